@@ -1,0 +1,120 @@
+package nodyes.app;
+
+import java.io.IOException;
+import java.nio.file.FileVisitResult;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.SimpleFileVisitor;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.Callable;
+import nodyes.demo.DemoFiles;
+import nodyes.server.shop.Shop;
+import nodyes.standins.shop.DemoShop;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+/** Runs it with the demo shop. */
+@Command(
+    name = "demo",
+    description = "Run it with a demo shop and its data, on this machine alone.",
+    mixinStandardHelpOptions = true)
+final class DemoCommand implements Callable<Integer> {
+  private static final String MARK = "demo-data";
+
+  @Option(names = "--port", defaultValue = "8080", description = "port of Nod Yes (default: 8080)")
+  private int port;
+
+  @Option(
+      names = "--shop-port",
+      defaultValue = "8090",
+      description = "port of the demo shop (default: 8090)")
+  private int shopPort;
+
+  @Option(
+      names = "--data",
+      defaultValue = ".data/demo",
+      description = "folder for all that is stored")
+  private Path data = Path.of(".data/demo");
+
+  @Option(names = "--api-key", description = "a key for programs: Authorization: Bearer KEY")
+  private @Nullable String apiKey;
+
+  @Option(names = "--fresh", description = "throw the demo's data away and begin anew")
+  private boolean fresh;
+
+  @Option(
+      names = "--clock",
+      description = "start the clock at this instant, such as 2026-11-26T14:20:00Z")
+  private @Nullable Instant clock;
+
+  @Override
+  public Integer call() throws IOException, InterruptedException {
+    for (int wanted : List.of(port, shopPort)) {
+      if (ServerStart.isTaken(wanted)) {
+        System.err.println(
+            "Port "
+                + wanted
+                + " is taken, perhaps by another demo; choose others with --port and --shop-port.");
+        return 1;
+      }
+    }
+    if (fresh) {
+      throwAway();
+    }
+    Files.createDirectories(data);
+    Path files = data.resolve("files");
+    var server = new ServerStart(port, data).loopback().demo(apiKey, clock).start();
+    String address = ServerStart.address(server, "127.0.0.1");
+    if (!Files.exists(data.resolve(MARK))) {
+      System.out.println("Filling the demo shop …");
+      DemoFiles.write(files, server.getBean(Clock.class).instant());
+      server.getBeanFactory().createBean(DemoLoader.class).load(files);
+      Files.createFile(data.resolve(MARK));
+    }
+    Shop shop = server.getBean(Shop.class);
+    // the shop under another host name: another site, so that no cookie is shared
+    DemoShop demoShop =
+        new DemoShop(
+            shopPort,
+            files.resolve(DemoFiles.CATALOGUE),
+            address + "/nodyes.js",
+            shop.settings().publicKey());
+    DemoLoader.connect(shop, "http://localhost:" + demoShop.port());
+    Runtime.getRuntime().addShutdownHook(new Thread(demoShop::close));
+    System.out.println();
+    System.out.println("  Back office   " + address + "   (signed in as the demo owner)");
+    System.out.println("  Demo shop     http://localhost:" + demoShop.port());
+    System.out.println("  To bring in   " + files.resolve(DemoFiles.TRY_ME).toAbsolutePath());
+    System.out.println();
+    System.out.println("Ctrl+C stops it; what you did is kept in " + data.toAbsolutePath());
+    return 0;
+  }
+
+  /** Deletes what a demo stored, and nothing else: the folder must be one of a demo. */
+  private void throwAway() throws IOException {
+    if (!Files.exists(data.resolve(MARK))) {
+      return;
+    }
+    Files.walkFileTree(
+        data,
+        new SimpleFileVisitor<>() {
+          @Override
+          public FileVisitResult visitFile(Path file, BasicFileAttributes attributes)
+              throws IOException {
+            Files.delete(file);
+            return FileVisitResult.CONTINUE;
+          }
+
+          @Override
+          public FileVisitResult postVisitDirectory(Path folder, @Nullable IOException failure)
+              throws IOException {
+            Files.delete(folder);
+            return FileVisitResult.CONTINUE;
+          }
+        });
+  }
+}

@@ -1,0 +1,68 @@
+package nodyes.app;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.ServerSocket;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import nodyes.server.NodYesServer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Starts the server with the options of a command. */
+final class ServerStart {
+  private final List<String> arguments = new ArrayList<>();
+
+  ServerStart(int port, Path data) {
+    set("server.port", String.valueOf(port));
+    set("nodyes.data", data.toAbsolutePath().toString());
+    set("server.servlet.session.persistent", "true");
+    set("server.servlet.session.store-dir", data.resolve("sessions").toAbsolutePath().toString());
+  }
+
+  ServerStart loopback() {
+    return set("server.address", "127.0.0.1");
+  }
+
+  ServerStart demo(@Nullable String apiKey, @Nullable Instant clock) {
+    set("nodyes.demo", "true");
+    if (apiKey != null) {
+      set("nodyes.api-key", apiKey);
+    }
+    if (clock != null) {
+      set("nodyes.clock", clock.toString());
+    }
+    return this;
+  }
+
+  ConfigurableApplicationContext start() {
+    return new SpringApplicationBuilder(NodYesServer.class).run(arguments.toArray(String[]::new));
+  }
+
+  private ServerStart set(String name, String value) {
+    arguments.add("--" + name + "=" + value);
+    return this;
+  }
+
+  /** Whether something else answers on the port already. */
+  static boolean isTaken(int port) {
+    if (port == 0) {
+      return false;
+    }
+    try (var socket = new ServerSocket()) {
+      socket.setReuseAddress(true);
+      socket.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
+      return false;
+    } catch (IOException e) {
+      return true;
+    }
+  }
+
+  static String address(ConfigurableApplicationContext server, String host) {
+    return "http://" + host + ":" + server.getEnvironment().getProperty("local.server.port");
+  }
+}

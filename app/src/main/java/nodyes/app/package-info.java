@@ -1,0 +1,5 @@
+/** Starting it: the commands serve and demo. */
+@NullMarked
+package nodyes.app;
+
+import org.jspecify.annotations.NullMarked;

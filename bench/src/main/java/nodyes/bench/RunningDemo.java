@@ -1,0 +1,141 @@
+package nodyes.bench;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+
+/** A demo started for measuring, from the built jar. */
+final class RunningDemo implements AutoCloseable {
+  static final String KEY = "bench-key";
+  private static final int MOST_WAITS = 3000;
+
+  final int port = freePort();
+  private final HttpClient client = HttpClient.newHttpClient();
+  private final Path log;
+  private Process process;
+  private final double firstStart;
+  private final double laterStart;
+  private final long atRest;
+
+  RunningDemo(Path data) throws IOException, InterruptedException {
+    log = Files.createTempFile("nodyes-bench", ".txt");
+    process = launch(data);
+    firstStart = untilReady();
+    stop();
+    process = launch(data);
+    laterStart = untilReady();
+    Thread.sleep(3000);
+    atRest = residentMegabytes();
+  }
+
+  private Process launch(Path data) throws IOException {
+    Files.writeString(log, "");
+    return new ProcessBuilder(
+            System.getProperty("java.home") + "/bin/java",
+            "--enable-native-access=ALL-UNNAMED",
+            "--sun-misc-unsafe-memory-access=allow",
+            "-XX:+UseSerialGC",
+            "-XX:+UseCompactObjectHeaders",
+            "-Xmx768m",
+            "-jar",
+            "app/target/nodyes.jar",
+            "demo",
+            "--port",
+            "" + port,
+            "--shop-port",
+            "" + freePort(),
+            "--data",
+            data.toString(),
+            "--api-key",
+            KEY)
+        .redirectErrorStream(true)
+        .redirectOutput(log.toFile())
+        .start();
+  }
+
+  private double untilReady() throws IOException, InterruptedException {
+    long start = System.nanoTime();
+    for (int i = 0; i < MOST_WAITS; i++) {
+      if (Files.readString(log).contains("Ctrl+C")) {
+        return (System.nanoTime() - start) / 1e9;
+      }
+      if (!process.isAlive()) {
+        break;
+      }
+      Thread.sleep(50);
+    }
+    throw new IOException("The demo did not start:\n" + Files.readString(log));
+  }
+
+  String address(String path) {
+    return "http://127.0.0.1:" + port + path;
+  }
+
+  HttpResponse<String> get(String path) throws IOException, InterruptedException {
+    return send(HttpRequest.newBuilder(URI.create(address(path))));
+  }
+
+  HttpResponse<String> send(HttpRequest.Builder request) throws IOException, InterruptedException {
+    return client.send(
+        request.header("Authorization", "Bearer " + KEY).build(),
+        HttpResponse.BodyHandlers.ofString());
+  }
+
+  private long residentMegabytes() throws IOException {
+    for (String line : Files.readAllLines(Path.of("/proc/" + process.pid() + "/status"))) {
+      if (line.startsWith("VmRSS:")) {
+        return Long.parseLong(line.replaceAll("\\D", "")) / 1024;
+      }
+    }
+    return 0;
+  }
+
+  List<String> report() {
+    return List.of(
+        "",
+        "## Start and rest",
+        "",
+        "| what | figure |",
+        "| --- | ---: |",
+        row("`demo` from nothing to its addresses, filling included", firstStart),
+        row("`demo` again, data there already", laterStart),
+        "| resident memory 3 s after start | " + atRest + " MB |");
+  }
+
+  List<String> memoryAfterLoad() throws IOException {
+    return List.of("", "Resident memory after all of the above: " + residentMegabytes() + " MB.");
+  }
+
+  private static String row(String what, double seconds) {
+    return String.format(Locale.ROOT, "| %s | %.1f s |", what, seconds);
+  }
+
+  static int freePort() {
+    try (var socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private void stop() throws InterruptedException {
+    process.destroy();
+    if (!process.waitFor(20, TimeUnit.SECONDS)) {
+      process.destroyForcibly();
+    }
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    client.shutdownNow();
+  }
+}

@@ -1,0 +1,42 @@
+package nodyes.core.bringin;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Countries by code and by name in the languages that files come in; names from CLDR. */
+final class CountryNames {
+  private static final List<Locale> LANGUAGES =
+      List.of(
+          Locale.ENGLISH,
+          Locale.forLanguageTag("pt"),
+          Locale.GERMAN,
+          Locale.forLanguageTag("es"),
+          Locale.FRENCH,
+          Locale.JAPANESE);
+  private static final Map<String, String> CODES = codes();
+
+  private CountryNames() {}
+
+  private static Map<String, String> codes() {
+    var codes = new HashMap<String, String>();
+    for (String code : Locale.getISOCountries()) {
+      Locale country = new Locale.Builder().setRegion(code).build();
+      codes.put(code.toLowerCase(Locale.ROOT), code);
+      for (Locale language : LANGUAGES) {
+        codes.putIfAbsent(country.getDisplayCountry(language).toLowerCase(Locale.ROOT), code);
+      }
+    }
+    for (String name : List.of("uk", "great britain", "england", "scotland", "wales")) {
+      codes.put(name, "GB");
+    }
+    codes.put("usa", "US");
+    return Map.copyOf(codes);
+  }
+
+  static Optional<String> code(String text) {
+    return Optional.ofNullable(CODES.get(text.strip().toLowerCase(Locale.ROOT)));
+  }
+}

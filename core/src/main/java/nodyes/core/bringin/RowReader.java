@@ -1,0 +1,184 @@
+package nodyes.core.bringin;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingScale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads rows of one file.
+ *
+ * @param columns which column holds what; without {@link Column#RATING} every row is bad
+ * @param scale the scale of its ratings
+ * @param dateOrder the order of its dates
+ * @param zone the shop's zone
+ * @param today the day of bringing in, after which nothing was written
+ */
+public record RowReader(
+    Map<Column, Integer> columns,
+    RatingScale scale,
+    DateOrder dateOrder,
+    ZoneId zone,
+    LocalDate today) {
+  private static final int LONGEST_NAME = 120;
+  private static final int LONGEST_TITLE = 300;
+  private static final int LONGEST_WORDS = 10_000;
+
+  /** What became of a row. */
+  public sealed interface Outcome {
+    /** It is a review. */
+    record Good(Candidate review) implements Outcome {}
+
+    /** It is not, and these are all the reasons. */
+    record Bad(List<RowProblem> problems) implements Outcome {}
+  }
+
+  /** Keeps the columns unchangeable. */
+  public RowReader {
+    columns = Map.copyOf(columns);
+  }
+
+  /**
+   * Reads one row.
+   *
+   * @param line where it starts in the file, counted from 1
+   * @param values its cells; a missing one counts as empty
+   */
+  public Outcome read(long line, List<String> values) {
+    var cells = new Cells(line, values);
+    Optional<String> given = cells.text(Column.RATING, LONGEST_NAME);
+    Rating rating = cells.value(Column.RATING, given, this::rating);
+    if (given.isEmpty()) {
+      cells.problem(Column.RATING, "", "is empty");
+    }
+    Optional<String> country =
+        Optional.ofNullable(
+            cells.value(Column.COUNTRY, cells.text(Column.COUNTRY, LONGEST_NAME), this::country));
+    Optional<String> language =
+        Optional.ofNullable(
+            cells.value(
+                Column.LANGUAGE, cells.text(Column.LANGUAGE, LONGEST_NAME), this::language));
+    Optional<LocalDate> date =
+        Optional.ofNullable(
+            cells.value(Column.DATE, cells.text(Column.DATE, LONGEST_NAME), this::day));
+    var product = cells.text(Column.PRODUCT, LONGEST_TITLE);
+    var variant = cells.text(Column.VARIANT, LONGEST_NAME);
+    var title = cells.text(Column.TITLE, LONGEST_TITLE);
+    var words = cells.text(Column.WORDS, LONGEST_WORDS);
+    var reviewer = cells.text(Column.REVIEWER, LONGEST_NAME);
+    var order = cells.text(Column.ORDER, LONGEST_NAME);
+    var sourceId = cells.text(Column.SOURCE_ID, LONGEST_NAME);
+    if (rating == null || !cells.problems.isEmpty()) {
+      return new Outcome.Bad(List.copyOf(cells.problems));
+    }
+    return new Outcome.Good(
+        new Candidate(
+            line,
+            product,
+            variant,
+            rating,
+            given.orElse(""),
+            title,
+            words,
+            reviewer,
+            country,
+            language,
+            date,
+            order,
+            sourceId));
+  }
+
+  private Rating rating(String text) throws BadValue {
+    BigDecimal number;
+    try {
+      number = new BigDecimal(text.replace(',', '.'));
+    } catch (NumberFormatException e) {
+      throw new BadValue("is not a number", e);
+    }
+    if (number.precision() > LONGEST_NAME || Math.abs(number.scale()) > LONGEST_NAME) {
+      throw new BadValue("is not a number");
+    }
+    return scale
+        .toRating(number)
+        .orElseThrow(
+            () ->
+                number.compareTo(scale.best()) > 0
+                    ? new BadValue("over " + scale.best() + ", the best of its scale")
+                    : new BadValue("under " + scale.worst() + ", the worst of its scale"));
+  }
+
+  private String country(String text) throws BadValue {
+    return CountryNames.code(text).orElseThrow(() -> new BadValue("is not a country"));
+  }
+
+  private String language(String text) throws BadValue {
+    String tag = text.replace('_', '-');
+    Locale locale = Locale.forLanguageTag(tag);
+    if (locale.getLanguage().isEmpty() || locale.getLanguage().length() > 3) {
+      throw new BadValue("is not a language code such as en or pt-PT");
+    }
+    return locale.toLanguageTag();
+  }
+
+  private LocalDate day(String text) throws BadValue {
+    LocalDate day = dateOrder.read(text, zone);
+    if (day.isAfter(today)) {
+      throw new BadValue("lies in the future");
+    }
+    if (day.getYear() < 1990) {
+      throw new BadValue("lies before 1990");
+    }
+    return day;
+  }
+
+  private interface Reading<T> {
+    T read(String text) throws BadValue;
+  }
+
+  /** The cells of one row, and what is wrong with them. */
+  private final class Cells {
+    private final long line;
+    private final List<String> values;
+    private final List<RowProblem> problems = new ArrayList<>();
+
+    Cells(long line, List<String> values) {
+      this.line = line;
+      this.values = values;
+    }
+
+    Optional<String> text(Column column, int longest) {
+      Integer index = columns.get(column);
+      if (index == null || index >= values.size()) {
+        return Optional.empty();
+      }
+      String text = values.get(index).strip();
+      if (text.codePointCount(0, text.length()) > longest) {
+        problem(column, text, "is longer than " + longest + " characters");
+      }
+      return text.isEmpty() ? Optional.empty() : Optional.of(text);
+    }
+
+    <T> @Nullable T value(Column column, Optional<String> text, Reading<T> reading) {
+      if (text.isEmpty()) {
+        return null;
+      }
+      try {
+        return reading.read(text.get());
+      } catch (BadValue e) {
+        problem(column, text.get(), e.reason());
+        return null;
+      }
+    }
+
+    void problem(Column column, String value, String reason) {
+      problems.add(new RowProblem(line, Optional.of(column), value, reason));
+    }
+  }
+}

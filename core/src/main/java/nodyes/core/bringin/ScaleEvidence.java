@@ -1,0 +1,53 @@
+package nodyes.core.bringin;
+
+import java.math.BigDecimal;
+import java.util.List;
+import nodyes.core.rating.RatingScale;
+
+/**
+ * What the ratings of a file say about their scale. A few ratings over 5 are taken for mistakes,
+ * not for another scale: else one slip of the pen would shift every other rating of the file.
+ */
+public final class ScaleEvidence {
+  private static final BigDecimal FIVE = BigDecimal.valueOf(5);
+  private static final List<RatingScale> LARGER =
+      List.of(RatingScale.of(1, 10), RatingScale.of(0, 100));
+
+  private BigDecimal highest = BigDecimal.ZERO;
+  private long ratings;
+  private long overFive;
+
+  /** Looks at one rating; a text that is no number says nothing. */
+  public void see(String text) {
+    if (text.length() > 8) {
+      return;
+    }
+    BigDecimal rating;
+    try {
+      rating = new BigDecimal(text.strip().replace(',', '.'));
+    } catch (NumberFormatException e) {
+      return;
+    }
+    ratings++;
+    overFive += rating.compareTo(FIVE) > 0 ? 1 : 0;
+    highest = highest.max(rating);
+  }
+
+  /**
+   * 1 to 5, unless at least half of the ratings are over 5: then the least scale that holds them.
+   */
+  public RatingScale scale() {
+    if (overFive * 2 < ratings || overFive == 0) {
+      return RatingScale.ONE_TO_FIVE;
+    }
+    return LARGER.stream()
+        .filter(scale -> highest.compareTo(scale.best()) <= 0)
+        .findFirst()
+        .orElse(LARGER.getLast());
+  }
+
+  /** The highest rating seen; 0 where there was none. */
+  public BigDecimal highest() {
+    return highest;
+  }
+}

@@ -1,0 +1,55 @@
+package nodyes.core.nod;
+
+import java.math.BigDecimal;
+import java.util.List;
+import nodyes.core.common.NodId;
+import nodyes.core.review.Review;
+
+/**
+ * The published reviews of a product with their summary, a page at a time.
+ *
+ * @param id its id
+ * @param placement where, for whom, on or off
+ * @param perPage reviews to a page, 2 to 100
+ */
+public record ReviewWall(NodId id, Placement placement, int perPage) implements Nod {
+  /** Throws {@link IllegalArgumentException} outside 2 to 100 reviews to a page. */
+  public ReviewWall {
+    if (perPage < 2 || perPage > 100) {
+      throw new IllegalArgumentException("a review wall shows 2 to 100 reviews to a page");
+    }
+  }
+
+  @Override
+  public NodKind kind() {
+    return NodKind.REVIEW_WALL;
+  }
+
+  @Override
+  public ReviewWall placed(Placement other) {
+    return new ReviewWall(id, other, perPage);
+  }
+
+  /**
+   * What is shown at first; further pages are asked for when a shopper turns to them.
+   *
+   * @param mean in stars to one decimal, half up
+   * @param drawn in stars, cut to quarters
+   * @param count published reviews
+   * @param verified how many of them are verified purchases
+   * @param counts reviews under each whole star, 1 star first
+   * @param percentages the same as whole percentages that add to 100
+   * @param perPage reviews to a page
+   * @param first the first page, newest first
+   */
+  public record Content(
+      BigDecimal mean,
+      BigDecimal drawn,
+      long count,
+      long verified,
+      List<Long> counts,
+      List<Integer> percentages,
+      int perPage,
+      List<Review> first)
+      implements nodyes.core.nod.Content {}
+}

@@ -1,0 +1,43 @@
+package nodyes.core.nod;
+
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * A place on a page where nods sit: a standard one, or one that the owner pointed at.
+ *
+ * @param name as written in the page's {@code data-nod-spot} attribute: 1 to 40 lower-case letters,
+ *     digits and hyphens
+ */
+public record Spot(String name) {
+  private static final Pattern FORM = Pattern.compile("[a-z][a-z0-9-]{0,39}");
+
+  /** The standard spots, in the order in which they come on a page. */
+  public static final List<Spot> STANDARD =
+      List.of(
+          new Spot("on-picture"),
+          new Spot("listing-card"),
+          new Spot("above-title"),
+          new Spot("under-title"),
+          new Spot("under-price"),
+          new Spot("above-buy"),
+          new Spot("under-buy"),
+          new Spot("under-picture"),
+          new Spot("under-description"),
+          new Spot("basket-line"),
+          new Spot("page-end"),
+          new Spot("screen-edge"));
+
+  /** Throws {@link IllegalArgumentException} where the name is not of that form. */
+  public Spot {
+    if (!FORM.matcher(name).matches()) {
+      throw new IllegalArgumentException("not the name of a spot: " + name);
+    }
+  }
+
+  /** Its place in the order of a page: standard ones first, others after them. */
+  public int order() {
+    int index = STANDARD.indexOf(this);
+    return index < 0 ? STANDARD.size() : index;
+  }
+}

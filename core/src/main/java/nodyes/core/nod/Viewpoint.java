@@ -1,0 +1,46 @@
+package nodyes.core.nod;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.common.Slug;
+
+/**
+ * Who looks at which page when.
+ *
+ * @param page the kind of page
+ * @param products the products on it in page order, none twice; one on a product page
+ * @param variant the chosen variant's SKU, if one is chosen
+ * @param country the shopper's country (ISO 3166-1 alpha-2), if known
+ * @param language the shopper's language
+ * @param screen the width the page is drawn for, where the viewer says it; what a page holds does
+ *     not depend on it, the shop's script fits it
+ * @param moment when
+ */
+public record Viewpoint(
+    PageKind page,
+    List<Slug> products,
+    Optional<String> variant,
+    Optional<String> country,
+    Locale language,
+    Optional<Screen> screen,
+    Instant moment) {
+  /** A width of screen. */
+  public enum Screen {
+    /** A laptop or larger. */
+    WIDE,
+    /** A phone. */
+    NARROW
+  }
+
+  /** Keeps the products as they are given, unchangeable. */
+  public Viewpoint {
+    products = List.copyOf(products);
+  }
+
+  /** The same look at another moment. */
+  public Viewpoint at(Instant other) {
+    return new Viewpoint(page, products, variant, country, language, screen, other);
+  }
+}

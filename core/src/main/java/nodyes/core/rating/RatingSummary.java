@@ -1,0 +1,79 @@
+package nodyes.core.rating;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Optional;
+
+/**
+ * All published ratings of one product, added up.
+ *
+ * @param sumParts the sum in parts of a star, see {@link Rating}
+ * @param histogram how many under each whole star; its total is the number of reviews
+ */
+public record RatingSummary(long sumParts, Histogram histogram) {
+  /** No reviews yet: it has no mean. */
+  public static final RatingSummary NONE = new RatingSummary(0, Histogram.EMPTY);
+
+  /** Throws {@link IllegalArgumentException} where the sum cannot come from so many reviews. */
+  public RatingSummary {
+    long count = histogram.total();
+    if (sumParts < count * Rating.PER_STAR || sumParts > count * 5 * Rating.PER_STAR) {
+      throw new IllegalArgumentException("the sum does not fit the number of reviews");
+    }
+  }
+
+  /** Adds up the given ratings. */
+  public static RatingSummary of(Collection<Rating> ratings) {
+    var counts = new long[5];
+    long sum = 0;
+    for (Rating rating : ratings) {
+      counts[rating.wholeStar() - 1]++;
+      sum += rating.parts();
+    }
+    var list = new ArrayList<Long>();
+    for (long count : counts) {
+      list.add(count);
+    }
+    return new RatingSummary(sum, new Histogram(list));
+  }
+
+  /** Number of reviews. */
+  public long count() {
+    return histogram.total();
+  }
+
+  /** Arithmetic mean in stars to {@code digits} decimals, half up; empty without reviews. */
+  public Optional<BigDecimal> mean(int digits) {
+    if (count() == 0) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        BigDecimal.valueOf(sumParts)
+            .divide(
+                BigDecimal.valueOf(count()).multiply(BigDecimal.valueOf(Rating.PER_STAR)),
+                digits,
+                RoundingMode.HALF_UP));
+  }
+
+  /** The mean cut down to quarter stars, which is how stars are drawn; empty without reviews. */
+  public Optional<BigDecimal> quarterStars() {
+    if (count() == 0) {
+      return Optional.empty();
+    }
+    long quarters = sumParts * 4 / (count() * Rating.PER_STAR);
+    return Optional.of(BigDecimal.valueOf(quarters).multiply(new BigDecimal("0.25")));
+  }
+
+  /** Whether the mean is at least {@code least} stars, compared exactly; false without reviews. */
+  public boolean meanAtLeast(BigDecimal least) {
+    return count() > 0
+        && BigDecimal.valueOf(sumParts)
+                .compareTo(
+                    least
+                        .multiply(BigDecimal.valueOf(count()))
+                        .multiply(BigDecimal.valueOf(Rating.PER_STAR)))
+            >= 0;
+  }
+}

@@ -1,0 +1,41 @@
+package nodyes.core.review;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.Optional;
+import nodyes.core.common.ReviewId;
+import nodyes.core.rating.Rating;
+
+/**
+ * One review as shoppers may see it.
+ *
+ * @param id its id
+ * @param rating 1 to 5 stars
+ * @param title a line above the words, if any
+ * @param words the text, if any
+ * @param reviewer the name to show, if any
+ * @param country ISO 3166-1 alpha-2 code of the reviewer's country, if known
+ * @param language BCP 47 tag of the words, if known
+ * @param variant the variant it speaks of, if known
+ * @param writtenOn the day it was written, in the shop's zone, if known
+ * @param provenance where it is from
+ * @param incentive what was given for it, if anything
+ */
+public record Review(
+    ReviewId id,
+    Rating rating,
+    Optional<String> title,
+    Optional<String> words,
+    Optional<String> reviewer,
+    Optional<String> country,
+    Optional<String> language,
+    Optional<String> variant,
+    Optional<LocalDate> writtenOn,
+    Provenance provenance,
+    Optional<String> incentive) {
+  /** Newest first, those without a day last; of one day, the greater id first. */
+  public static final Comparator<Review> NEWEST_FIRST =
+      Comparator.comparing((Review review) -> review.writtenOn().orElse(LocalDate.MIN))
+          .thenComparing(Review::id)
+          .reversed();
+}

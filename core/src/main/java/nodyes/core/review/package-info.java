@@ -1,0 +1,5 @@
+/** A review with where it is from, and the states it may pass through. */
+@NullMarked
+package nodyes.core.review;
+
+import org.jspecify.annotations.NullMarked;

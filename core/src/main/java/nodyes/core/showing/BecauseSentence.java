@@ -1,0 +1,150 @@
+package nodyes.core.showing;
+
+import static java.util.stream.Collectors.joining;
+
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
+import nodyes.core.audience.Figure;
+import nodyes.core.audience.Finding;
+
+/** The evidence as sentences for the owner, in English, times in the shop's zone. */
+public final class BecauseSentence {
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.ENGLISH);
+  private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+
+  private BecauseSentence() {}
+
+  /** One sentence: why it shows, or the first thing that keeps it from showing. */
+  public static String of(Verdict verdict, ZoneId zone) {
+    List<Finding> findings = verdict.because().findings();
+    return switch (verdict) {
+      case Verdict.Shown _ ->
+          "Shows because "
+              + findings.stream()
+                  .filter(Finding::met)
+                  .map(finding -> clause(finding, zone))
+                  .distinct()
+                  .collect(joining(", and "))
+              + ".";
+      case Verdict.Withheld _ ->
+          "Not here: "
+              + findings.stream()
+                  .filter(finding -> !finding.met())
+                  .map(finding -> clause(finding, zone))
+                  .distinct()
+                  .collect(joining("; "))
+              + ".";
+    };
+  }
+
+  /** One finding as a clause without a full stop. */
+  public static String clause(Finding finding, ZoneId zone) {
+    String wanted = text(finding.wanted(), zone);
+    String figure = text(finding.figure(), zone);
+    boolean met = finding.met();
+    if (finding.standing() == Finding.Standing.UNKNOWN) {
+      return switch (finding.fact()) {
+        case PRODUCT -> "the catalogue holds no product named " + wanted;
+        case MEAN_RATING -> "there is no mean rating yet; the rule wants " + wanted + " or more";
+        default -> "the " + finding.fact().words() + " is not known; the rule wants " + wanted;
+      };
+    }
+    return switch (finding.fact()) {
+      case REVIEWS -> reviews(finding, met);
+      case MEAN_RATING ->
+          "the mean is "
+              + figure
+              + (met ? " (" : "; the rule wants ")
+              + wanted
+              + " or more"
+              + (met ? " wanted)" : "");
+      case CATEGORY, TAG, PRICE, COUNTRY, LANGUAGE ->
+          "the "
+              + finding.fact().words()
+              + " is "
+              + figure
+              + (met ? "" : "; the rule wants " + wanted);
+      case PERIOD ->
+          finding.figure() == Figure.Phase.BEFORE
+              ? "it starts later: it is set " + wanted
+              : finding.figure() == Figure.Phase.AFTER
+                  ? "it is over: it was set " + wanted
+                  : "the moment lies " + wanted;
+      case TIME_OF_DAY -> (met ? "the time lies " : "the time lies outside ") + wanted;
+      case SWITCH -> "you switched it off";
+      case PAGE_KIND -> "it is for " + wanted + ", and this is " + figure;
+      case PRODUCT -> "the product is " + figure;
+    };
+  }
+
+  private static String reviews(Finding finding, boolean met) {
+    long have = ((Figure.Count) finding.figure()).value();
+    long want = ((Figure.Count) finding.wanted()).value();
+    String so = have == 0 ? "no published reviews yet" : plural(have, "published review");
+    if (met) {
+      return "there " + (have == 1 ? "is " : "are ") + so;
+    }
+    return so + (want > 1 ? "; the rule wants " + want + " or more" : "");
+  }
+
+  private static String plural(long count, String thing) {
+    return String.format(Locale.ENGLISH, "%,d %s%s", count, thing, count == 1 ? "" : "s");
+  }
+
+  private static String text(Figure figure, ZoneId zone) {
+    return switch (figure) {
+      case Figure.Unknown _ -> "unknown";
+      case Figure.Count count -> String.format(Locale.ENGLISH, "%,d", count.value());
+      case Figure.Stars stars -> stars.value().toPlainString();
+      case Figure.Amount amount -> amount.value().toString();
+      case Figure.Names names -> names.values().isEmpty() ? "none" : either(names.values());
+      case Figure.AmountRange range ->
+          Stream.of(
+                  range.least().map(least -> "at least " + least),
+                  range.most().map(most -> "at most " + most))
+              .flatMap(java.util.Optional::stream)
+              .collect(joining(" and "));
+      case Figure.Period period ->
+          Stream.of(
+                  period.from().map(from -> "from " + moment(from, zone)),
+                  period.to().map(to -> "until " + moment(to, zone)))
+              .flatMap(java.util.Optional::stream)
+              .collect(joining(" "));
+      case Figure.DailyTimes times -> daily(times.from(), times.to(), times.days());
+      case Figure.Phase phase -> phase.name().toLowerCase(Locale.ENGLISH);
+      case Figure.Switch state -> state.name().toLowerCase(Locale.ENGLISH);
+    };
+  }
+
+  private static String either(List<String> names) {
+    return names.size() == 1
+        ? names.getFirst()
+        : String.join(", ", names.subList(0, names.size() - 1)) + " or " + names.getLast();
+  }
+
+  private static String daily(LocalTime from, LocalTime to, Set<DayOfWeek> days) {
+    String times = TIME.format(from) + " to " + TIME.format(to);
+    return days.size() == 7
+        ? times
+        : times
+            + " on "
+            + either(
+                days.stream()
+                    .sorted()
+                    .map(day -> day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH))
+                    .toList());
+  }
+
+  private static String moment(Instant instant, ZoneId zone) {
+    return MOMENT.format(instant.atZone(zone));
+  }
+}

@@ -1,0 +1,43 @@
+package nodyes.core.showing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import nodyes.core.common.Slug;
+import nodyes.core.common.ValidUntil;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.Viewpoint;
+
+/**
+ * A composed page.
+ *
+ * @param placed every nod with each product of the page and its verdict, by spot and then in the
+ *     owner's order
+ * @param validUntil the least of its parts' ends
+ */
+public record Page(List<Placed> placed, ValidUntil validUntil) {
+  /** A nod, a product of the page, and the verdict for the two. */
+  public record Placed(Nod nod, Slug product, Verdict verdict) {}
+
+  /**
+   * Composes a page.
+   *
+   * @param nods in the owner's order
+   * @param facts what is so
+   * @param viewpoint who looks at which page when; without products the page is empty
+   */
+  public static Page compose(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
+    var placed = new ArrayList<Placed>();
+    for (Nod nod : nods) {
+      for (Slug product : viewpoint.products()) {
+        placed.add(new Placed(nod, product, Showing.of(nod, product, facts, viewpoint)));
+      }
+    }
+    placed.sort(Comparator.comparingInt(part -> part.nod().placement().spot().order()));
+    return new Page(
+        List.copyOf(placed),
+        placed.stream()
+            .map(part -> part.verdict().validUntil())
+            .reduce(ValidUntil.NEVER_ENDS, ValidUntil.EARLIEST));
+  }
+}

@@ -1,0 +1,124 @@
+package nodyes.core.showing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.audience.Answer;
+import nodyes.core.audience.FactName;
+import nodyes.core.audience.Figure;
+import nodyes.core.audience.Finding;
+import nodyes.core.audience.Situation;
+import nodyes.core.common.Slug;
+import nodyes.core.common.ValidUntil;
+import nodyes.core.nod.Content;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.ReviewWall;
+import nodyes.core.nod.StarLine;
+import nodyes.core.nod.Viewpoint;
+
+/** Where what the owner set, what is so and who looks meet. */
+public final class Showing {
+  private Showing() {}
+
+  /**
+   * The answer for one nod and one product.
+   *
+   * @param nod what the owner set
+   * @param product which product of the page
+   * @param facts what is so; a product that is not in them is unknown
+   * @param viewpoint who looks at which page when
+   */
+  public static Verdict of(Nod nod, Slug product, Facts facts, Viewpoint viewpoint) {
+    Placement placement = nod.placement();
+    if (!placement.on()) {
+      return withheld(Finding.of(FactName.SWITCH, Figure.Switch.OFF, Figure.Switch.ON, false));
+    }
+    if (!placement.pages().contains(viewpoint.page())) {
+      return withheld(wrongPage(placement, viewpoint));
+    }
+    ProductFacts known = facts.products().get(product);
+    if (known == null) {
+      return withheld(
+          Finding.unknown(FactName.PRODUCT, new Figure.Names(List.of(product.value()))));
+    }
+    Answer audience = placement.audience().ask(situation(known, facts, viewpoint));
+    return switch (nod) {
+      case StarLine _ -> verdict(audience, hasReviews(known), () -> starLine(known));
+      case ReviewWall wall -> verdict(audience, hasReviews(known), () -> reviewWall(wall, known));
+    };
+  }
+
+  private static Verdict verdict(
+      Answer audience, Finding own, java.util.function.Supplier<Optional<Content>> content) {
+    var findings = new ArrayList<Finding>();
+    findings.add(own);
+    findings.addAll(audience.findings());
+    var because = new Because(findings);
+    Optional<Content> shown = audience.met() && own.met() ? content.get() : Optional.empty();
+    return shown
+        .<Verdict>map(what -> new Verdict.Shown(what, because, audience.validUntil()))
+        .orElseGet(() -> new Verdict.Withheld(because, audience.validUntil()));
+  }
+
+  private static Verdict withheld(Finding finding) {
+    return new Verdict.Withheld(new Because(List.of(finding)), ValidUntil.NEVER_ENDS);
+  }
+
+  private static Finding wrongPage(Placement placement, Viewpoint viewpoint) {
+    return Finding.of(
+        FactName.PAGE_KIND,
+        new Figure.Names(List.of(viewpoint.page().one())),
+        new Figure.Names(placement.pages().stream().sorted().map(page -> page.words()).toList()),
+        false);
+  }
+
+  private static Finding hasReviews(ProductFacts product) {
+    long count = product.rating().count();
+    return Finding.of(FactName.REVIEWS, new Figure.Count(count), new Figure.Count(1), count >= 1);
+  }
+
+  private static Situation situation(ProductFacts product, Facts facts, Viewpoint viewpoint) {
+    return new Situation(
+        product.rating(),
+        product.categories(),
+        product.tags(),
+        product.price(viewpoint.variant()),
+        viewpoint.country(),
+        viewpoint.language(),
+        viewpoint.moment(),
+        facts.zone());
+  }
+
+  private static Optional<Content> starLine(ProductFacts product) {
+    var rating = product.rating();
+    return rating
+        .mean(1)
+        .flatMap(
+            mean ->
+                rating
+                    .quarterStars()
+                    .map(drawn -> new StarLine.Content(mean, drawn, rating.count())));
+  }
+
+  private static Optional<Content> reviewWall(ReviewWall wall, ProductFacts product) {
+    var rating = product.rating();
+    return rating
+        .mean(1)
+        .flatMap(
+            mean ->
+                rating
+                    .quarterStars()
+                    .map(
+                        drawn ->
+                            new ReviewWall.Content(
+                                mean,
+                                drawn,
+                                rating.count(),
+                                product.verified(),
+                                rating.histogram().counts(),
+                                rating.histogram().percentages(),
+                                wall.perPage(),
+                                product.newest().stream().limit(wall.perPage()).toList())));
+  }
+}

@@ -1,0 +1,50 @@
+package nodyes.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Clock;
+import java.time.Instant;
+import org.testng.annotations.Test;
+
+/** The walls of the core. */
+public class WallsTest {
+  private final JavaClasses core =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("nodyes.core");
+
+  @Test
+  public void knowsOnlyTheLanguageAndMoney() {
+    classes()
+        .should()
+        .onlyDependOnClassesThat()
+        .resideInAnyPackage("nodyes.core..", "java..", "org.joda.money..", "org.jspecify..")
+        .check(core);
+  }
+
+  @Test
+  public void readsNoClockFileNetworkOrChance() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("java.io..", "java.nio.file..", "java.net..", "java.sql..")
+        .orShould()
+        .dependOnClassesThat()
+        .belongToAnyOf(Clock.class, java.util.Random.class)
+        .orShould()
+        .callMethod(Instant.class, "now")
+        .orShould()
+        .callMethod(System.class, "currentTimeMillis")
+        .check(core);
+  }
+
+  @Test
+  public void packagesFormNoCycle() {
+    slices().matching("nodyes.core.(*)..").should().beFreeOfCycles().check(core);
+  }
+}

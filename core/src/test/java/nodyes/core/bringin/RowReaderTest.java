@@ -1,0 +1,178 @@
+package nodyes.core.bringin;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.rating.RatingScale;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class RowReaderTest {
+  private static final List<String> HEADER =
+      List.of("Product", "Rating", "Title", "Text", "Author", "Country", "Lang", "Date");
+
+  @Test
+  public void readsAGoodRow() {
+    Candidate review =
+        good(
+            "slate-pot",
+            "4,5",
+            "Solid",
+            "Stands in the wind.",
+            "Rui P.",
+            "Portugal",
+            "pt_PT",
+            "23/04/2026");
+    assertEquals(review.rating().stars(1), new BigDecimal("4.5"));
+    assertEquals(review.country(), Optional.of("PT"));
+    assertEquals(review.language(), Optional.of("pt-PT"));
+    assertEquals(review.writtenOn(), Optional.of(LocalDate.of(2026, 4, 23)));
+  }
+
+  /** Each with the column and the words of the reason. */
+  @DataProvider
+  Object[][] bad() {
+    return new Object[][] {
+      {"7", "", "", "2026-01-02", Column.RATING, "over 5, the best of its scale"},
+      {"0", "", "", "2026-01-02", Column.RATING, "under 1, the worst of its scale"},
+      {"good", "", "", "2026-01-02", Column.RATING, "is not a number"},
+      {"", "", "", "2026-01-02", Column.RATING, "is empty"},
+      {"5", "", "", "31.02.2026", Column.DATE, "February 2026 has 28 days"},
+      {"5", "", "", "31.02.", Column.DATE, "is not a date; write it as 2026-04-23"},
+      {"5", "", "", "2024-02-30", Column.DATE, "February 2024 has 29 days"},
+      {"5", "", "", "2026-13-01", Column.DATE, "has no month 13"},
+      {"5", "", "", "2031-01-01", Column.DATE, "lies in the future"},
+      {"5", "Atlantis", "", "2026-01-02", Column.COUNTRY, "is not a country"},
+      {
+        "5",
+        "",
+        "the usual",
+        "2026-01-02",
+        Column.LANGUAGE,
+        "is not a language code such as en or pt-PT"
+      },
+    };
+  }
+
+  @Test(dataProvider = "bad")
+  public void saysWhatIsWrongAndWhere(
+      String rating, String country, String language, String date, Column column, String reason) {
+    var outcome =
+        reader().read(12, List.of("slate-pot", rating, "", "words", "", country, language, date));
+    var problems = ((RowReader.Outcome.Bad) outcome).problems();
+    assertEquals(problems.size(), 1, problems.toString());
+    assertEquals(problems.getFirst().line(), 12);
+    assertEquals(problems.getFirst().column(), Optional.of(column));
+    assertEquals(problems.getFirst().reason(), reason);
+  }
+
+  @Test
+  public void gathersAllThatIsWrongWithARow() {
+    var outcome = reader().read(3, List.of("p", "9", "", "", "", "Nowhere", "", "31.02.2026"));
+    assertEquals(((RowReader.Outcome.Bad) outcome).problems().size(), 3);
+  }
+
+  @Test
+  public void aShortRowHasEmptyCells() {
+    assertTrue(reader().read(2, List.of("p", "5")) instanceof RowReader.Outcome.Good);
+  }
+
+  @Test
+  public void columnsAreKnownByTheirHeadersInSeveralLanguages() {
+    assertEquals(
+        ColumnGuess.of(List.of("SKU", "Nota", "Comentário", "Nome", "País", "Data", "Caixa")),
+        Map.of(
+            Column.PRODUCT,
+            0,
+            Column.RATING,
+            1,
+            Column.WORDS,
+            2,
+            Column.REVIEWER,
+            3,
+            Column.COUNTRY,
+            4,
+            Column.DATE,
+            5));
+    assertEquals(
+        ColumnGuess.of(List.of("reviewBody", "rating_value", "Date published")),
+        Map.of(Column.WORDS, 0, Column.RATING, 1, Column.DATE, 2));
+  }
+
+  @Test
+  public void theOrderOfDatesIsDecidedByTheFile() {
+    var days = new DateOrder.Evidence();
+    List.of("01/02/2026", "23/04/2026").forEach(days::see);
+    assertEquals(days.order(), DateOrder.DAY_FIRST);
+    assertEquals(days.because(), "23/04/2026");
+    var months = new DateOrder.Evidence();
+    List.of("01/02/2026", "04/23/2026").forEach(months::see);
+    assertEquals(months.order(), DateOrder.MONTH_FIRST);
+    var silent = new DateOrder.Evidence();
+    List.of("01/02/2026", "31.02.2026", "soon").forEach(silent::see);
+    assertEquals(silent.order(), DateOrder.DAY_FIRST);
+    assertEquals(silent.because(), "");
+  }
+
+  /**
+   * RFC 3339 section 5.8, the second example (from memory): 16:39:57-08:00 is the next day in UTC.
+   */
+  @Test
+  public void aTimestampIsADayInTheShopsZone() throws BadValue {
+    assertEquals(
+        DateOrder.DAY_FIRST.read("1996-12-19T16:39:57-08:00", ZoneId.of("Europe/Lisbon")),
+        LocalDate.of(1996, 12, 20));
+  }
+
+  @Test
+  public void oneSlipOfThePenDoesNotChangeTheScale() {
+    assertEquals(scale("5", "4", "7", "5", "4"), RatingScale.ONE_TO_FIVE);
+    assertEquals(scale("9", "8", "10", "3", "7,5"), RatingScale.of(1, 10));
+    assertEquals(scale("80", "95", "100"), RatingScale.of(0, 100));
+    assertEquals(scale("good", ""), RatingScale.ONE_TO_FIVE);
+  }
+
+  private static RatingScale scale(String... ratings) {
+    var evidence = new ScaleEvidence();
+    List.of(ratings).forEach(evidence::see);
+    return evidence.scale();
+  }
+
+  @Test
+  public void theSameReviewTwiceHasOneFingerprint() {
+    Candidate once = good("p", "5", "", "Came up in nine days!", "Owen B.", "", "", "2026-01-02");
+    Candidate again = good("p", "4", "x", "came up  in nine days", "OWEN B", "", "", "2026-03-02");
+    Candidate other = good("p", "5", "", "Came up in ten days!", "Owen B.", "", "", "2026-01-02");
+    assertEquals(Fingerprint.of(again), Fingerprint.of(once));
+    assertNotEquals(Fingerprint.of(other), Fingerprint.of(once));
+    Candidate silent = good("p", "5", "", "", "Owen B.", "", "", "2026-01-02");
+    Candidate silentLater = good("p", "5", "", "", "Owen B.", "", "", "2026-01-03");
+    assertNotEquals(Fingerprint.of(silent), Fingerprint.of(silentLater));
+  }
+
+  @Test
+  public void aLongValueIsShortenedInTheMessage() {
+    var problem = new RowProblem(1, Optional.empty(), "🌱".repeat(200), "x");
+    assertEquals(problem.value().codePointCount(0, problem.value().length()), 80);
+  }
+
+  private static Candidate good(String... cells) {
+    return ((RowReader.Outcome.Good) reader().read(2, List.of(cells))).review();
+  }
+
+  private static RowReader reader() {
+    return new RowReader(
+        ColumnGuess.of(HEADER),
+        RatingScale.ONE_TO_FIVE,
+        DateOrder.DAY_FIRST,
+        ZoneId.of("Europe/Lisbon"),
+        LocalDate.of(2026, 11, 25));
+  }
+}

@@ -1,0 +1,216 @@
+package nodyes.core.showing;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import nodyes.core.audience.Condition;
+import nodyes.core.common.NodId;
+import nodyes.core.common.ProductId;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.ReviewWall;
+import nodyes.core.nod.Spot;
+import nodyes.core.nod.StarLine;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingSummary;
+import org.testng.annotations.Test;
+
+/** The law of every answer: it holds until its end, and where time alone decides it ends there. */
+public class LawTest {
+  private static final List<ZoneId> ZONES =
+      List.of(ZoneId.of("Europe/Lisbon"), ZoneId.of("Asia/Tokyo"), ZoneId.of("America/New_York"));
+  private static final Slug POT = new Slug("slate-pot");
+  // around the end of summer time in Lisbon and New York
+  private static final Instant START = Instant.parse("2026-10-18T00:00:00Z");
+  private static final long SPAN_MINUTES = Duration.ofDays(21).toMinutes();
+
+  private final SplittableRandom random = new SplittableRandom(20_26);
+
+  @Test
+  public void sameAnswerUntilItsEndAndNeverInThePast() {
+    for (int i = 0; i < 3000; i++) {
+      List<Nod> nods = List.of(nod(condition(0)), nod(condition(0)));
+      Facts facts = facts();
+      Viewpoint then = viewpoint(START.plusSeconds(60 * random.nextLong(SPAN_MINUTES)));
+      Page page = Page.compose(nods, facts, then);
+      Instant end = page.validUntil().end().orElse(then.moment().plus(Duration.ofDays(40)));
+      assertTrue(end.isAfter(then.moment()), nods + " at " + then.moment());
+      long millis = Duration.between(then.moment(), end).toMillis();
+      for (int k = 0; k < 12; k++) {
+        Instant later = then.moment().plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+        assertSameVerdicts(page, Page.compose(nods, facts, then.at(later)), nods + " " + later);
+      }
+    }
+  }
+
+  @Test
+  public void theEndIsTightWhereTimeAloneDecides() {
+    int ends = 0;
+    for (int i = 0; i < 2000; i++) {
+      Condition byTime = random.nextBoolean() ? between() : daily();
+      List<Nod> nods = List.of(nod(byTime));
+      Facts facts = facts();
+      Viewpoint then = viewpoint(START.plusSeconds(60 * random.nextLong(SPAN_MINUTES)));
+      Page page = Page.compose(nods, facts, then);
+      if (page.validUntil().end().isPresent()) {
+        ends++;
+        Page next = Page.compose(nods, facts, then.at(page.validUntil().end().get()));
+        assertNotEquals(verdicts(next), verdicts(page), byTime + " at " + then.moment());
+      }
+    }
+    assertTrue(ends > 1000, "too few cases had an end: " + ends);
+  }
+
+  @Test
+  public void theDailyWindowAgreesWithTheWallClockMinuteByMinute() {
+    for (ZoneId zone : ZONES) {
+      for (int i = 0; i < 5; i++) {
+        var window = daily();
+        Instant at = START;
+        Optional<Instant> claimed = Optional.empty();
+        boolean before = false;
+        for (int minute = 0; minute < SPAN_MINUTES; minute++, at = at.plusSeconds(60)) {
+          boolean open = openByWallClock(window, at.atZone(zone).toLocalDateTime());
+          var answer = window.ask(Samples.situation(at, zone));
+          assertEquals(answer.met(), open, window + " in " + zone + " at " + at);
+          if (minute > 0 && open != before) {
+            assertEquals(claimed, Optional.of(at), window + " in " + zone);
+          }
+          claimed = answer.validUntil().end();
+          before = open;
+        }
+      }
+    }
+  }
+
+  private static boolean openByWallClock(Condition.Daily window, java.time.LocalDateTime wall) {
+    int now = wall.toLocalTime().toSecondOfDay();
+    int from = window.from().toSecondOfDay();
+    int to = window.to().toSecondOfDay();
+    if (from < to) {
+      return window.days().contains(wall.getDayOfWeek()) && from <= now && now < to;
+    }
+    return now >= from
+        ? window.days().contains(wall.getDayOfWeek())
+        : now < to && window.days().contains(wall.getDayOfWeek().minus(1));
+  }
+
+  private static void assertSameVerdicts(Page expected, Page actual, String where) {
+    assertEquals(verdicts(actual), verdicts(expected), where);
+    assertEquals(actual.validUntil(), expected.validUntil(), where);
+  }
+
+  /** What is shown and why, without until when. */
+  private static List<Object> verdicts(Page page) {
+    return page.placed().stream()
+        .<Object>map(
+            placed ->
+                switch (placed.verdict()) {
+                  case Verdict.Shown shown -> List.of(shown.content(), shown.because());
+                  case Verdict.Withheld withheld -> List.of("withheld", withheld.because());
+                })
+        .toList();
+  }
+
+  private Nod nod(Condition audience) {
+    var placement =
+        new Placement(
+            new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
+    return random.nextBoolean()
+        ? new StarLine(new NodId("a"), placement.switched(true))
+        : new ReviewWall(new NodId("b"), placement.switched(true), 5);
+  }
+
+  private Condition condition(int depth) {
+    int kind = random.nextInt(depth < 2 ? 10 : 8);
+    return switch (kind) {
+      case 0 -> new Condition.ReviewsAtLeast(random.nextInt(6));
+      case 1 -> new Condition.RatingAtLeast(new BigDecimal("4.2"), random.nextInt(4));
+      case 2 -> new Condition.InCategory(Set.of(random.nextBoolean() ? "planters" : "tools"));
+      case 3 -> new Condition.CountryIn(Set.of("PT", "DE"));
+      case 4, 5 -> between();
+      case 6, 7 -> daily();
+      case 8 -> new Condition.AllOf(List.of(condition(depth + 1), condition(2)));
+      default -> new Condition.AnyOf(List.of(condition(2), condition(depth + 1)));
+    };
+  }
+
+  private Condition.Between between() {
+    Instant from = START.plusSeconds(60 * random.nextLong(SPAN_MINUTES));
+    return switch (random.nextInt(3)) {
+      case 0 -> new Condition.Between(Optional.of(from), Optional.empty());
+      case 1 -> new Condition.Between(Optional.empty(), Optional.of(from));
+      default ->
+          new Condition.Between(
+              Optional.of(from), Optional.of(from.plusSeconds(60 + random.nextLong(500_000))));
+    };
+  }
+
+  private Condition.Daily daily() {
+    var days = EnumSet.of(DayOfWeek.of(1 + random.nextInt(7)));
+    for (DayOfWeek day : DayOfWeek.values()) {
+      if (random.nextInt(3) > 0) {
+        days.add(day);
+      }
+    }
+    return new Condition.Daily(time(), time(), days);
+  }
+
+  private LocalTime time() {
+    // often within the hours that clock changes repeat
+    return random.nextBoolean()
+        ? LocalTime.of(random.nextInt(24), 15 * random.nextInt(4))
+        : LocalTime.of(random.nextInt(3), 30);
+  }
+
+  private Facts facts() {
+    int count = random.nextInt(6);
+    var ratings = new ArrayList<Rating>();
+    for (int i = 0; i < count; i++) {
+      ratings.add(Rating.ofStars(1 + random.nextInt(5)));
+    }
+    var pot =
+        new ProductFacts(
+            new ProductId(1),
+            POT,
+            "Slate pot",
+            Set.of("planters"),
+            Set.of(),
+            Map.of(),
+            RatingSummary.of(ratings),
+            0,
+            List.of());
+    return new Facts(
+        ZONES.get(random.nextInt(ZONES.size())),
+        random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot));
+  }
+
+  private Viewpoint viewpoint(Instant moment) {
+    return new Viewpoint(
+        PageKind.PRODUCT,
+        List.of(POT),
+        Optional.empty(),
+        random.nextBoolean() ? Optional.of("PT") : Optional.empty(),
+        Locale.ENGLISH,
+        Optional.empty(),
+        moment);
+  }
+}

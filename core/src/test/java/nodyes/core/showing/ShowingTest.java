@@ -1,0 +1,183 @@
+package nodyes.core.showing;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
+import static org.testng.Assert.assertTrue;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.audience.Condition;
+import nodyes.core.common.NodId;
+import nodyes.core.common.ProductId;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.ReviewWall;
+import nodyes.core.nod.Spot;
+import nodyes.core.nod.StarLine;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingSummary;
+import org.joda.money.Money;
+import org.testng.annotations.Test;
+
+public class ShowingTest {
+  private static final ZoneId LISBON = ZoneId.of("Europe/Lisbon");
+  private static final Slug POT = new Slug("slate-pot");
+  private static final Slug BARE = new Slug("new-pot");
+  private static final Instant NOON = Instant.parse("2026-11-26T12:00:00Z");
+
+  @Test
+  public void aStarLineShowsWithItsFigures() {
+    Verdict verdict = of(starLine(Condition.everyone()), POT);
+    assertEquals(
+        ((Verdict.Shown) verdict).content(),
+        new StarLine.Content(new BigDecimal("4.5"), new BigDecimal("4.50"), 2));
+    assertEquals(
+        BecauseSentence.of(verdict, LISBON), "Shows because there are 2 published reviews.");
+  }
+
+  @Test
+  public void withoutReviewsItIsWithheldAndSaysSo() {
+    Verdict verdict = of(starLine(Condition.everyone()), BARE);
+    assertTrue(verdict instanceof Verdict.Withheld);
+    assertEquals(BecauseSentence.of(verdict, LISBON), "Not here: no published reviews yet.");
+  }
+
+  @Test
+  public void anUnknownProductIsUnknownAndNotZero() {
+    Verdict verdict = of(starLine(Condition.everyone()), new Slug("no-such-pot"));
+    assertEquals(
+        BecauseSentence.of(verdict, LISBON),
+        "Not here: the catalogue holds no product named no-such-pot.");
+  }
+
+  @Test
+  public void anUnknownCountryIsUnknown() {
+    Verdict verdict = of(starLine(new Condition.CountryIn(Set.of("JP", "DE"))), POT);
+    assertEquals(
+        BecauseSentence.of(verdict, LISBON),
+        "Not here: the country is not known; the rule wants DE or JP.");
+  }
+
+  @Test
+  public void aPeriodSaysWhenInTheShopsTime() {
+    Instant end = Instant.parse("2026-11-27T23:59:00Z");
+    Verdict verdict = of(starLine(new Condition.Between(Optional.empty(), Optional.of(end))), POT);
+    assertEquals(verdict.validUntil().end(), Optional.of(end));
+    assertEquals(
+        BecauseSentence.of(verdict, LISBON),
+        "Shows because there are 2 published reviews, and the moment lies until Fri 27 Nov 2026, 23:59.");
+  }
+
+  @Test
+  public void thePriceIsTheChosenVariants() {
+    Condition upTo30 =
+        new Condition.PriceBetween(Optional.empty(), Optional.of(Money.parse("EUR 30.00")));
+    assertTrue(of(starLine(upTo30), POT) instanceof Verdict.Shown);
+    Verdict chosen =
+        Showing.of(starLine(upTo30), POT, facts(), viewpoint(Optional.of("PL-SLA-30")));
+    assertEquals(
+        BecauseSentence.of(chosen, LISBON),
+        "Not here: the price is EUR 41.00; the rule wants at most EUR 30.00.");
+  }
+
+  @Test
+  public void switchedOffOrOnAnotherKindOfPageItIsNotHere() {
+    Nod off = starLine(Condition.everyone());
+    off = off.placed(off.placement().switched(false));
+    assertEquals(BecauseSentence.of(of(off, POT), LISBON), "Not here: you switched it off.");
+    var listing =
+        new StarLine(
+            new NodId("s"),
+            new Placement(
+                new Spot("listing-card"),
+                EnumSet.of(PageKind.LISTING, PageKind.HOME),
+                Condition.everyone(),
+                true));
+    assertEquals(
+        BecauseSentence.of(of(listing, POT), LISBON),
+        "Not here: it is for listings or the home page, and this is a product page.");
+  }
+
+  @Test
+  public void aPageComesInTheOrderOfItsSpots() {
+    Nod wall =
+        new ReviewWall(
+            new NodId("w"),
+            new Placement(
+                new Spot("page-end"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
+            8);
+    Page page =
+        Page.compose(
+            List.of(wall, starLine(Condition.everyone())), facts(), viewpoint(Optional.empty()));
+    assertEquals(
+        page.placed().stream().map(placed -> placed.nod().id().value()).toList(),
+        List.of("s", "w"));
+    assertEquals(FactNeed.of(List.of(wall), PageKind.PRODUCT).newestReviews(), 8);
+    assertEquals(FactNeed.of(List.of(wall), PageKind.HOME).newestReviews(), 0);
+  }
+
+  @Test
+  public void groupsNestOnce() {
+    var inner = new Condition.AnyOf(List.of(new Condition.ReviewsAtLeast(1)));
+    var nested = new Condition.AllOf(List.of(inner));
+    assertThrows(IllegalArgumentException.class, () -> new Condition.AnyOf(List.of(nested)));
+  }
+
+  private static Verdict of(Nod nod, Slug product) {
+    return Showing.of(nod, product, facts(), viewpoint(Optional.empty()));
+  }
+
+  private static Nod starLine(Condition audience) {
+    return new StarLine(
+        new NodId("s"),
+        new Placement(new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, true));
+  }
+
+  private static Viewpoint viewpoint(Optional<String> variant) {
+    return new Viewpoint(
+        PageKind.PRODUCT,
+        List.of(POT),
+        variant,
+        Optional.empty(),
+        Locale.ENGLISH,
+        Optional.empty(),
+        NOON);
+  }
+
+  private static Facts facts() {
+    var prices = new LinkedHashMap<String, Money>();
+    prices.put("PL-SLA-24", Money.parse("EUR 29.00"));
+    prices.put("PL-SLA-30", Money.parse("EUR 41.00"));
+    return new Facts(
+        LISBON,
+        Map.of(
+            POT,
+            product(POT, prices, RatingSummary.of(List.of(Rating.ofStars(5), Rating.ofStars(4)))),
+            BARE,
+            product(BARE, Map.of(), RatingSummary.NONE)));
+  }
+
+  private static ProductFacts product(Slug slug, Map<String, Money> prices, RatingSummary rating) {
+    return new ProductFacts(
+        new ProductId(1),
+        slug,
+        slug.value(),
+        Set.of("planters"),
+        Set.of(),
+        prices,
+        rating,
+        0,
+        List.of());
+  }
+}

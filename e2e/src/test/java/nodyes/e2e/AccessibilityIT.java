@@ -1,0 +1,77 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.charset.StandardCharsets;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** axe-core finds nothing wrong, on every screen and on the shop's pages with the nods in them. */
+public class AccessibilityIT extends InBrowser {
+  @DataProvider
+  Object[][] screens() {
+    return new Object[][] {
+      {"/"},
+      {"/reviews"},
+      {"/reviews?state=PUBLISHED"},
+      {"/reviews?q=nothing-is-like-that"},
+      {"/reviews/bring-in"},
+      {"/reviews/bring-in/1"},
+      {"/pages/product/celadon-planter"},
+      {"/pages/listing/planters"},
+      {"/setup"},
+      {"/nowhere"}
+    };
+  }
+
+  @Test(dataProvider = "screens")
+  public void backOffice(String path) throws Exception {
+    page.navigate(demo.office(path));
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    assertThat(page.getByLabel("Loading")).hasCount(0);
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  @Test
+  public void aFileThatIsLookedAt() throws Exception {
+    page.navigate(demo.office("/reviews/bring-in"));
+    page.getByLabel("File of reviews")
+        .setInputFiles(
+            new FilePayload(
+                "x.csv",
+                "text/csv",
+                "Rating,Words,Box\n9,fine,3\n".getBytes(StandardCharsets.UTF_8)));
+    assertThat(page.getByText("1 row in 3 columns")).isVisible();
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  @Test
+  public void leavingOutAReview() throws Exception {
+    page.navigate(demo.office("/reviews"));
+    assertThat(page.getByText("14 reviews")).isVisible();
+    page.keyboard().press("x");
+    assertThat(page.getByText("The same six at 1 star and at 5.")).isVisible();
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  @DataProvider
+  Object[][] shopPages() {
+    return new Object[][] {
+      {"/products/celadon-planter", 1280},
+      {"/products/celadon-planter", 390},
+      {"/categories/seeds-and-bulbs", 1280},
+      {"/", 390},
+      {"/basket", 1280}
+    };
+  }
+
+  @Test(dataProvider = "shopPages")
+  public void shop(String path, int width) throws Exception {
+    open(width, 844).navigate(demo.shop(path));
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+}

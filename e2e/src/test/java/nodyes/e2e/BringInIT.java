@@ -1,0 +1,106 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import org.testng.annotations.Test;
+
+/** The owner brings a file in, publishes from it, and the shop's page follows. */
+public class BringInIT extends InBrowser {
+  private static final String FILE =
+      "Product,Rating,Words,Reviewer,Country,Date\n"
+          + "seedling-can,5,\"Größe passt, pours a thread of water 👍\",Asta N.,DE,2026-11-20\n"
+          + "seedling-can,7,Seven of five,Dag,DE,2026-11-20\n"
+          + "seedling-can,4,Wrong day,Eva,DE,31.02.2026\n"
+          + "blue-teapot,5,Not sold here,Fay,GB,2026-11-20\n";
+
+  private Locator button(String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private void brings(String name, String content) {
+    page.navigate(demo.office("/reviews/bring-in"));
+    page.getByLabel("File of reviews")
+        .setInputFiles(new FilePayload(name, "text/csv", content.getBytes(StandardCharsets.UTF_8)));
+  }
+
+  @Test
+  public void broughtInPublishedSeenHeldAndGone() {
+    page.navigate(demo.shop("/products/seedling-can"));
+    assertThat(page.locator("nod-yes")).hasCount(0);
+
+    brings("from-the-fair.csv", FILE);
+    assertThat(page.getByText("4 rows in 6 columns")).isVisible();
+    assertThat(page.getByText("day before month, because 31.02.2026 occurs")).hasCount(0);
+    button("Read 4 rows in").click();
+    assertThat(page.getByText("over 5, the best of its scale")).isVisible();
+    assertThat(page.getByText("February 2026 has 28 days")).isVisible();
+    assertThat(page.getByText("no such product in the catalogue")).isVisible();
+    page.getByText("Look through 1 review").click();
+    assertThat(page.getByText("Größe passt, pours a thread of water 👍”").first()).isVisible();
+    page.keyboard().press("p");
+    assertThat(page.getByText("1 review published")).isVisible();
+
+    page.navigate(demo.shop("/products/seedling-can"));
+    assertThat(
+            page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Rated 5.0 out of 5"))
+                .first())
+        .isVisible();
+    assertThat(page.getByText("1 review", new Page.GetByTextOptions().setExact(true)).first())
+        .isVisible();
+    assertThat(page.getByText("Größe passt, pours a thread of water 👍")).isVisible();
+    assertThat(page.getByText("Brought in, purchase not checked")).isVisible();
+
+    page.navigate(demo.office("/pages/product/seedling-can"));
+    assertThat(page.getByText("Shows because there is 1 published review.").first()).isVisible();
+
+    page.navigate(demo.office("/reviews?state=PUBLISHED&product=seedling-can"));
+    button("Hold").click();
+    assertThat(page.getByText("1 review held")).isVisible();
+    open(1280, 800).navigate(demo.shop("/products/seedling-can"));
+    page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+    assertThat(page.locator("nod-yes")).hasCount(0);
+  }
+
+  @Test
+  public void leavingOutAsksForOneOfSixReasonsAndCanBeTakenBack() {
+    page.navigate(demo.office("/reviews"));
+    assertThat(page.getByText("14 reviews")).isVisible();
+    page.keyboard().press("ArrowDown");
+    page.keyboard().press("ArrowDown");
+    assertThat(page.getByText("3 of 14")).isVisible();
+    page.keyboard().press("x");
+    assertThat(page.getByText("The same six at 1 star and at 5.")).isVisible();
+    page.keyboard().press("2");
+    assertThat(page.getByText("1 review left out")).isVisible();
+    assertThat(page.getByText("13 reviews")).isVisible();
+    page.keyboard().press("z");
+    assertThat(page.getByText("14 reviews")).isVisible();
+  }
+
+  @Test
+  public void severalAreHeldAtOnce() {
+    page.navigate(demo.office("/reviews"));
+    page.getByLabel("Choose all on this page").check();
+    Locator chosen = page.locator("text=/^\\d+ chosen$/");
+    int many = Integer.parseInt(chosen.textContent().split(" ")[0]);
+    page.keyboard().press("Shift+H");
+    assertThat(page.getByText(many + " reviews held")).isVisible();
+    page.getByText("Take it back").click();
+    assertThat(page.getByText(many + " reviews taken back").first()).isVisible();
+  }
+
+  @Test
+  public void whatIsNoFileOfRowsIsSaidAndNothingIsTaken() {
+    brings("reviews.xlsx", "PK\u0003\u0004and more");
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .containsText("This is a spreadsheet or an archive, not CSV");
+    assertEquals(complaints.size(), 1, complaints.toString());
+    complaints.clear(); // the browser notes every answer of 422
+  }
+}

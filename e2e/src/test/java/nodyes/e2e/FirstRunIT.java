@@ -1,0 +1,96 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/** A new installation: the owner makes himself known with the code, and finds empty places. */
+public class FirstRunIT extends InBrowser {
+  private static final Pattern CODE = Pattern.compile("one-time code: ([A-Z0-9-]+)");
+  private final int port = Demo.freePort();
+  private Process server;
+  private Path log;
+
+  @BeforeClass
+  public void serve() throws IOException, InterruptedException {
+    Path data = Files.createTempDirectory("nodyes-serve");
+    log = data.resolve("log.txt");
+    server =
+        Demo.start(log, "serve", "--port", "" + port, "--data", data.resolve("data").toString());
+    for (int i = 0; i < 600 && !Files.readString(log).contains("Nod Yes runs"); i++) {
+      Thread.sleep(100);
+    }
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void stopServing() throws InterruptedException {
+    server.destroy();
+    server.waitFor();
+  }
+
+  private void fill(String label, String value) {
+    page.getByLabel(label).fill(value);
+  }
+
+  private void press(String name) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+        .click();
+  }
+
+  private void nothingWrongForAxe() throws IOException {
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  @Test
+  public void fromTheCodeToEmptyPlacesAndBackIn() throws Exception {
+    Matcher code = CODE.matcher(Files.readString(log));
+    assertEquals(code.find(), true, Files.readString(log));
+    String office = "http://127.0.0.1:" + port;
+    page.navigate(office + "/reviews");
+    assertThat(page.getByText("Make yourself the owner")).isVisible();
+    nothingWrongForAxe();
+    fill("One-time code", code.group(1));
+    fill("Your name", "Rita");
+    fill("E-mail address", "rita@shop.example");
+    fill("Password", "short");
+    press("Make me the owner");
+    assertThat(page.getByText("at least 12 characters", new Page.GetByTextOptions().setExact(true)))
+        .isVisible();
+    complaints.clear(); // the browser notes every refusal
+    fill("Password", "a sentence is good");
+    press("Make me the owner");
+    assertThat(page.getByText("Reviews come here first")).isVisible();
+    nothingWrongForAxe();
+
+    page.navigate(office + "/pages");
+    assertThat(page.getByText("The shop is not connected yet")).isVisible();
+    nothingWrongForAxe();
+    page.getByText("Connect the shop").click();
+    fill("Address", "shop.example/path");
+    press("Save");
+    assertThat(page.getByText("write it as https://shop.example, without a path")).isVisible();
+    complaints.clear();
+
+    press("Sign out");
+    assertThat(page.getByText("Sign in").first()).isVisible();
+    nothingWrongForAxe();
+    fill("E-mail address", "rita@shop.example");
+    fill("Password", "not this one at all");
+    press("Sign in");
+    assertThat(page.getByText("The address or the password is not right.")).isVisible();
+    complaints.clear();
+    fill("Password", "a sentence is good");
+    press("Sign in");
+    assertThat(page.getByText("Rita")).isVisible();
+  }
+}

@@ -1,0 +1,136 @@
+package nodyes.e2e;
+
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
+
+/**
+ * A demo and a browser to a class, a fresh page to a test; anything the browser complains of fails.
+ */
+public abstract class InBrowser {
+  private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+
+  /** One demo and one browser for all classes; each leaves the demo as it found it. */
+  private static Demo sharedDemo;
+
+  private static Playwright playwright;
+  private static Browser sharedBrowser;
+
+  protected Demo demo;
+  protected Browser browser;
+  private BrowserContext context;
+  protected Page page;
+  protected final List<String> complaints = new ArrayList<>();
+
+  @BeforeClass
+  public void startAll() throws IOException, InterruptedException {
+    if (sharedDemo == null) {
+      sharedDemo = new Demo();
+      launchBrowser();
+    }
+    demo = sharedDemo;
+    browser = sharedBrowser;
+  }
+
+  private static void launchBrowser() {
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    sharedBrowser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(CHROMIUM)
+                    .setHeadless(true)
+                    .setChromiumSandbox(false)
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  @BeforeMethod
+  public void openPage() {
+    open(1280, 800);
+  }
+
+  protected Page open(int width, int height) {
+    if (context != null) {
+      context.close();
+    }
+    complaints.clear();
+    context = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    page = context.newPage();
+    listen(page);
+    return page;
+  }
+
+  private void listen(Page watched) {
+    watched.onConsoleMessage(
+        message -> {
+          if (message.type().equals("error") || message.type().equals("warning")) {
+            complaints.add(message.text());
+          }
+        });
+    watched.onPageError(complaints::add);
+    watched.onRequest(
+        request -> {
+          String url = request.url();
+          boolean here =
+              url.startsWith("http://127.0.0.1:")
+                  || url.startsWith("http://localhost:")
+                  || url.startsWith("data:")
+                  || url.startsWith("blob:");
+          if (!here) {
+            complaints.add("a request left this machine: " + url);
+          }
+        });
+  }
+
+  @AfterMethod(alwaysRun = true)
+  public void nothingToComplainOf() {
+    assertEquals(String.join("\n", complaints), "");
+  }
+
+  @AfterSuite(alwaysRun = true)
+  public static void stopAll() throws InterruptedException {
+    if (playwright != null) {
+      playwright.close();
+    }
+    if (sharedDemo != null) {
+      sharedDemo.close();
+    }
+  }
+
+  /** What axe-core finds wrong in a frame, a line to a finding. */
+  @SuppressWarnings("unchecked")
+  protected List<String> axe(Frame frame) throws IOException {
+    frame.evaluate(Files.readString(Path.of(System.getProperty("axe.js"))));
+    return (List<String>)
+        frame.evaluate(
+            "async () => (await axe.run(document, {resultTypes: ['violations'], iframes: false}))"
+                + ".violations.flatMap(v => v.nodes.map(n => v.id + ': ' + v.help + ' ' + n.target.join(' ')"
+                + " + ' ' + n.failureSummary.replaceAll('\\n', ' ')))");
+  }
+}

@@ -1,0 +1,79 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.Test;
+
+/** The owner looks at the live page, switches a nod off and publishes that. */
+public class PagesIT extends InBrowser {
+  @Test
+  public void aSwitchShowsInTheFrameAndToShoppersOnceItIsPublished() {
+    page.navigate(demo.office("/pages/product/celadon-planter"));
+    FrameLocator wide = page.frameLocator("iframe[title*=wide]");
+    assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(2);
+    assertThat(page.getByText("2 shown")).isVisible();
+
+    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
+        .click();
+    assertThat(page.getByText("Not here: you switched it off.")).isVisible();
+    assertThat(wide.locator("nod-yes[data-nod=reviews]")).hasCount(0);
+    assertThat(page.getByText("1 unpublished change")).isVisible();
+
+    Page shopper = browser.newPage();
+    shopper.navigate(demo.shop("/products/celadon-planter"));
+    assertThat(shopper.locator("nod-yes[data-nod=reviews]")).isVisible();
+
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish").setExact(true))
+        .click();
+    assertThat(page.getByText("Review wall (page end) is switched off")).isVisible();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish 1 change"))
+        .click();
+    assertThat(page.getByText("Your pages are as published")).isVisible();
+    // a shopper who comes now; the one before keeps a fresh answer for at most five minutes
+    Page next = browser.newContext().newPage();
+    next.navigate(demo.shop("/products/celadon-planter"));
+    assertThat(next.locator("nod-yes[data-nod=stars-product]")).isVisible();
+    assertThat(next.locator("nod-yes[data-nod=reviews]")).hasCount(0);
+
+    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
+        .click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish").setExact(true))
+        .click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish 1 change"))
+        .click();
+    assertThat(page.getByText("Your pages are as published")).isVisible();
+  }
+
+  @Test
+  public void theAddressNamesTheViewpointAndBackWorks() {
+    page.navigate(demo.office("/pages/product/slate-pot?as=narrow"));
+    assertThat(page.locator("iframe")).hasCount(1);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Page: product page"))
+        .click();
+    page.getByRole(AriaRole.MENUITEMRADIO, new Page.GetByRoleOptions().setName("listing")).click();
+    assertThat(page.getByText("On the listing card")).isVisible();
+    assertThat(page.getByText("Shows for 12 of 12 products").first()).isVisible();
+    page.waitForURL("**/pages/listing/planters?as=narrow");
+    page.goBack();
+    assertThat(page.getByText("Under the title")).isVisible();
+    assertTrue(page.url().endsWith("/pages/product/slate-pot?as=narrow"), page.url());
+  }
+
+  @Test
+  public void aPinInTheFrameOpensItsNod() {
+    page.navigate(demo.office("/pages/product/slate-pot?as=wide"));
+    page.frameLocator("iframe").locator("#nodyes-pins button").first().dispatchEvent("click");
+    assertThat(page.getByText("(from your reviews)")).isVisible();
+    assertEquals(
+        page.frameLocator("iframe")
+            .locator("nod-yes[data-nod=stars-product]")
+            .evaluate("element => element.style.outlineStyle"),
+        "solid");
+  }
+}

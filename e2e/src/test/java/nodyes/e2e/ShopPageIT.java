@@ -1,0 +1,90 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import org.testng.annotations.Test;
+
+/** What a shopper gets. */
+public class ShopPageIT extends InBrowser {
+  @Test
+  public void oneRequestToAPageAndNoCookie() {
+    var asked = new ArrayList<String>();
+    page.onRequest(
+        request -> {
+          if (request.url().startsWith(demo.office("/"))) {
+            asked.add(request.url().substring(demo.office("").length()));
+          }
+        });
+    page.navigate(demo.shop("/categories/planters"));
+    assertThat(page.locator("nod-yes")).hasCount(12);
+    assertEquals(asked.size(), 2, asked.toString());
+    assertEquals(asked.getFirst(), "/nodyes.js");
+    assertTrue(asked.getLast().startsWith("/embed/v1/page?kind=listing&product="), asked.getLast());
+    assertEquals(page.context().cookies().size(), 0);
+  }
+
+  /** Layout shift as the browser measures it (W3C Layout Instability API). */
+  @Test
+  public void nothingMovesWhenTheStarsCome() {
+    page.addInitScript(
+        "window.moved = 0; new PerformanceObserver(list => list.getEntries().forEach(entry =>"
+            + " window.moved += entry.value)).observe({type: 'layout-shift', buffered: true})");
+    for (String path : new String[] {"/products/celadon-planter", "/categories/planters"}) {
+      page.navigate(demo.shop(path));
+      assertThat(page.locator("nod-yes").first()).isVisible();
+      page.waitForTimeout(300);
+      double moved = ((Number) page.evaluate("window.moved")).doubleValue();
+      assertTrue(moved < 0.01, path + " moved by " + moved);
+    }
+  }
+
+  @Test
+  public void reviewsTurnTheirPagesByKeyboard() {
+    page.navigate(demo.shop("/products/slate-pot"));
+    assertThat(page.locator(".entries > li")).hasCount(6);
+    String first = page.locator(".entries > li").first().textContent();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Page 2")).focus();
+    page.keyboard().press("Enter");
+    assertThat(page.locator("[aria-current=page]").and(page.getByLabel("Page 2"))).isFocused();
+    assertThat(page.locator(".entries > li").first()).not().hasText(first);
+  }
+
+  @Test
+  public void theStarLineLeadsToTheReviews() {
+    page.navigate(demo.shop("/products/slate-pot"));
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("reviews")).click();
+    assertThat(page.locator("#nodyes-reviews")).isInViewport();
+  }
+
+  @Test
+  public void wordsNumbersAndDatesAreInThePagesLanguage() {
+    page.addInitScript(
+        "document.addEventListener('readystatechange', () => document.documentElement.lang = 'de')");
+    page.navigate(demo.shop("/products/slate-pot"));
+    assertThat(page.getByText("Was andere dazu sagen")).isVisible();
+    assertThat(page.locator(".star-line b")).hasText("4,8");
+    assertThat(page.locator("time").first()).containsText("November 2026");
+    assertThat(page.locator("time").first()).containsText(".");
+  }
+
+  @Test
+  public void withTheServerAwayThePageIsTheShopsOwnAndNothingIsThrown() {
+    var thrown = new ArrayList<String>();
+    page.onPageError(thrown::add);
+    page.route("**/embed/**", route -> route.abort());
+    page.navigate(demo.shop("/products/celadon-planter"));
+    page.waitForTimeout(500);
+    assertThat(page.locator("nod-yes")).hasCount(0);
+    assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Celadon planter");
+    assertEquals(thrown.size(), 0, thrown.toString());
+    // the browser itself notes the request that failed
+    assertTrue(
+        complaints.stream().allMatch(text -> text.contains("ERR_FAILED")), complaints.toString());
+    complaints.clear();
+  }
+}

@@ -1,0 +1,188 @@
+package nodyes.server.bringin;
+
+import static nodyes.generated.Tables.BATCH;
+import static nodyes.generated.Tables.BATCH_PROBLEM;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nodyes.generated.tables.records.BatchProblemRecord;
+import nodyes.generated.tables.records.BatchRecord;
+import nodyes.server.database.Database;
+import nodyes.server.web.PageOf;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.ObjectMapper;
+
+@Component
+class BatchStore {
+  private final Database database;
+  private final ObjectMapper json;
+
+  BatchStore(Database database, ObjectMapper json) {
+    this.database = database;
+    this.json = json;
+  }
+
+  /** Running counts of a batch. */
+  record Counts(long rowsSeen, long taken, long bad, long hereAlready, long leftOutBefore) {}
+
+  long add(String fileName, long size, Look look, String who, Instant now) {
+    return database.write(
+        sql ->
+            sql.insertInto(
+                    BATCH,
+                    BATCH.FILE_NAME,
+                    BATCH.FILE_SIZE,
+                    BATCH.STATE,
+                    BATCH.LOOK,
+                    BATCH.BROUGHT_BY,
+                    BATCH.CREATED_AT)
+                .values(
+                    fileName,
+                    size,
+                    BatchState.LOOKED.name(),
+                    json.writeValueAsString(look),
+                    who,
+                    now)
+                .returningResult(BATCH.ID)
+                .fetchSingle()
+                .value1());
+  }
+
+  Optional<BatchView> find(long id, int progress) {
+    return database.read(
+        sql ->
+            sql.selectFrom(BATCH).where(BATCH.ID.eq(id)).fetchOptional(row -> view(row, progress)));
+  }
+
+  Optional<Choices> choices(long id) {
+    return database.read(
+        sql ->
+            sql.select(BATCH.CHOICES)
+                .from(BATCH)
+                .where(BATCH.ID.eq(id).and(BATCH.CHOICES.isNotNull()))
+                .fetchOptional(row -> json.readValue(row.value1(), Choices.class)));
+  }
+
+  List<Long> inState(BatchState state) {
+    return database.read(
+        sql ->
+            sql.select(BATCH.ID).from(BATCH).where(BATCH.STATE.eq(state.name())).fetch(BATCH.ID));
+  }
+
+  PageOf<BatchView> list(int page, int size) {
+    return database.read(
+        sql ->
+            new PageOf<>(
+                sql.selectFrom(BATCH)
+                    .where(BATCH.STATE.ne(BatchState.LOOKED.name()))
+                    .orderBy(BATCH.ID.desc())
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(row -> view(row, 100)),
+                page,
+                size,
+                sql.fetchCount(BATCH, BATCH.STATE.ne(BatchState.LOOKED.name()))));
+  }
+
+  private BatchView view(BatchRecord row, int progress) {
+    return new BatchView(
+        row.getId(),
+        row.getFileName(),
+        row.getFileSize(),
+        BatchState.valueOf(row.getState()),
+        json.readValue(row.getLook(), Look.class),
+        progress,
+        row.getRowsSeen(),
+        row.getTaken(),
+        row.getBad(),
+        row.getHereAlready(),
+        row.getLeftOutBefore(),
+        row.getFailure(),
+        row.getCreatedAt());
+  }
+
+  /** Begins reading, from the start; true for the one caller that may go on. */
+  boolean begin(long id, Choices choices, BatchState from) {
+    return database.write(
+        sql -> {
+          sql.deleteFrom(BATCH_PROBLEM).where(BATCH_PROBLEM.BATCH_ID.eq(id)).execute();
+          return sql.update(BATCH)
+                  .set(BATCH.STATE, BatchState.READING.name())
+                  .set(BATCH.CHOICES, json.writeValueAsString(choices))
+                  .set(BATCH.FAILURE, (String) null)
+                  .where(BATCH.ID.eq(id).and(BATCH.STATE.eq(from.name())))
+                  .execute()
+              == 1;
+        });
+  }
+
+  void progress(long id, Counts counts, List<ProblemLine> problems) {
+    database.change(sql -> save(sql, id, counts, problems));
+  }
+
+  void finish(
+      long id,
+      BatchState state,
+      Counts counts,
+      List<ProblemLine> problems,
+      @Nullable String failure,
+      Instant now) {
+    database.change(
+        sql -> {
+          save(sql, id, counts, problems);
+          sql.update(BATCH)
+              .set(BATCH.STATE, state.name())
+              .set(BATCH.FAILURE, failure)
+              .set(BATCH.FINISHED_AT, now)
+              .where(BATCH.ID.eq(id))
+              .execute();
+        });
+  }
+
+  private static void save(DSLContext sql, long id, Counts counts, List<ProblemLine> problems) {
+    sql.update(BATCH)
+        .set(BATCH.ROWS_SEEN, counts.rowsSeen())
+        .set(BATCH.TAKEN, counts.taken())
+        .set(BATCH.BAD, counts.bad())
+        .set(BATCH.HERE_ALREADY, counts.hereAlready())
+        .set(BATCH.LEFT_OUT_BEFORE, counts.leftOutBefore())
+        .where(BATCH.ID.eq(id))
+        .execute();
+    var rows = new ArrayList<BatchProblemRecord>();
+    for (ProblemLine problem : problems) {
+      var row = sql.newRecord(BATCH_PROBLEM);
+      row.setBatchId(id);
+      row.setLine(problem.line());
+      row.setColumnName(problem.column());
+      row.setValue(problem.value());
+      row.setReason(problem.reason());
+      rows.add(row);
+    }
+    sql.batchInsert(rows).execute();
+  }
+
+  PageOf<ProblemLine> problems(long id, int page, int size) {
+    return database.read(
+        sql ->
+            new PageOf<>(
+                sql.selectFrom(BATCH_PROBLEM)
+                    .where(BATCH_PROBLEM.BATCH_ID.eq(id))
+                    .orderBy(BATCH_PROBLEM.LINE, BATCH_PROBLEM.ID)
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(
+                        row ->
+                            new ProblemLine(
+                                row.getLine(),
+                                row.getColumnName(),
+                                row.getValue(),
+                                row.getReason())),
+                page,
+                size,
+                sql.fetchCount(BATCH_PROBLEM, BATCH_PROBLEM.BATCH_ID.eq(id))));
+  }
+}

@@ -1,0 +1,13 @@
+package nodyes.server.bringin;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is wrong with a row.
+ *
+ * @param line the line it starts on, counted from 1
+ * @param column the column's name, or null where it is the row itself
+ * @param value the value as it stands in the file
+ * @param reason why it cannot be taken
+ */
+public record ProblemLine(long line, @Nullable String column, String value, String reason) {}

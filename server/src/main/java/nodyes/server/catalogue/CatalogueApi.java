@@ -1,0 +1,46 @@
+package nodyes.server.catalogue;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.IOException;
+import nodyes.server.web.JsonLines;
+import nodyes.server.web.PageOf;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+@RestController
+@Tag(name = "catalogue")
+@RequestMapping("/api/v1/catalogue")
+class CatalogueApi {
+  private final Catalogue catalogue;
+  private final CatalogueImport imports;
+
+  CatalogueApi(Catalogue catalogue, CatalogueImport imports) {
+    this.catalogue = catalogue;
+    this.imports = imports;
+  }
+
+  @GetMapping("/products")
+  PageOf<ProductLine> products(
+      @RequestParam(defaultValue = "") String q,
+      @RequestParam(defaultValue = "1") int page,
+      @RequestParam(defaultValue = "50") int size) {
+    return catalogue.list(q, page, size);
+  }
+
+  @GetMapping("/categories")
+  PageOf<CategoryLine> categories(
+      @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "100") int size) {
+    return catalogue.categories(page, size);
+  }
+
+  @PostMapping(value = "/imports", consumes = "multipart/form-data")
+  JsonLines.Result read(@RequestParam MultipartFile file) throws IOException {
+    try (var reader = JsonLines.open(file)) {
+      return imports.read(reader);
+    }
+  }
+}

@@ -1,0 +1,4 @@
+package nodyes.server.catalogue;
+
+/** Products changed, came or went. */
+public record CatalogueChanged() {}

@@ -1,0 +1,238 @@
+package nodyes.server.catalogue;
+
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toSet;
+import static nodyes.generated.Tables.CATEGORY;
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.PRODUCT_CATEGORY;
+import static nodyes.generated.Tables.PRODUCT_TAG;
+import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.name;
+import static org.jooq.impl.DSL.noCondition;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.selectCount;
+import static org.jooq.impl.DSL.selectOne;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.common.ProductId;
+import nodyes.core.common.Slug;
+import nodyes.server.database.Database;
+import nodyes.server.web.PageOf;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+@Component
+class CatalogueStore {
+  private final Database database;
+
+  CatalogueStore(Database database) {
+    this.database = database;
+  }
+
+  boolean isEmpty() {
+    return database.read(sql -> !sql.fetchExists(PRODUCT));
+  }
+
+  Optional<Long> id(Slug slug) {
+    return database.read(
+        sql ->
+            sql.select(PRODUCT.ID)
+                .from(PRODUCT)
+                .where(PRODUCT.SLUG.eq(slug.value()))
+                .fetchOptional(PRODUCT.ID));
+  }
+
+  Map<Slug, CatalogueProduct> find(Collection<Slug> slugs) {
+    return database.read(
+        sql -> {
+          var rows =
+              sql.select(PRODUCT.ID, PRODUCT.SLUG, PRODUCT.TITLE)
+                  .from(PRODUCT)
+                  .where(PRODUCT.SLUG.in(slugs.stream().map(Slug::value).toList()))
+                  .fetch();
+          var ids = rows.getValues(PRODUCT.ID);
+          var categories = categories(sql, ids);
+          var tags =
+              sql.selectFrom(PRODUCT_TAG).where(PRODUCT_TAG.PRODUCT_ID.in(ids)).fetch().stream()
+                  .collect(
+                      groupingBy(tag -> tag.getProductId(), mapping(tag -> tag.getTag(), toSet())));
+          var prices = prices(sql, ids);
+          var found = new LinkedHashMap<Slug, CatalogueProduct>();
+          for (var row : rows) {
+            long id = row.get(PRODUCT.ID);
+            var slug = new Slug(row.get(PRODUCT.SLUG));
+            found.put(
+                slug,
+                new CatalogueProduct(
+                    new ProductId(id),
+                    slug,
+                    row.get(PRODUCT.TITLE),
+                    categories.getOrDefault(id, Set.of()),
+                    tags.getOrDefault(id, Set.of()),
+                    prices.getOrDefault(id, Map.of())));
+          }
+          return found;
+        });
+  }
+
+  /** Slugs of categories by product, with those above them. */
+  private static Map<Long, Set<String>> categories(DSLContext sql, Collection<Long> products) {
+    var tree = name("tree");
+    var productId = field(name("tree", "product_id"), Long.class);
+    var categoryId = field(name("tree", "category_id"), Long.class);
+    return sql
+        .withRecursive(
+            tree.fields("product_id", "category_id")
+                .as(
+                    select(PRODUCT_CATEGORY.PRODUCT_ID, PRODUCT_CATEGORY.CATEGORY_ID)
+                        .from(PRODUCT_CATEGORY)
+                        .where(PRODUCT_CATEGORY.PRODUCT_ID.in(products))
+                        .union(
+                            select(productId, CATEGORY.PARENT_ID)
+                                .from(tree)
+                                .join(CATEGORY)
+                                .on(CATEGORY.ID.eq(categoryId))
+                                .where(CATEGORY.PARENT_ID.isNotNull()))))
+        .select(productId, CATEGORY.SLUG)
+        .from(tree)
+        .join(CATEGORY)
+        .on(CATEGORY.ID.eq(categoryId))
+        .fetchGroups(productId, CATEGORY.SLUG)
+        .entrySet()
+        .stream()
+        .collect(
+            java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> Set.copyOf(e.getValue())));
+  }
+
+  private static Map<Long, Map<String, Money>> prices(DSLContext sql, Collection<Long> products) {
+    var prices = new LinkedHashMap<Long, Map<String, Money>>();
+    sql.select(VARIANT.PRODUCT_ID, VARIANT.SKU, VARIANT.PRICE_MINOR, VARIANT.CURRENCY)
+        .from(VARIANT)
+        .where(VARIANT.PRODUCT_ID.in(products).and(VARIANT.PRICE_MINOR.isNotNull()))
+        .orderBy(VARIANT.PRODUCT_ID, VARIANT.POSITION)
+        .forEach(
+            row ->
+                prices
+                    .computeIfAbsent(row.get(VARIANT.PRODUCT_ID), _ -> new LinkedHashMap<>())
+                    .put(
+                        row.get(VARIANT.SKU),
+                        Money.ofMinor(
+                            CurrencyUnit.of(row.get(VARIANT.CURRENCY)),
+                            row.get(VARIANT.PRICE_MINOR))));
+    return prices;
+  }
+
+  ProductFinder finder() {
+    return database.read(
+        sql -> {
+          var finder = new ProductFinder();
+          sql.select(PRODUCT.ID, PRODUCT.SLUG, PRODUCT.TITLE)
+              .from(PRODUCT)
+              .forEach(
+                  row -> {
+                    var found = new ProductFinder.Found(row.get(PRODUCT.ID), Optional.empty());
+                    finder.add(row.get(PRODUCT.SLUG), found);
+                    finder.add(row.get(PRODUCT.TITLE), found);
+                  });
+          sql.select(VARIANT.PRODUCT_ID, VARIANT.SKU, VARIANT.TITLE)
+              .from(VARIANT)
+              .forEach(
+                  row ->
+                      finder.add(
+                          row.get(VARIANT.SKU),
+                          new ProductFinder.Found(
+                              row.get(VARIANT.PRODUCT_ID), Optional.of(row.get(VARIANT.TITLE)))));
+          return finder;
+        });
+  }
+
+  PageOf<ProductLine> list(String text, int page, int size) {
+    Condition wanted =
+        text.isEmpty()
+            ? noCondition()
+            : PRODUCT
+                .TITLE
+                .containsIgnoreCase(text)
+                .or(PRODUCT.SLUG.containsIgnoreCase(text))
+                .or(
+                    org.jooq.impl.DSL.exists(
+                        selectOne()
+                            .from(VARIANT)
+                            .where(
+                                VARIANT
+                                    .PRODUCT_ID
+                                    .eq(PRODUCT.ID)
+                                    .and(VARIANT.SKU.containsIgnoreCase(text)))));
+    var variants =
+        selectCount().from(VARIANT).where(VARIANT.PRODUCT_ID.eq(PRODUCT.ID)).<Long>asField();
+    var published =
+        select(count())
+            .from(REVIEW)
+            .where(REVIEW.PRODUCT_ID.eq(PRODUCT.ID).and(REVIEW.STATE.eq(inline("PUBLISHED"))))
+            .<Long>asField();
+    return database.read(
+        sql ->
+            new PageOf<>(
+                sql.select(
+                        PRODUCT.ID,
+                        PRODUCT.SLUG,
+                        PRODUCT.TITLE,
+                        PRODUCT.PICTURE,
+                        variants,
+                        published)
+                    .from(PRODUCT)
+                    .where(wanted)
+                    .orderBy(PRODUCT.POSITION, PRODUCT.ID)
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(
+                        row ->
+                            new ProductLine(
+                                row.get(PRODUCT.ID),
+                                row.get(PRODUCT.SLUG),
+                                row.get(PRODUCT.TITLE),
+                                row.get(PRODUCT.PICTURE),
+                                row.get(4, Long.class),
+                                row.get(5, Long.class))),
+                page,
+                size,
+                sql.fetchCount(PRODUCT, wanted)));
+  }
+
+  PageOf<CategoryLine> categories(int page, int size) {
+    var products =
+        selectCount()
+            .from(PRODUCT_CATEGORY)
+            .where(PRODUCT_CATEGORY.CATEGORY_ID.eq(CATEGORY.ID))
+            .<Long>asField();
+    return database.read(
+        sql ->
+            new PageOf<>(
+                sql.select(CATEGORY.SLUG, CATEGORY.TITLE, products)
+                    .from(CATEGORY)
+                    .orderBy(CATEGORY.POSITION, CATEGORY.ID)
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(
+                        row ->
+                            new CategoryLine(
+                                row.get(CATEGORY.SLUG),
+                                row.get(CATEGORY.TITLE),
+                                row.get(2, Long.class))),
+                page,
+                size,
+                sql.fetchCount(CATEGORY)));
+  }
+}

@@ -1,0 +1,27 @@
+package nodyes.server.catalogue;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Finds the product and variant that a file speaks of, by slug, SKU or title. */
+public final class ProductFinder {
+  /** A product, with the variant where the text named one. */
+  public record Found(long productId, Optional<String> variant) {}
+
+  private final Map<String, Found> byName = new HashMap<>();
+
+  void add(String name, Found found) {
+    byName.putIfAbsent(plain(name), found);
+  }
+
+  /** The product that the text names, if any. */
+  public Optional<Found> find(String text) {
+    return Optional.ofNullable(byName.get(plain(text)));
+  }
+
+  private static String plain(String name) {
+    return name.strip().toLowerCase(Locale.ROOT);
+  }
+}

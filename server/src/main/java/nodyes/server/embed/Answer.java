@@ -1,0 +1,74 @@
+package nodyes.server.embed;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.Optional;
+import java.util.Set;
+import java.util.zip.GZIPOutputStream;
+
+/**
+ * An answer as ready bytes.
+ *
+ * @param plain its bytes
+ * @param gzip the same, compressed
+ * @param etag strong validator of the plain bytes
+ * @param validUntil until when it holds
+ * @param isPublic whether caches on the way may keep it
+ * @param products slugs of the products it speaks of
+ */
+@SuppressWarnings("ArrayRecordComponent") // ready bytes that nobody changes
+record Answer(
+    byte[] plain,
+    byte[] gzip,
+    String etag,
+    Optional<Instant> validUntil,
+    boolean isPublic,
+    Set<String> products) {
+  private static final Duration LONGEST_LIFE = Duration.ofMinutes(5);
+  private static final int ETAG_BYTES = 12;
+
+  static Answer of(
+      byte[] plain, Optional<Instant> validUntil, boolean isPublic, Set<String> products) {
+    return new Answer(plain, compressed(plain), etag(plain), validUntil, isPublic, products);
+  }
+
+  boolean holdsAt(Instant now) {
+    return validUntil.map(now::isBefore).orElse(true);
+  }
+
+  /** Fresh until it may differ, five minutes at most. */
+  String cacheControl(Instant now) {
+    Duration left = validUntil.map(end -> Duration.between(now, end)).orElse(LONGEST_LIFE);
+    long seconds = Math.clamp(left.toSeconds(), 0, LONGEST_LIFE.toSeconds());
+    return (isPublic ? "public" : "private") + ", max-age=" + seconds;
+  }
+
+  private static byte[] compressed(byte[] plain) {
+    var bytes = new ByteArrayOutputStream();
+    try (var gzip = new GZIPOutputStream(bytes)) {
+      gzip.write(plain);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return bytes.toByteArray();
+  }
+
+  static String etag(byte[] bytes) {
+    try {
+      byte[] hash = MessageDigest.getInstance("SHA-256").digest(bytes);
+      return '"'
+          + Base64.getUrlEncoder()
+              .withoutPadding()
+              .encodeToString(java.util.Arrays.copyOf(hash, ETAG_BYTES))
+          + '"';
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("Every Java has SHA-256", e);
+    }
+  }
+}

@@ -1,0 +1,96 @@
+package nodyes.server.embed;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.util.Collections;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
+import nodyes.server.catalogue.CatalogueChanged;
+import nodyes.server.nods.ArrangementPublished;
+import nodyes.server.reviews.PublishedReviewsChanged;
+import nodyes.server.shop.ShopChanged;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Answers kept by the address that asked for them, until their time is up or what they speak of
+ * changes.
+ */
+@Component
+class AnswerCache {
+  private static final long MOST_BYTES = 64L << 20;
+
+  private static final int LONGEST_ADDRESS = 4000;
+
+  private final Clock clock;
+  private final AtomicLong changes = new AtomicLong();
+  private final Cache<String, Answer> answers =
+      Caffeine.newBuilder()
+          .maximumWeight(MOST_BYTES)
+          .weigher(
+              (String key, Answer answer) ->
+                  key.length() * 2 + answer.plain().length + answer.gzip().length)
+          .build();
+
+  AnswerCache(Clock clock) {
+    this.clock = clock;
+  }
+
+  /** What an answer is kept by: the query; null where it is missing or too long to keep. */
+  static @Nullable String address(HttpServletRequest request) {
+    String query = request.getQueryString();
+    return query == null || query.length() > LONGEST_ADDRESS ? null : query;
+  }
+
+  Optional<Answer> find(String address) {
+    Answer answer = answers.getIfPresent(address);
+    return answer != null && answer.holdsAt(clock.instant())
+        ? Optional.of(answer)
+        : Optional.empty();
+  }
+
+  /** A new answer, kept unless something changed while it was made. */
+  Answer fill(String address, Supplier<Answer> making) {
+    long before = changes.get();
+    Answer answer = making.get();
+    answers.put(address, answer);
+    if (changes.get() != before) {
+      answers.invalidate(address);
+    }
+    return answer;
+  }
+
+  /** Pages are few: the ones that speak of a changed product are found by looking at all. */
+  @EventListener
+  void reviewsChanged(PublishedReviewsChanged event) {
+    changes.incrementAndGet();
+    answers
+        .asMap()
+        .values()
+        .removeIf(answer -> !Collections.disjoint(answer.products(), event.products()));
+  }
+
+  @EventListener
+  void catalogueChanged(CatalogueChanged event) {
+    forgetAll();
+  }
+
+  @EventListener
+  void published(ArrangementPublished event) {
+    forgetAll();
+  }
+
+  @EventListener
+  void shopChanged(ShopChanged event) {
+    forgetAll();
+  }
+
+  private void forgetAll() {
+    changes.incrementAndGet();
+    answers.invalidateAll();
+  }
+}

@@ -1,0 +1,170 @@
+package nodyes.server.embed;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Map;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Viewpoint;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.embed.wire.WirePage;
+import nodyes.server.embed.wire.WireReview;
+import nodyes.server.embed.wire.WireReviews;
+import nodyes.server.pages.PreviewTokens;
+import nodyes.server.pages.Viewpoints;
+import nodyes.server.reviews.Reviews;
+import nodyes.server.shop.Shop;
+import nodyes.server.web.PageOf;
+import nodyes.server.web.RateLimit;
+import nodyes.server.web.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The public endpoint. It is stable: names and meanings stay, things may be added. */
+@RestController
+@Tag(name = "embed")
+class PageApi {
+  private static final int MOST_REVIEWS = 100;
+
+  private final PageAnswers answers;
+  private final AnswerCache cache;
+  private final AnswerWriter writer;
+  private final PreviewTokens tokens;
+  private final Catalogue catalogue;
+  private final Reviews reviews;
+  private final Shop shop;
+  private final Clock clock;
+  private final RateLimit limit = new RateLimit(600, Duration.ofMinutes(1));
+
+  PageApi(
+      PageAnswers answers,
+      AnswerCache cache,
+      AnswerWriter writer,
+      PreviewTokens tokens,
+      Catalogue catalogue,
+      Reviews reviews,
+      Shop shop,
+      Clock clock) {
+    this.answers = answers;
+    this.cache = cache;
+    this.writer = writer;
+    this.tokens = tokens;
+    this.catalogue = catalogue;
+    this.reviews = reviews;
+    this.shop = shop;
+    this.clock = clock;
+  }
+
+  @GetMapping("/embed/v1/page")
+  @Operation(
+      summary = "What a page shows",
+      description =
+          "product: slugs parted by commas. at, draft and what is withheld need a preview token.")
+  @ApiResponse(
+      responseCode = "200",
+      content =
+          @Content(
+              mediaType = "application/json",
+              schema = @Schema(implementation = WirePage.class)))
+  void page(
+      @RequestParam String kind,
+      @RequestParam(required = false) @Nullable String product,
+      @RequestParam(required = false) @Nullable String variant,
+      @RequestParam(required = false) @Nullable String country,
+      @RequestParam(required = false) @Nullable String lang,
+      @RequestParam(name = "shop", required = false) @Nullable String key,
+      @RequestParam(required = false) @Nullable Instant at,
+      @RequestParam(defaultValue = "false") boolean draft,
+      @RequestParam(required = false) @Nullable String preview,
+      HttpServletRequest request,
+      HttpServletResponse response)
+      throws IOException {
+    limit.count(request.getRemoteAddr());
+    Instant now = clock.instant();
+    boolean previews = at != null || draft || preview != null;
+    if (previews && (preview == null || !tokens.isValid(preview))) {
+      throw new Refusal(
+          HttpStatus.FORBIDDEN,
+          "Drafts and other moments need a preview token, and this one is missing or over.");
+    }
+    String language = lang != null ? lang : request.getLocale().toLanguageTag();
+    Viewpoint viewpoint =
+        Viewpoints.of(kind, product, variant, country, language, at == null ? now : at);
+    if (previews) {
+      writer.write(answers.preview(viewpoint, draft), request, response, "no-store");
+      return;
+    }
+    writer.write(published(viewpoint, key, country, lang, request), request, response);
+  }
+
+  private Answer published(
+      Viewpoint viewpoint,
+      @Nullable String key,
+      @Nullable String country,
+      @Nullable String lang,
+      HttpServletRequest request) {
+    if (key != null && !key.equals(shop.settings().publicKey())) {
+      return answers.empty(viewpoint);
+    }
+    boolean isPublic = country != null && lang != null;
+    String address = AnswerCache.address(request);
+    // without a language in the address the answer depends on a header, so it is not kept by it
+    return lang == null || address == null
+        ? answers.published(viewpoint, false)
+        : cache.fill(address, () -> answers.published(viewpoint, isPublic));
+  }
+
+  @GetMapping("/embed/v1/reviews")
+  @Operation(summary = "A further page of a product's published reviews, newest first")
+  ResponseEntity<WireReviews> reviews(
+      @RequestParam String product,
+      @RequestParam(defaultValue = "1") int page,
+      @RequestParam(defaultValue = "6") int size,
+      HttpServletRequest request) {
+    limit.count(request.getRemoteAddr());
+    int wanted = Math.clamp(size, 2, MOST_REVIEWS);
+    PageOf<WireReview> found =
+        Slug.parse(product)
+            .flatMap(catalogue::id)
+            .map(id -> reviews.publishedPage(id, page, wanted))
+            .map(
+                list ->
+                    new PageOf<>(
+                        list.items().stream().map(WireReview::of).toList(),
+                        list.page(),
+                        list.size(),
+                        list.total()))
+            .orElseGet(() -> new PageOf<>(java.util.List.of(), 1, wanted, 0));
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePublic())
+        .header("Access-Control-Allow-Origin", "*")
+        .body(
+            new WireReviews(
+                found.items(),
+                found.page(),
+                Math.ceilDiv(found.total(), (long) found.size()),
+                found.total()));
+  }
+
+  @GetMapping("/healthz")
+  @Operation(summary = "Whether the server answers and its database can be read")
+  ResponseEntity<Map<String, String>> health() {
+    boolean catalogued = !catalogue.isEmpty();
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.noStore())
+        .body(Map.of("status", "ok", "catalogue", catalogued ? "filled" : "empty"));
+  }
+}

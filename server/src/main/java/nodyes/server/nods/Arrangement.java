@@ -1,0 +1,26 @@
+package nodyes.server.nods;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.nod.Nod;
+
+/**
+ * All nods of the shop in the owner's order, as draft or as a published version.
+ *
+ * @param version the version's number; 0 for the draft
+ * @param publishedAt when it was published, if it was
+ * @param publishedBy by whom
+ * @param nods the nods
+ * @param spots places that the owner pointed at
+ */
+public record Arrangement(
+    int version,
+    Optional<Instant> publishedAt,
+    Optional<String> publishedBy,
+    List<Nod> nods,
+    List<PointedSpot> spots) {
+  /** What shoppers get before anything is published. */
+  public static final Arrangement NONE =
+      new Arrangement(0, Optional.empty(), Optional.empty(), List.of(), List.of());
+}

@@ -1,0 +1,64 @@
+package nodyes.server.pages;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.showing.FactNeed;
+import nodyes.core.showing.Facts;
+import nodyes.core.showing.Page;
+import nodyes.core.showing.ProductFacts;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.catalogue.CatalogueProduct;
+import nodyes.server.reviews.Reviews;
+import nodyes.server.reviews.Tally;
+import nodyes.server.shop.Shop;
+import org.springframework.stereotype.Component;
+
+/** Loads what some nods need to know of a page's products, in a fixed number of queries. */
+@Component
+public class FactLoader {
+  private final Catalogue catalogue;
+  private final Reviews reviews;
+  private final Shop shop;
+
+  FactLoader(Catalogue catalogue, Reviews reviews, Shop shop) {
+    this.catalogue = catalogue;
+    this.reviews = reviews;
+    this.shop = shop;
+  }
+
+  /** Composes a page from what is so now. */
+  public Page compose(List<Nod> nods, Viewpoint viewpoint) {
+    return Page.compose(nods, load(nods, viewpoint), viewpoint);
+  }
+
+  private Facts load(List<Nod> nods, Viewpoint viewpoint) {
+    FactNeed need = FactNeed.of(nods, viewpoint.page());
+    Map<Slug, CatalogueProduct> products = catalogue.find(viewpoint.products());
+    List<Long> ids = products.values().stream().map(product -> product.id().value()).toList();
+    var tallies = reviews.tallies(ids);
+    var newest = reviews.newest(ids, need.newestReviews());
+    var facts = new HashMap<Slug, ProductFacts>();
+    products.forEach(
+        (slug, product) -> {
+          long id = product.id().value();
+          Tally tally = tallies.getOrDefault(id, Tally.NONE);
+          facts.put(
+              slug,
+              new ProductFacts(
+                  product.id(),
+                  slug,
+                  product.title(),
+                  product.categories(),
+                  product.tags(),
+                  product.prices(),
+                  tally.summary(),
+                  tally.verified(),
+                  newest.getOrDefault(id, List.of())));
+        });
+    return new Facts(shop.settings().zone(), facts);
+  }
+}

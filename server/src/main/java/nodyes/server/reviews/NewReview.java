@@ -1,0 +1,27 @@
+package nodyes.server.reviews;
+
+import java.time.Instant;
+import java.util.Optional;
+import nodyes.core.bringin.Candidate;
+
+/**
+ * A review to store; it waits until someone looks at it.
+ *
+ * @param candidate as read
+ * @param productId the product it was found to speak of
+ * @param variant the variant, if known
+ * @param orderNumber the order that verifies the purchase, if one does
+ * @param source where it is from
+ * @param batchId the batch it came with
+ * @param fingerprint equal for reviews that came twice
+ * @param arrivedAt when it came
+ */
+public record NewReview(
+    Candidate candidate,
+    long productId,
+    Optional<String> variant,
+    Optional<String> orderNumber,
+    String source,
+    long batchId,
+    String fingerprint,
+    Instant arrivedAt) {}

@@ -1,0 +1,4 @@
+package nodyes.server.shop;
+
+/** The shop's settings changed. */
+public record ShopChanged() {}

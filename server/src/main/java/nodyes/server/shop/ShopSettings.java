@@ -1,0 +1,36 @@
+package nodyes.server.shop;
+
+import java.net.URI;
+import java.time.ZoneId;
+import java.util.Optional;
+
+/**
+ * The shop.
+ *
+ * @param name what shoppers know it by
+ * @param publicKey the key in its script tag
+ * @param currency ISO 4217
+ * @param zone the zone its days are counted in
+ * @param address origin of its pages, such as {@code https://shop.example}; empty until connected
+ * @param productPath path of a product's page, with {@code {product}} for its slug
+ * @param listingPath path of a category's page, with {@code {category}} for its slug
+ * @param basketPath path of the basket
+ */
+public record ShopSettings(
+    String name,
+    String publicKey,
+    String currency,
+    ZoneId zone,
+    String address,
+    String productPath,
+    String listingPath,
+    String basketPath) {
+  /** The origin of its pages, if connected. */
+  public Optional<String> origin() {
+    if (address.isEmpty()) {
+      return Optional.empty();
+    }
+    URI uri = URI.create(address);
+    return Optional.of(uri.getScheme() + "://" + uri.getAuthority());
+  }
+}

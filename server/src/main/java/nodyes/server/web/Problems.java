@@ -1,0 +1,77 @@
+package nodyes.server.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns every failure into problem+json (RFC 9457); no stack trace leaves the server. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  @ExceptionHandler(Refusal.class)
+  ResponseEntity<ProblemDetail> refusal(Refusal refusal) {
+    var problem = ProblemDetail.forStatusAndDetail(refusal.status(), refusal.getMessage());
+    if (!refusal.faults().isEmpty()) {
+      problem.setProperty("faults", refusal.faults());
+    }
+    return ResponseEntity.status(refusal.status()).body(problem);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException ex,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<Refusal.Fault> faults =
+        ex.getFieldErrors().stream()
+            .map(
+                error ->
+                    new Refusal.Fault(error.getField(), String.valueOf(error.getDefaultMessage())))
+            .toList();
+    var problem = ProblemDetail.forStatusAndDetail(status, "Some values cannot be taken.");
+    problem.setProperty("faults", faults);
+    return ResponseEntity.status(status).headers(headers).body(problem);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+      MaxUploadSizeExceededException ex,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+        .body(
+            ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "The file is over 256 MB. Cut it into smaller ones; nothing of it was taken."));
+  }
+
+  @ExceptionHandler(Exception.class)
+  ResponseEntity<ProblemDetail> unforeseen(Exception failure, HttpServletRequest request)
+      throws Exception {
+    if (failure instanceof AccessDeniedException) {
+      throw failure;
+    }
+    LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), failure);
+    return ResponseEntity.internalServerError()
+        .body(
+            ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here. What was stored before is kept; try again."));
+  }
+}

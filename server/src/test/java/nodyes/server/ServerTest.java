@@ -1,0 +1,107 @@
+package nodyes.server;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** The whole server on a real SQLite file, asked as a machine with a key asks. */
+@SpringBootTest(classes = NodYesServer.class)
+@AutoConfigureMockMvc
+public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+  private static final String KEY = "a-key-for-tests";
+
+  @Autowired protected MockMvc http;
+  @Autowired protected ObjectMapper json;
+
+  @DynamicPropertySource
+  static void settings(DynamicPropertyRegistry registry) throws IOException {
+    Path data = Files.createTempDirectory("nodyes-server");
+    registry.add("nodyes.data", data::toString);
+    registry.add("nodyes.api-key", () -> KEY);
+    registry.add("nodyes.clock", () -> "2026-11-26T14:20:00Z");
+  }
+
+  protected ResultActions ask(String address, Object... values) throws Exception {
+    return http.perform(get(address, values).header("Authorization", "Bearer " + KEY));
+  }
+
+  protected ResultActions send(String address, String body, Object... values) throws Exception {
+    return http.perform(
+        post(address, values)
+            .header("Authorization", "Bearer " + KEY)
+            .contentType(MediaType.APPLICATION_JSON)
+            .content(body));
+  }
+
+  protected ResultActions upload(String address, String name, byte[] content) throws Exception {
+    return http.perform(
+        multipart(address)
+            .file(new MockMultipartFile("file", name, "text/csv", content))
+            .header("Authorization", "Bearer " + KEY));
+  }
+
+  protected JsonNode body(ResultActions answer) throws Exception {
+    return json.readTree(answer.andReturn().getResponse().getContentAsByteArray());
+  }
+
+  /** Adds a product with one variant, SKU {@code slug-1}. */
+  protected void product(String slug) throws Exception {
+    String line =
+        """
+        {"@type":"ProductGroup","productGroupID":"%s","name":"The %s","category":"Pots > Big pots",\
+        "keywords":["heavy"],"hasVariant":[{"@type":"Product","sku":"%s-1","name":"24 cm",\
+        "offers":{"price":"29.00","priceCurrency":"EUR"}}]}
+        """
+            .formatted(slug, slug, slug);
+    JsonNode result = body(upload("/api/v1/catalogue/imports", "catalogue.jsonl", utf8(line)));
+    if (result.path("taken").asInt() != 1) {
+      throw new IllegalStateException(result.toString());
+    }
+  }
+
+  /** Looks at a file, reads it in and waits for its end. */
+  protected JsonNode bringIn(String content, String choices) throws Exception {
+    return bringIn(utf8(content), choices);
+  }
+
+  protected JsonNode bringIn(byte[] content, String choices) throws Exception {
+    long id = body(upload("/api/v1/bring-in", "reviews.csv", content)).path("id").asLong();
+    JsonNode batch = body(send("/api/v1/bring-in/{id}/read", choices, id));
+    while (batch.path("state").asString().equals("READING")) {
+      Thread.sleep(20);
+      batch = body(ask("/api/v1/bring-in/{id}", id));
+    }
+    return batch;
+  }
+
+  /** Publishes all reviews of a batch. */
+  protected void publish(JsonNode batch) throws Exception {
+    JsonNode waiting =
+        body(ask("/api/v1/reviews?state=WAITING&size=200&batch={id}", batch.path("id").asLong()));
+    String ids =
+        String.join(
+            ",", waiting.path("items").valueStream().map(r -> r.path("id").asString()).toList());
+    send("/api/v1/reviews/moves", "{\"ids\":[" + ids + "],\"to\":\"PUBLISHED\"}");
+  }
+
+  protected static byte[] utf8(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
+  }
+}

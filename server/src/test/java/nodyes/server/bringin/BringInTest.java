@@ -1,0 +1,195 @@
+package nodyes.server.bringin;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import nodyes.server.ServerTest;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class BringInTest extends ServerTest {
+  private static final String HEAD = "Product,Rating,Words,Reviewer,Date\n";
+
+  @Test
+  public void goodRowsAreKeptAndBadOnesAreSaidWithLineAndReason() throws Exception {
+    product("oak-pot");
+    JsonNode batch =
+        bringIn(
+            HEAD
+                + "oak-pot,5,Solid,Rui,2026-01-02\n"
+                + "oak-pot,7,Seven!,Dag,2026-01-02\n"
+                + "oak-pot-1,4,By SKU,Ana,2026-01-03\n"
+                + "oak-pot,4,Feb,Eva,31.02.2026\n"
+                + "teapot,4,Tea,Gil,2026-01-03\n",
+            "{}");
+    assertEquals(batch.path("state").asString(), "READ");
+    assertEquals(batch.path("taken").asInt(), 2);
+    assertEquals(batch.path("bad").asInt(), 3);
+    JsonNode problems =
+        body(ask("/api/v1/bring-in/{id}/problems", batch.path("id").asLong())).path("items");
+    assertEquals(
+        problems.valueStream().map(BringInTest::said).toList(),
+        List.of(
+            "3 rating 7: over 5, the best of its scale",
+            "5 date 31.02.2026: February 2026 has 28 days",
+            "6 product teapot: no such product in the catalogue"));
+  }
+
+  private static String said(JsonNode problem) {
+    return problem.path("line").asString()
+        + " "
+        + problem.path("column").asString()
+        + " "
+        + problem.path("value").asString()
+        + ": "
+        + problem.path("reason").asString();
+  }
+
+  @Test
+  public void theSameFileTwiceTakesNothingAndWhatWasLeftOutStaysOut() throws Exception {
+    product("elm-pot");
+    String file = HEAD + "elm-pot,5,One,A,2026-01-02\nelm-pot,2,Two,B,2026-01-02\n";
+    JsonNode first = bringIn(file, "{}");
+    JsonNode items =
+        body(ask("/api/v1/reviews?batch={id}", first.path("id").asLong())).path("items");
+    send(
+        "/api/v1/reviews/moves",
+        "{\"ids\":[%s],\"to\":\"LEFT_OUT\",\"reason\":\"A_COPY\"}"
+            .formatted(items.path(0).path("id").asString()));
+    JsonNode again = bringIn(file, "{}");
+    assertEquals(again.path("taken").asInt(), 0);
+    assertEquals(again.path("hereAlready").asInt(), 1);
+    assertEquals(again.path("leftOutBefore").asInt(), 1);
+  }
+
+  @Test
+  public void anotherScaleMapsAndAChosenProductWins() throws Exception {
+    product("ash-pot");
+    JsonNode batch =
+        bringIn("Nota;Comentário\n9;Bonito\n1;Mau\n", "{\"product\":\"ash-pot\",\"best\":10}");
+    assertEquals(batch.path("look").path("delimiter").asString(), ";");
+    JsonNode items =
+        body(ask("/api/v1/reviews?batch={id}", batch.path("id").asLong())).path("items");
+    assertEquals(items.path(1).path("stars").asDouble(), 4.56);
+    assertEquals(items.path(0).path("stars").asDouble(), 1.0);
+  }
+
+  @DataProvider
+  Object[][] encodings() {
+    return new Object[][] {
+      {StandardCharsets.UTF_8, "", "UTF-8"},
+      {StandardCharsets.UTF_8, "\uFEFF", "UTF-8"},
+      {StandardCharsets.UTF_16LE, "\uFEFF", "UTF-16LE"},
+      {StandardCharsets.UTF_16BE, "\uFEFF", "UTF-16BE"},
+      {StandardCharsets.UTF_16LE, "", "UTF-16LE"},
+      {StandardCharsets.ISO_8859_1, "", "windows-1252"},
+    };
+  }
+
+  @Test(dataProvider = "encodings")
+  public void theEncodingIsFound(Charset charset, String mark, String found) throws Exception {
+    String slug = "pot-" + (charset.name() + mark.length()).toLowerCase(java.util.Locale.ROOT);
+    product(slug);
+    byte[] file = (mark + HEAD + slug + ",5,Avaliação à mão,Inês,2026-01-02\n").getBytes(charset);
+    JsonNode batch = bringIn(file, "{}");
+    assertEquals(batch.path("look").path("encoding").asString(), found);
+    JsonNode items =
+        body(ask("/api/v1/reviews?batch={id}", batch.path("id").asLong())).path("items");
+    assertEquals(items.path(0).path("words").asString(), "Avaliação à mão");
+  }
+
+  @Test
+  public void anEncodingCanBeAskedFor() throws Exception {
+    product("fir-pot");
+    byte[] file =
+        (HEAD + "fir-pot,5,Preis: 5 €,Uwe,2026-01-02\n").getBytes(Charset.forName("ISO-8859-15"));
+    JsonNode batch = bringIn(file, "{\"encoding\":\"ISO-8859-15\"}");
+    JsonNode items =
+        body(ask("/api/v1/reviews?batch={id}", batch.path("id").asLong())).path("items");
+    assertEquals(items.path(0).path("words").asString(), "Preis: 5 €");
+  }
+
+  @DataProvider
+  Object[][] notRows() {
+    return new Object[][] {
+      {new byte[0], "The file is empty."},
+      {utf8("PK\u0003\u0004rest"), "This is a spreadsheet or an archive, not CSV."},
+      {utf8("{\"reviews\":[]}"), "This looks like JSON, not CSV."},
+      {utf8("<!doctype html>"), "This looks like a web page or XML, not CSV."},
+      {utf8("%PDF-1.7"), "This is a PDF, not CSV."},
+      {new byte[] {1, 0, 0, 0, 7, 3, 0, 0}, "This is not a text file."},
+      {utf8("just some words\nand more\n"), "This is not a file of rows and columns"},
+      {utf8("Product,Rating\n"), "The file has headings but no rows under them."},
+    };
+  }
+
+  @Test(dataProvider = "notRows")
+  public void whatIsNoFileOfRowsIsSaidSo(byte[] file, String why) throws Exception {
+    upload("/api/v1/bring-in", "x.csv", file)
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(jsonPath("$.detail", containsString(why)));
+  }
+
+  @Test
+  public void readingNeedsARatingAndAProduct() throws Exception {
+    long id =
+        body(upload("/api/v1/bring-in", "x.csv", utf8("Words,Stars\nfine,4\n")))
+            .path("id")
+            .asLong();
+    send("/api/v1/bring-in/{id}/read", "{}", id)
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(jsonPath("$.detail").value("Choose the product, or say which column names it."));
+    send("/api/v1/bring-in/{id}/read", "{\"product\":\"no-such-pot\"}", id)
+        .andExpect(jsonPath("$.detail").value("The catalogue holds no product no-such-pot."));
+    send("/api/v1/bring-in/{id}/read", "{\"columns\":{\"WORDS\":0},\"product\":\"x\"}", id)
+        .andExpect(jsonPath("$.detail").value("Say which column holds the rating."));
+  }
+
+  @Test
+  public void anOrderThatHoldsTheProductVerifiesThePurchase() throws Exception {
+    product("yew-pot");
+    product("box-pot");
+    String order =
+        """
+        {"orderNumber":"T-1","orderDate":"2026-10-01T10:00:00Z","orderedItem":[\
+        {"orderQuantity":1,"orderedItem":{"sku":"yew-pot-1"}}]}
+        """;
+    upload("/api/v1/orders/imports", "orders.jsonl", utf8(order)).andExpect(status().isOk());
+    JsonNode batch =
+        bringIn(
+            "Product,Rating,Words,Order\n"
+                + "yew-pot,5,bought,T-1\nbox-pot,5,other,T-1\nyew-pot,4,none,T-9\n",
+            "{}");
+    JsonNode items =
+        body(ask("/api/v1/reviews?batch={id}", batch.path("id").asLong())).path("items");
+    assertEquals(
+        items
+            .valueStream()
+            .map(r -> r.path("words").asString() + " " + r.path("origin").asString())
+            .toList(),
+        List.of("none BROUGHT_IN", "other BROUGHT_IN", "bought VERIFIED"));
+  }
+
+  @Test
+  public void aFileOfManyRowsIsReadInBoundedPieces() throws Exception {
+    product("many-pot");
+    var file = new ByteArrayOutputStream();
+    file.write(utf8(HEAD));
+    for (int i = 0; i < 20_000; i++) {
+      file.write(
+          utf8("many-pot," + (1 + i % 5) + ",Words number " + i + ",R" + i + ",2026-01-02\n"));
+    }
+    JsonNode batch = bringIn(file.toByteArray(), "{}");
+    assertEquals(batch.path("taken").asInt(), 20_000);
+    assertEquals(batch.path("rowsSeen").asInt(), 20_000);
+    assertTrue(batch.path("failure").isMissingNode());
+  }
+}

@@ -1,0 +1,113 @@
+package nodyes.server.embed;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.server.nods.ArrangementPublished;
+import nodyes.server.reviews.PublishedReviewsChanged;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class AnswerTest {
+  private static final Instant NOW = Instant.parse("2026-11-26T14:20:00Z");
+
+  private static Answer answer(Instant end, boolean isPublic) {
+    return Answer.of(
+        "{}".getBytes(StandardCharsets.UTF_8), Optional.ofNullable(end), isPublic, Set.of("pot"));
+  }
+
+  @DataProvider
+  Object[][] lives() {
+    return new Object[][] {
+      {null, true, "public, max-age=300"},
+      {null, false, "private, max-age=300"},
+      {NOW.plusSeconds(3600), true, "public, max-age=300"},
+      {NOW.plusSeconds(90), true, "public, max-age=90"},
+      {NOW.plusMillis(900), true, "public, max-age=0"},
+      {NOW, true, "public, max-age=0"},
+      {NOW.minusSeconds(5), true, "public, max-age=0"},
+    };
+  }
+
+  @Test(dataProvider = "lives")
+  public void itIsFreshUntilItMayDifferAndFiveMinutesAtMost(
+      Instant end, boolean isPublic, String header) {
+    assertEquals(answer(end, isPublic).cacheControl(NOW), header);
+  }
+
+  @Test
+  public void equalBytesHaveEqualTagsAndOthersDiffer() {
+    String tag = Answer.etag(new byte[] {1, 2});
+    assertEquals(Answer.etag(new byte[] {1, 2}), tag);
+    assertNotEquals(Answer.etag(new byte[] {1, 3}), tag);
+    assertTrue(tag.matches("\"[\\w-]{16}\""), tag);
+  }
+
+  /** If-None-Match by RFC 9110 section 13.1.2; the examples' tags from memory. */
+  @DataProvider
+  Object[][] matches() {
+    return new Object[][] {
+      {"\"xyzzy\"", true},
+      {"W/\"xyzzy\"", true},
+      {"\"r2d2xxxx\", \"xyzzy\"", true},
+      {"W/\"xyzzy\", W/\"r2d2xxxx\"", true},
+      {"*", true},
+      {"\"r2d2xxxx\"", false},
+      {"xyzzy", false},
+      {"", false},
+      {"\"xyzz\"", false},
+      {null, false},
+    };
+  }
+
+  @Test(dataProvider = "matches")
+  public void anyTagOfTheListMatches(String header, boolean matches) {
+    assertEquals(AnswerWriter.matches(header, "\"xyzzy\""), matches);
+  }
+
+  private static AnswerCache cache(Instant now) {
+    return new AnswerCache(Clock.fixed(now, ZoneOffset.UTC));
+  }
+
+  @Test
+  public void anAnswerIsKeptUntilItsTimeIsUp() {
+    var cache = cache(NOW);
+    cache.fill("a", () -> answer(NOW.plusSeconds(1), true));
+    cache.fill("b", () -> answer(NOW, true));
+    assertTrue(cache.find("a").isPresent());
+    assertTrue(cache.find("b").isEmpty());
+    assertTrue(cache.find("c").isEmpty());
+  }
+
+  @Test
+  public void aChangeOfAProductTakesItsPagesAndNoOthers() {
+    var cache = cache(NOW);
+    cache.fill("pot", () -> answer(null, true));
+    cache.fill("jar", () -> Answer.of(new byte[0], Optional.empty(), true, Set.of("jar", "lid")));
+    cache.reviewsChanged(new PublishedReviewsChanged(Set.of("lid")));
+    assertTrue(cache.find("pot").isPresent());
+    assertTrue(cache.find("jar").isEmpty());
+    cache.published(new ArrangementPublished(2));
+    assertTrue(cache.find("pot").isEmpty());
+  }
+
+  @Test
+  public void whatWasMadeWhileSomethingChangedIsNotKept() {
+    var cache = cache(NOW);
+    cache.fill(
+        "pot",
+        () -> {
+          Answer made = answer(null, true);
+          cache.reviewsChanged(new PublishedReviewsChanged(Set.of("pot")));
+          return made;
+        });
+    assertTrue(cache.find("pot").isEmpty());
+  }
+}

@@ -1,0 +1,98 @@
+package nodyes.server.embed;
+
+import static org.testng.Assert.assertEquals;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.common.ReviewId;
+import nodyes.core.nod.ReviewWall;
+import nodyes.core.nod.StarLine;
+import nodyes.core.rating.Rating;
+import nodyes.core.review.Provenance;
+import nodyes.core.review.Review;
+import nodyes.server.ServerTest;
+import nodyes.server.embed.wire.WireNod;
+import org.testng.annotations.Test;
+
+/**
+ * The public answers, sign for sign: shops keep an old script for weeks, so a name or meaning that
+ * changes here breaks pages out there.
+ */
+public class WireTest extends ServerTest {
+  private static Review review(Provenance provenance, Optional<String> more) {
+    return new Review(
+        new ReviewId(7),
+        Rating.ofStars(4),
+        more,
+        more,
+        more,
+        more.map(_ -> "PT"),
+        more.map(_ -> "pt-PT"),
+        more,
+        more.map(_ -> LocalDate.of(2026, 11, 2)),
+        provenance,
+        more);
+  }
+
+  private String json(WireNod nod) {
+    return json.writerFor(WireNod.class).writeValueAsString(nod);
+  }
+
+  @Test
+  public void aStarLine() {
+    var content = new StarLine.Content(new BigDecimal("4.6"), new BigDecimal("4.50"), 212);
+    assertEquals(
+        json(WireNod.of("stars", "under-title", "pot", content)),
+        "{\"kind\":\"star-line\",\"id\":\"stars\",\"spot\":\"under-title\",\"product\":\"pot\","
+            + "\"content\":{\"mean\":4.6,\"drawn\":4.50,\"count\":212}}");
+  }
+
+  @Test
+  public void aReviewWallWithAFullReview() {
+    var content =
+        new ReviewWall.Content(
+            new BigDecimal("4.0"),
+            new BigDecimal("4.00"),
+            1,
+            1,
+            List.of(0L, 0L, 0L, 1L, 0L),
+            List.of(0, 0, 0, 100, 0),
+            6,
+            List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))));
+    assertEquals(
+        json(WireNod.of("wall", "page-end", "pot", content)),
+        "{\"kind\":\"review-wall\",\"id\":\"wall\",\"spot\":\"page-end\",\"product\":\"pot\","
+            + "\"content\":{\"mean\":4.0,\"drawn\":4.00,\"count\":1,\"verified\":1,"
+            + "\"counts\":[0,0,0,1,0],\"percentages\":[0,0,0,100,0],\"perPage\":6,\"first\":[{\"id\":7,"
+            + "\"stars\":4.00,\"title\":\"x\",\"words\":\"x\",\"reviewer\":\"x\",\"country\":\"PT\","
+            + "\"language\":\"pt-PT\",\"variant\":\"x\",\"writtenOn\":\"2026-11-02\","
+            + "\"origin\":\"verified\",\"incentive\":\"x\"}]}}");
+  }
+
+  @Test
+  public void whereAReviewIsFromIsSaidAndTheOrderIsNot() {
+    var broughtIn =
+        new Provenance.BroughtIn(
+            "fair.csv", Optional.of("S1"), Instant.parse("2026-11-02T00:00:00Z"));
+    var content =
+        new ReviewWall.Content(
+            BigDecimal.ONE,
+            BigDecimal.ONE,
+            2,
+            0,
+            List.of(2L, 0L, 0L, 0L, 0L),
+            List.of(100, 0, 0, 0, 0),
+            6,
+            List.of(
+                review(broughtIn, Optional.empty()),
+                review(new Provenance.Unverified(), Optional.empty())));
+    String written = json(WireNod.of("wall", "page-end", "pot", content));
+    assertEquals(
+        written.substring(written.indexOf("\"first\"")),
+        "\"first\":[{\"id\":7,\"stars\":4.00,\"origin\":\"broughtIn\",\"source\":\"fair.csv\"},"
+            + "{\"id\":7,\"stars\":4.00,\"origin\":\"unverified\"}]}}");
+  }
+}

@@ -1,0 +1,71 @@
+package nodyes.server.embed;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import nodyes.core.nod.NodKind;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.ObjectMapper;
+
+public class WordsTest {
+  private static final List<String> KINDS =
+      java.util.Arrays.stream(NodKind.values()).map(NodKind::wireName).toList();
+  private static final Pattern VALUE = Pattern.compile("\\{\\w+}");
+  private final Words words = new Words(new ObjectMapper());
+
+  /**
+   * Plural categories of CLDR that whole numbers under a million take in each language (CLDR plural
+   * rules; English, German, Portuguese and Spanish: one and other; Japanese: other).
+   */
+  @DataProvider
+  Object[][] languages() {
+    return new Object[][] {
+      {"en", Set.of("one", "other")}, {"pt", Set.of("one", "other")},
+      {"de", Set.of("one", "other")}, {"es", Set.of("one", "other")},
+      {"fr", Set.of("one", "other")}, {"ja", Set.of("other")},
+    };
+  }
+
+  @Test(dataProvider = "languages")
+  public void everyLanguageSaysAllThatEnglishSays(String language, Set<String> plurals) {
+    var english = words.of("en", KINDS);
+    var said = words.of(language, KINDS);
+    assertEquals(said.keySet(), Set.copyOf(KINDS));
+    for (String kind : KINDS) {
+      assertEquals(said.get(kind).keySet(), english.get(kind).keySet(), language + " " + kind);
+      said.get(kind)
+          .forEach(
+              (name, wording) -> {
+                if (wording instanceof Map<?, ?> forms) {
+                  assertEquals(forms.keySet(), plurals, language + " " + name);
+                }
+                assertEquals(values(wording), values(english.get(kind).get(name)), language + name);
+              });
+    }
+  }
+
+  private static Set<String> values(Object wording) {
+    String text =
+        wording instanceof Map<?, ?> forms ? forms.values().toString() : wording.toString();
+    var found = new java.util.TreeSet<String>();
+    var matcher = VALUE.matcher(text);
+    while (matcher.find()) {
+      found.add(matcher.group());
+    }
+    return found;
+  }
+
+  @Test
+  public void aLanguageWithoutWordsReadsEnglish() {
+    assertEquals(words.language(Locale.forLanguageTag("pt-BR")), "pt");
+    assertEquals(words.language(Locale.forLanguageTag("fi")), "en");
+    assertEquals(words.language(Locale.ROOT), "en");
+    assertTrue(words.of("en", List.of("no-such-kind")).isEmpty());
+  }
+}

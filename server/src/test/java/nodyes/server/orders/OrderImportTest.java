@@ -1,0 +1,59 @@
+package nodyes.server.orders;
+
+import static org.testng.Assert.assertEquals;
+
+import java.util.List;
+import java.util.Map;
+import nodyes.server.ServerTest;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class OrderImportTest extends ServerTest {
+  @Autowired private Orders orders;
+
+  private static String order(String number, String sku, String more) {
+    return "{\"orderNumber\":\"%s\",\"orderDate\":\"2026-11-02T10:00:00Z\"%s,\"orderedItem\":[{\"orderQuantity\":2,\"orderedItem\":{\"sku\":\"%s\"}}]}\n"
+        .formatted(number, more, sku);
+  }
+
+  private JsonNode imports(String lines) throws Exception {
+    return body(upload("/api/v1/orders/imports", "o.jsonl", utf8(lines)));
+  }
+
+  @Test
+  public void ordersTellWhichProductsTheyHold() throws Exception {
+    product("order-pot");
+    product("order-jar");
+    JsonNode result =
+        imports(
+            order("O-1", "order-pot-1", "")
+                + order("O-2", "no-such-sku", "")
+                + order(
+                    "O-3", "order-pot-1", ",\"orderStatus\":\"https://schema.org/OrderCancelled\"")
+                + "{\"orderNumber\":\"O-4\",\"orderDate\":\"soon\",\"orderedItem\":[{\"orderedItem\":{\"sku\":\"order-pot-1\"}}]}\n"
+                + "{\"orderNumber\":\"O-5\",\"orderDate\":\"2026-11-02T10:00:00Z\"}\n");
+    assertEquals(result.path("taken").asInt(), 2);
+    assertEquals(
+        result.path("problems").valueStream().map(p -> p.path("line").asInt()).toList(),
+        List.of(2, 4, 5));
+    assertEquals(
+        result.path("problems").path(0).path("reason").asString(),
+        "no product has the SKU no-such-sku");
+    Map<String, ?> known = orders.products(List.of("O-1", "O-2", "O-3", "O-9"));
+    assertEquals(known.keySet(), java.util.Set.of("O-1"), "a cancelled order verifies nothing");
+  }
+
+  @Test
+  public void anOrderThatComesAgainIsReplaced() throws Exception {
+    product("first-pot");
+    product("second-pot");
+    imports(order("R-1", "first-pot-1", ""));
+    var before = orders.products(List.of("R-1"));
+    imports(order("R-1", "second-pot-1", ""));
+    var after = orders.products(List.of("R-1"));
+    assertEquals(before.get("R-1").size(), 1);
+    assertEquals(after.get("R-1").size(), 1);
+    assertEquals(before.equals(after), false);
+  }
+}

@@ -1,0 +1,95 @@
+package nodyes.server.shop;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import nodyes.server.ServerTest;
+import org.hamcrest.Matchers;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.ResultActions;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class ShopSettingsTest extends ServerTest {
+  private static final String SETTINGS =
+      """
+      {"name":"Pots","publicKey":"x","currency":"EUR","zone":"Europe/Lisbon","address":"",\
+      "productPath":"/p/{product}","listingPath":"/c/{category}","basketPath":"/b"}
+      """;
+
+  private ResultActions save(String settings) throws Exception {
+    return http.perform(
+        put("/api/v1/shop")
+            .with(csrf())
+            .with(user("Rita").roles("OWNER"))
+            .contentType(MediaType.APPLICATION_JSON)
+            .content(settings));
+  }
+
+  @DataProvider
+  Object[][] faults() {
+    return new Object[][] {
+      {"Europe/Lisbon", "Mars/Base", "zone", "is not a time zone such as Europe/Lisbon"},
+      {"EUR", "EURO", "currency", "is not a currency such as EUR"},
+      {"/p/{product}", "/p/", "productPath", "starts with / and holds {product}"},
+      {"/c/{category}", "c/{category}", "listingPath", "starts with / and holds {category}"},
+      {"\"Pots\"", "\"  \"", "name", "give the shop a name"},
+      {
+        "\"address\":\"\"",
+        "\"address\":\"javascript:alert(1)\"",
+        "address",
+        "write it as https://shop.example, without a path"
+      },
+      {
+        "\"address\":\"\"",
+        "\"address\":\"https://a.example/ ; script-src *\"",
+        "address",
+        "write it as https://shop.example, without a path"
+      },
+    };
+  }
+
+  @Test(dataProvider = "faults")
+  public void aValueThatCannotBeTakenIsNamed(String good, String bad, String field, String reason)
+      throws Exception {
+    save(SETTINGS.replace(good, bad))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.faults[0].field").value(field))
+        .andExpect(jsonPath("$.faults[0].reason").value(reason));
+  }
+
+  @Test
+  public void theKeyStaysAndFramesComeFromTheShopAlone() throws Exception {
+    String key = body(ask("/api/v1/shop")).path("publicKey").asString();
+    save(SETTINGS.replace("\"address\":\"\"", "\"address\":\"https://pots.example:8443\""))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.publicKey").value(key));
+    http.perform(get("/api/v1/session"))
+        .andExpect(
+            header()
+                .string(
+                    "Content-Security-Policy",
+                    Matchers.endsWith("frame-src 'self' https://pots.example:8443")));
+  }
+
+  @Test
+  public void withoutTheTokenOfItsOwnPageNothingIsChanged() throws Exception {
+    http.perform(
+            put("/api/v1/shop")
+                .with(user("Rita").roles("OWNER"))
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(SETTINGS))
+        .andExpect(status().isForbidden());
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void disconnect() throws Exception {
+    save(SETTINGS);
+  }
+}

@@ -1,0 +1,112 @@
+import type { PageReport } from './frame-link';
+import type { PlacedView } from './queries';
+
+interface Finding {
+  product: string | undefined;
+  text: string;
+  standing: PlacedView['findings'][number]['standing'];
+  source: string;
+}
+
+/** One nod on the page, for all the products it stands by. */
+export interface NodRow {
+  nod: string;
+  name: string;
+  spot: string;
+  on: boolean;
+  number: number | undefined;
+  because: string;
+  validUntil: string | undefined;
+  unplaced: boolean;
+  findings: Finding[];
+}
+
+interface SpotRows {
+  name: string;
+  title: string;
+  rows: NodRow[];
+}
+
+const TITLES: Record<string, string> = {
+  'on-picture': 'On the picture',
+  'listing-card': 'On the listing card',
+  'above-title': 'Above the title',
+  'under-title': 'Under the title',
+  'under-price': 'Under the price',
+  'above-buy': 'Above the buy button',
+  'under-buy': 'Under the buy button',
+  'under-picture': 'Under the picture',
+  'under-description': 'Under the description',
+  'basket-line': 'In the basket',
+  'page-end': 'Page end',
+  'screen-edge': 'At the screen’s edge',
+};
+
+const SOURCES: Record<string, string> = {
+  REVIEWS: 'your reviews',
+  CATALOGUE: 'the catalogue',
+  SHOPPER: 'the shopper',
+  CLOCK: 'the clock',
+  SETTINGS: 'what you set',
+};
+
+/** The server's answer, a row to a nod; numbers as on the page's pins. */
+export function groupBySpot(placed: PlacedView[], report: PageReport | undefined) {
+  const numbers = new Map<string, number>();
+  const byNod = new Map<string, PlacedView[]>();
+  for (const part of placed) {
+    byNod.set(part.nod, [...(byNod.get(part.nod) ?? []), part]);
+    const missing = report?.nods.some(
+      (nod) => nod.nod === part.nod && nod.product === part.product && !nod.placed,
+    );
+    if (part.shown && !missing && !numbers.has(part.nod)) numbers.set(part.nod, numbers.size + 1);
+  }
+  const spots = new Map<string, SpotRows>();
+  for (const [nod, parts] of byNod) {
+    const row = rowOf(nod, parts, numbers.get(nod), report);
+    const spot = spots.get(row.spot) ?? {
+      name: row.spot,
+      title: TITLES[row.spot] ?? row.spot,
+      rows: [],
+    };
+    spot.rows.push(row);
+    spots.set(row.spot, spot);
+  }
+  return { spots: [...spots.values()], shown: numbers.size, not: byNod.size - numbers.size };
+}
+
+function rowOf(
+  nod: string,
+  parts: PlacedView[],
+  number: number | undefined,
+  report: PageReport | undefined,
+): NodRow {
+  const first = parts[0]!;
+  const shown = parts.filter((part) => part.shown);
+  const several = parts.length > 1;
+  const ends = parts.flatMap((part) => (part.validUntil ? [part.validUntil] : [])).sort();
+  const lead = shown[0] ?? first;
+  return {
+    nod,
+    name: first.name,
+    spot: first.spot,
+    on: first.on,
+    number,
+    because:
+      several && shown.length > 0
+        ? `Shows for ${shown.length} of ${parts.length} products; for ${lead.product}: ${lower(lead.because)}`
+        : lead.because,
+    validUntil: ends[0],
+    unplaced: shown.length > 0 && !!report?.nods.some((one) => one.nod === nod && !one.placed),
+    findings: parts.flatMap((part) =>
+      part.findings.map((finding) => ({
+        product: several ? part.product : undefined,
+        text: finding.text,
+        standing: finding.standing,
+        source: SOURCES[finding.source] ?? finding.source,
+      })),
+    ),
+  };
+}
+
+const lower = (sentence: string) => sentence.charAt(0).toLowerCase() + sentence.slice(1);

@@ -1,0 +1,37 @@
+import { Link } from 'react-router';
+import { Empty } from '../../ui/empty';
+import { useReviewCounts, type DeskFilter } from './queries';
+
+/** Why the desk is empty, and what to do. */
+export function DeskEmpty({ filter }: { filter: DeskFilter }) {
+  const counts = useReviewCounts();
+  const all = Object.values(counts.data?.byState ?? {}).reduce((sum, n) => sum + n, 0);
+  const link = 'text-plum underline underline-offset-2';
+  if (all === 0) {
+    return (
+      <Empty title="Reviews come here first">
+        Bring in the ones you have, as a CSV file from anywhere.{' '}
+        <Link className={link} to="/reviews/bring-in">
+          Bring reviews in
+        </Link>
+      </Empty>
+    );
+  }
+  if (filter.state === 'WAITING' && !filter.q && !filter.product && !filter.batch) {
+    return (
+      <Empty title="Nothing waits for you">
+        Every review that came is looked at.{' '}
+        <Link className={link} to="/reviews?state=PUBLISHED">
+          See the published ones
+        </Link>
+      </Empty>
+    );
+  }
+  return (
+    <Empty title="No review is like that">
+      <Link className={link} to="/reviews?state=ANY">
+        Show all reviews
+      </Link>
+    </Empty>
+  );
+}

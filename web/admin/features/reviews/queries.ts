@@ -1,0 +1,60 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, need, type Schemas } from '../../shared/api';
+
+export type ReviewLine = Schemas['ReviewLine'];
+export type ReviewState = ReviewLine['state'];
+export type Reason = NonNullable<ReviewLine['leftOutBecause']>;
+
+export interface DeskFilter {
+  state: ReviewState | undefined;
+  product: string | undefined;
+  batch: number | undefined;
+  q: string;
+  page: number;
+}
+
+export const PAGE_SIZE = 50;
+
+export function useReviewCounts() {
+  return useQuery({
+    queryKey: ['reviews', 'counts'],
+    queryFn: () => need(api.GET('/api/v1/reviews/counts')),
+    refetchInterval: 30_000,
+  });
+}
+
+export function useDesk(filter: DeskFilter) {
+  return useQuery({
+    queryKey: ['reviews', 'desk', filter],
+    queryFn: () =>
+      need(api.GET('/api/v1/reviews', { params: { query: { ...filter, size: PAGE_SIZE } } })),
+    placeholderData: (previous) => previous,
+  });
+}
+
+/** Moves reviews; what was published or taken down shows on shop pages at once. */
+export function useMove() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (move: { ids: number[]; to: ReviewState; reason?: Reason }) =>
+      need(api.POST('/api/v1/reviews/moves', { body: move })),
+    onSettled: () => changed(queries),
+  });
+}
+
+export function useTakeBack() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) =>
+      need(api.POST('/api/v1/reviews/moves/{id}/take-back', { params: { path: { id } } })),
+    onSettled: () => changed(queries),
+  });
+}
+
+function changed(queries: ReturnType<typeof useQueryClient>) {
+  return Promise.all([
+    queries.invalidateQueries({ queryKey: ['reviews'] }),
+    queries.invalidateQueries({ queryKey: ['page'] }),
+    queries.invalidateQueries({ queryKey: ['products'] }),
+  ]);
+}

@@ -1,0 +1,171 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { Button, Key } from '../../ui/button';
+import { Stars } from '../../ui/stars';
+import { country, day, language, number } from '../../shared/words';
+import { useShopPicture } from '../setup/queries';
+import type { Reason, ReviewLine, ReviewState } from './queries';
+import { ORIGIN, REASONS, reasonText } from './words';
+
+interface ReadingPaneProps {
+  review: ReviewLine;
+  place: number;
+  total: number;
+  asksReason: boolean;
+  asksFor: number;
+  busy: boolean;
+  onAct: (to: ReviewState) => void;
+  onReason: (reason: Reason) => void;
+  onKeepOut: () => void;
+}
+
+/** One review in full, what is known of it, and what to do with it. */
+export function ReadingPane(props: ReadingPaneProps) {
+  const { review, place, total } = props;
+  const picture = useShopPicture();
+  return (
+    <section aria-label="The review" className="flex min-h-0 flex-col p-3.5">
+      <article className="flex min-h-0 flex-1 flex-col overflow-hidden rounded-2xl border border-line bg-paper">
+        <div className="min-h-0 flex-1 overflow-y-auto p-5">
+          <header className="mb-3 flex items-center gap-3 text-ink-2">
+            <Stars value={review.stars} size={20} />
+            <span>
+              <b className="text-ink">{review.reviewer ?? 'A customer'}</b>
+              {review.country && `, ${country(review.country)}`}
+              {review.writtenOn && `, ${day(review.writtenOn)}`}
+            </span>
+            <span className="flex-1" />
+            <span className="text-[13px]">
+              {number(place)} of {number(total)}
+            </span>
+          </header>
+          <div lang={review.language} className="max-w-[46em] break-words">
+            {review.title && <h2 className="mb-1 text-[19px] leading-snug">{review.title}</h2>}
+            <p className="text-[17px] leading-relaxed whitespace-pre-line">
+              {review.words ? `“${review.words}”` : <span className="text-ink-2">No words.</span>}
+            </p>
+          </div>
+          <dl className="mt-5 border-t border-line">
+            <Fact name="About">
+              <span className="flex items-center gap-2.5">
+                <img src={picture(review.picture)} alt="" className="size-9 rounded-md" />
+                <Link to={`/pages/product/${review.product}`} className="text-plum underline">
+                  {review.productTitle}
+                </Link>
+                {review.variant && <span className="text-ink-2">{review.variant}</span>}
+              </span>
+            </Fact>
+            <Fact name="Where from">
+              {review.origin === 'VERIFIED' ? (
+                <>
+                  <Chip good>{ORIGIN.VERIFIED}</Chip> order {review.orderNumber} holds this product
+                </>
+              ) : (
+                <>
+                  <Chip>{ORIGIN[review.origin]}</Chip> the purchase was not checked, and shoppers
+                  are told so
+                </>
+              )}
+              {review.source && (
+                <span className="block text-[13px] text-ink-2">
+                  {review.source}, line {number(review.sourceLine ?? 0)}, where the rating reads{' '}
+                  {review.givenRating}
+                </span>
+              )}
+            </Fact>
+            {review.language && <Fact name="Language">{language(review.language)}</Fact>}
+            {review.leftOutBecause && (
+              <Fact name="Left out because it is">{reasonText(review.leftOutBecause)}</Fact>
+            )}
+          </dl>
+        </div>
+        {props.asksReason && <Reasons {...props} />}
+        <footer className="flex shrink-0 gap-2 border-t border-line px-4 py-3">
+          <Button
+            look="main"
+            hint="P"
+            disabled={props.busy || review.state === 'PUBLISHED'}
+            onClick={() => props.onAct('PUBLISHED')}
+          >
+            Publish
+          </Button>
+          <Button
+            hint="H"
+            disabled={props.busy || review.state === 'HELD'}
+            onClick={() => props.onAct('HELD')}
+          >
+            Hold
+          </Button>
+          <Button
+            look="danger"
+            hint="X"
+            disabled={props.busy || review.state === 'LEFT_OUT'}
+            onClick={() => props.onAct('LEFT_OUT')}
+          >
+            Leave out
+          </Button>
+          {review.state !== 'WAITING' && (
+            <Button disabled={props.busy} onClick={() => props.onAct('WAITING')}>
+              Back among the waiting
+            </Button>
+          )}
+        </footer>
+      </article>
+    </section>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[130px_1fr] gap-3 border-b border-line py-2.5">
+      <dt className="text-ink-2">{name}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}
+
+function Chip({ good = false, children }: { good?: boolean; children: string }) {
+  const look = good
+    ? 'border-[#c3dfcb] bg-fern-soft text-fern-ink'
+    : 'border-line-2 bg-paper-2 text-ink';
+  return (
+    <span className={`mr-1.5 rounded-full border px-2.5 py-0.5 text-[13px] font-medium ${look}`}>
+      {children}
+    </span>
+  );
+}
+
+function Reasons({ asksFor, onReason, onKeepOut }: ReadingPaneProps) {
+  return (
+    <div
+      role="group"
+      aria-label="Why it is left out"
+      className="border-t border-line bg-rust-soft/60 px-4 py-3"
+    >
+      <p className="mb-1.5 font-semibold">
+        {asksFor > 1
+          ? `Leave these ${number(asksFor)} out because they are`
+          : 'Leave out because it is'}
+      </p>
+      <ul className="flex flex-wrap gap-x-5 gap-y-1.5">
+        {REASONS.map((reason, index) => (
+          <li key={reason.value}>
+            <button
+              type="button"
+              className="flex items-center gap-2 hover:underline"
+              onClick={() => onReason(reason.value)}
+            >
+              <Key>{String(index + 1)}</Key> {reason.text}
+            </button>
+          </li>
+        ))}
+        <li>
+          <button type="button" className="text-ink-2 underline" onClick={onKeepOut}>
+            don’t leave out
+          </button>
+        </li>
+      </ul>
+      <p className="mt-1.5 text-[13px] text-ink-2">The same six at 1 star and at 5.</p>
+    </div>
+  );
+}

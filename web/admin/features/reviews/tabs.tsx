@@ -1,0 +1,25 @@
+import type { ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import { useReviewCounts } from './queries';
+
+/** The parts of Reviews. */
+export function ReviewTabs({ children }: { children?: ReactNode }) {
+  const counts = useReviewCounts();
+  const tab = ({ isActive }: { isActive: boolean }) =>
+    `flex h-full items-center border-b-2 px-3 font-medium ${isActive ? 'border-plum text-plum' : 'border-transparent text-ink-2 hover:text-ink'}`;
+  return (
+    <div className="flex h-[42px] shrink-0 items-center gap-1 border-b border-line bg-paper-2 px-2.5">
+      <nav aria-label="Reviews" className="flex h-full">
+        <NavLink to="/reviews" end className={tab}>
+          Desk
+          <b className="ml-1.5 text-[13px]">{counts.data?.byState['WAITING'] ?? ''}</b>
+        </NavLink>
+        <NavLink to="/reviews/bring-in" className={tab}>
+          Bring in
+        </NavLink>
+      </nav>
+      <span className="flex-1" />
+      {children}
+    </div>
+  );
+}

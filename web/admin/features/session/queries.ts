@@ -1,0 +1,33 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, need, type Schemas } from '../../shared/api';
+
+export function useSession() {
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: () => need(api.GET('/api/v1/session')),
+    staleTime: Infinity,
+  });
+}
+
+/** Signs in, or makes the first owner. */
+export function useEnter() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (given: { signIn: Schemas['SignIn'] } | { firstRun: Schemas['FirstRun'] }) =>
+      'signIn' in given
+        ? need(api.POST('/api/v1/session', { body: given.signIn }))
+        : need(api.POST('/api/v1/first-run', { body: given.firstRun })),
+    onSuccess: (session) => queries.setQueryData(['session'], session),
+  });
+}
+
+export function useLeave() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: () => need(api.DELETE('/api/v1/session')),
+    onSuccess: (session) => {
+      queries.setQueryData(['session'], session);
+      queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
+    },
+  });
+}

@@ -1,0 +1,56 @@
+import { NavLink } from 'react-router';
+import { Mark } from '../../ui/mark';
+import { Button } from '../../ui/button';
+import { useReviewCounts } from '../reviews/queries';
+import { PublishPages } from '../pages/publish';
+import { useLeave } from './queries';
+
+const PLACES = [
+  { to: '/reviews', text: 'Reviews' },
+  { to: '/pages', text: 'Pages' },
+  { to: '/setup', text: 'Setup' },
+];
+
+/** The places of the back office, and what is not public yet. */
+export function Rail({ name, demo }: { name: string; demo: boolean }) {
+  const counts = useReviewCounts();
+  const leave = useLeave();
+  const waiting = counts.data?.byState['WAITING'] ?? 0;
+  return (
+    <header className="flex h-[46px] shrink-0 items-center gap-1 bg-plum-deep px-4.5 text-on-plum">
+      <p className="mr-5 flex items-center gap-2 font-display text-[19px] font-bold tracking-tight">
+        <Mark /> Nod Yes
+      </p>
+      <nav aria-label="Places" className="flex gap-1">
+        {PLACES.map((place) => (
+          <NavLink
+            key={place.to}
+            to={place.to}
+            className={({ isActive }) =>
+              `rounded-lg px-3 py-1.5 font-medium ${isActive ? 'bg-plum-2 text-white' : 'text-on-plum-2 hover:text-white'}`
+            }
+          >
+            {place.text}
+            {place.to === '/reviews' && waiting > 0 && (
+              <span className="ml-1.5 rounded-full bg-saffron px-1.5 text-[11px] font-bold text-plum-deep">
+                {waiting}
+                <span className="sr-only"> waiting</span>
+              </span>
+            )}
+          </NavLink>
+        ))}
+      </nav>
+      <span className="flex-1" />
+      <PublishPages />
+      <span className="ml-3 text-[13px] text-on-plum-2">
+        {name}
+        {demo && ' (demo)'}
+      </span>
+      {!demo && (
+        <Button look="onPlum" className="ml-2 py-1!" onClick={() => leave.mutate()}>
+          Sign out
+        </Button>
+      )}
+    </header>
+  );
+}

@@ -1,0 +1,26 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, need, type Schemas } from '../../shared/api';
+
+export type Shop = Schemas['ShopView'];
+
+export function useShop() {
+  return useQuery({ queryKey: ['shop'], queryFn: () => need(api.GET('/api/v1/shop')) });
+}
+
+export function useSaveShop() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (shop: Shop) => need(api.PUT('/api/v1/shop', { body: shop })),
+    onSuccess: (shop) => queries.setQueryData(['shop'], shop),
+  });
+}
+
+/** The address of a picture that the catalogue names, at the shop. */
+export function useShopPicture(): (path: string) => string | undefined {
+  const shop = useShop();
+  const origin = shop.data?.address;
+  return (path) => {
+    if (!path) return undefined;
+    return /^https?:/.test(path) ? path : origin ? `${origin}${path}` : undefined;
+  };
+}

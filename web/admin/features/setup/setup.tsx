@@ -1,0 +1,137 @@
+import { useState, type FormEvent } from 'react';
+import { Button } from '../../ui/button';
+import { Failure, Loading } from '../../ui/empty';
+import { Field } from '../../ui/field';
+import { useSay } from '../../ui/toasts';
+import { Problem } from '../../shared/api';
+import { useSaveShop, useShop, type Shop } from './queries';
+
+/** Connecting the shop: the script line, and where its pages are. */
+export function Setup() {
+  const shop = useShop();
+  if (shop.error) return <Failure error={shop.error} again={() => void shop.refetch()} />;
+  if (!shop.data) return <Loading />;
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-5 overflow-auto p-5">
+      <Connect shop={shop.data} />
+      <ShopForm shop={shop.data} />
+    </div>
+  );
+}
+
+function Connect({ shop }: { shop: Shop }) {
+  const { say, sayProblem } = useSay();
+  const line = `<script async src="${location.origin}/nodyes.js" data-shop="${shop.publicKey}"></script>`;
+  const copy = (text: string) => {
+    navigator.clipboard.writeText(text).then(() => say('Copied'), sayProblem);
+  };
+  return (
+    <section className="rounded-2xl border border-line bg-paper p-6">
+      <h1 className="mb-4 text-xl">Connect the shop</h1>
+      <ol className="flex flex-col gap-5">
+        <Step n={1} title="Put this line into every page of the shop">
+          <Code text={line} onCopy={copy} />
+        </Step>
+        <Step n={2} title="Say which page it is">
+          <Code
+            text={'<body data-nod-page="product" data-nod-product="celadon-planter">'}
+            onCopy={copy}
+          />
+          <p className="mt-1.5 text-[13px] text-ink-2">
+            The kinds are product, listing, basket and home. In listings each card carries its own
+            data-nod-product.
+          </p>
+        </Step>
+        <Step n={3} title="Mark where nods may stand">
+          <Code text={'<div data-nod-spot="under-title"></div>'} onCopy={copy} />
+          <p className="mt-1.5 text-[13px] text-ink-2">
+            The spots in use are under-title, listing-card and page-end.
+          </p>
+        </Step>
+      </ol>
+    </section>
+  );
+}
+
+function Step({ n, title, children }: { n: number; title: string; children: React.ReactNode }) {
+  return (
+    <li className="grid grid-cols-[28px_minmax(0,1fr)] gap-2">
+      <span className="grid size-6 place-items-center rounded-[50%_50%_50%_5px] bg-plum text-[13px] font-bold text-white">
+        {n}
+      </span>
+      <div>
+        <h2 className="mb-2 text-[15px]">{title}</h2>
+        {children}
+      </div>
+    </li>
+  );
+}
+
+function Code({ text, onCopy }: { text: string; onCopy: (text: string) => void }) {
+  return (
+    <div className="flex items-start gap-2 rounded-lg border border-line bg-paper-2 p-2.5">
+      <code className="min-w-0 flex-1 text-[13px] break-all">{text}</code>
+      <Button className="py-0.5!" onClick={() => onCopy(text)}>
+        Copy
+      </Button>
+    </div>
+  );
+}
+
+const FIELDS: { field: keyof Shop; label: string; note: string }[] = [
+  { field: 'name', label: 'Name', note: 'What shoppers know it by.' },
+  { field: 'address', label: 'Address', note: 'Such as https://shop.example, without a path.' },
+  {
+    field: 'productPath',
+    label: 'A product’s page',
+    note: '{product} stands for its name in addresses.',
+  },
+  {
+    field: 'listingPath',
+    label: 'A category’s page',
+    note: '{category} stands for its name in addresses.',
+  },
+  { field: 'basketPath', label: 'The basket', note: 'Such as /basket.' },
+  {
+    field: 'zone',
+    label: 'Time zone',
+    note: 'Days and deadlines are counted in it, such as Europe/Lisbon.',
+  },
+  { field: 'currency', label: 'Currency', note: 'Such as EUR.' },
+];
+
+function ShopForm({ shop }: { shop: Shop }) {
+  const [wanted, setWanted] = useState(shop);
+  const save = useSaveShop();
+  const { say } = useSay();
+  const problem = save.error instanceof Problem ? save.error : undefined;
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    save.mutate(wanted, { onSuccess: () => say('Saved') });
+  };
+  return (
+    <form onSubmit={submit} noValidate className="rounded-2xl border border-line bg-paper p-6">
+      <h2 className="mb-4 text-xl">The shop</h2>
+      <div className="grid grid-cols-2 gap-x-5 gap-y-3">
+        {FIELDS.map(({ field, label, note }) => (
+          <Field
+            key={field}
+            label={label}
+            note={note}
+            value={wanted[field]}
+            fault={problem?.faults.find((fault) => fault.field === field)?.reason}
+            onChange={(event) => setWanted({ ...wanted, [field]: event.target.value })}
+          />
+        ))}
+      </div>
+      {problem && problem.faults.length === 0 && (
+        <p role="alert" className="mt-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
+          {problem.message}
+        </p>
+      )}
+      <Button look="inside" type="submit" className="mt-5" disabled={save.isPending}>
+        Save
+      </Button>
+    </form>
+  );
+}

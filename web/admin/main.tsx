@@ -1,0 +1,30 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { RouterProvider } from 'react-router';
+import '../design/tokens.css';
+import { router } from './routes';
+import { Problem } from './shared/api';
+import { Toasts } from './ui/toasts';
+
+const queries: QueryClient = new QueryClient({
+  queryCache: new QueryCache({
+    onError: (error) => {
+      // a session that ended shows the door again
+      if (error instanceof Problem && error.status === 401) {
+        void queries.invalidateQueries({ queryKey: ['session'] });
+      }
+    },
+  }),
+  defaultOptions: { queries: { staleTime: 5_000, retry: 1 } },
+});
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <Toasts>
+        <RouterProvider router={router} />
+      </Toasts>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,27 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { Frame } from './features/session/frame';
+import { Desk } from './features/reviews/desk';
+import { BringIn } from './features/reviews/bring-in';
+import { Batch } from './features/reviews/batch';
+import { Pages } from './features/pages/pages';
+import { Setup } from './features/setup/setup';
+import { Broken, NotHere } from './ui/empty';
+
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    element: <Frame />,
+    errorElement: <Broken />,
+    children: [
+      { index: true, element: <Navigate to="/pages" replace /> },
+      { path: 'reviews', element: <Desk /> },
+      { path: 'reviews/bring-in', element: <BringIn /> },
+      { path: 'reviews/bring-in/:id', element: <Batch /> },
+      { path: 'pages', element: <Pages /> },
+      { path: 'pages/:kind', element: <Pages /> },
+      { path: 'pages/:kind/:product', element: <Pages /> },
+      { path: 'setup', element: <Setup /> },
+      { path: '*', element: <NotHere /> },
+    ],
+  },
+]);

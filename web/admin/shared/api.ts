@@ -1,0 +1,65 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from '../../contract/schema';
+
+export type Schemas = components['schemas'];
+
+/** What the server said went wrong, for people. */
+export class Problem extends Error {
+  readonly status: number;
+  readonly faults: { field: string; reason: string }[];
+
+  constructor(status: number, detail: string, faults: { field: string; reason: string }[] = []) {
+    super(detail);
+    this.status = status;
+    this.faults = faults;
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`));
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
+}
+
+/** The token that proves a request comes from this page. */
+export const csrfHeader = () => ({ 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') });
+
+const csrf: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') {
+      Object.entries(csrfHeader()).forEach(([name, value]) => request.headers.set(name, value));
+    }
+    return request;
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '' });
+api.use(csrf);
+
+interface ProblemBody {
+  detail?: string;
+  faults?: { field: string; reason: string }[];
+}
+
+/** The problem in an answer's body. */
+export function problemOf(status: number, body: unknown): Problem {
+  const said = (body ?? {}) as ProblemBody;
+  return new Problem(
+    status,
+    said.detail ?? `The server answered ${status}. What was stored before is kept; try again.`,
+    said.faults,
+  );
+}
+
+/** The data of an answer, or its problem thrown. */
+export async function need<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let answer: Awaited<typeof call>;
+  try {
+    answer = await call;
+  } catch {
+    throw new Problem(0, 'The server cannot be reached. Nothing was changed; try again.');
+  }
+  if (!answer.response.ok) throw problemOf(answer.response.status, answer.error);
+  return answer.data as T;
+}

@@ -1,0 +1,28 @@
+import { useEffect } from 'react';
+
+type Keys = Record<string, (event: KeyboardEvent) => void>;
+
+function isTyping(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    !!target.closest('input:not([type=checkbox]),textarea,select,[role=menu]')
+  );
+}
+
+/** Keys of a screen; silent while someone types. 'Shift+p' is p with Shift. */
+export function useKeys(keys: Keys): void {
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (isTyping(event.target) && event.key !== 'Escape') return;
+      const name = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      const act = keys[event.shiftKey && /^[a-z]$/.test(name) ? `Shift+${name}` : name];
+      if (act) {
+        event.preventDefault();
+        act(event);
+      }
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [keys]);
+}

@@ -1,0 +1,38 @@
+const NUMBER = new Intl.NumberFormat('en');
+
+/** 1,204 */
+export const number = (value: number) => NUMBER.format(value);
+
+/** 1 review, 2 reviews */
+export const count = (value: number, one: string, many = `${one}s`) =>
+  `${number(value)} ${value === 1 ? one : many}`;
+
+/** 3 min, 5 h, 2 days ago */
+export function ago(instant: string): string {
+  const minutes = Math.max(0, Math.round((Date.now() - Date.parse(instant)) / 60_000));
+  if (minutes < 60) return `${minutes} min`;
+  if (minutes < 60 * 36) return `${Math.round(minutes / 60)} h`;
+  return `${Math.round(minutes / 1440)} days`;
+}
+
+/** 12 November 2026 */
+export const day = (isoDay: string) =>
+  new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(
+    new Date(`${isoDay}T00:00:00Z`),
+  );
+
+/** Thu 26 Nov, 14:20 in the shop's zone */
+export const moment = (instant: string, zone: string) =>
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: zone,
+  }).format(new Date(instant));
+
+const COUNTRIES = new Intl.DisplayNames(['en'], { type: 'region' });
+const LANGUAGES = new Intl.DisplayNames(['en'], { type: 'language' });
+export const country = (code: string) => COUNTRIES.of(code) ?? code;
+export const language = (tag: string) => LANGUAGES.of(tag) ?? tag;

@@ -1,0 +1,108 @@
+import { useState } from 'react';
+import { Popover } from 'radix-ui';
+import { useQuery } from '@tanstack/react-query';
+import { api, need } from '../shared/api';
+import { number } from '../shared/words';
+import { Caret, ITEM, PICK, SHEET } from './pick';
+
+interface ProductPickProps {
+  label: string;
+  value: string | undefined;
+  none?: string;
+  onPick: (slug: string | undefined) => void;
+}
+
+const SHOWN = 40;
+
+export function useProducts(text: string) {
+  return useQuery({
+    queryKey: ['products', text],
+    queryFn: () =>
+      need(api.GET('/api/v1/catalogue/products', { params: { query: { q: text, size: SHOWN } } })),
+    placeholderData: (previous) => previous,
+  });
+}
+
+/** A product, chosen by typing some of its name or SKU. */
+export function ProductPick({ label, value, none, onPick }: ProductPickProps) {
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const products = useProducts(text);
+  const named = useProducts(value ?? '');
+  const title = named.data?.items.find((product) => product.slug === value)?.title ?? value;
+  const pick = (slug: string | undefined) => {
+    setOpen(false);
+    setText('');
+    onPick(slug);
+  };
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger
+        className={PICK}
+        aria-label={`${label}: ${title ?? none ?? 'choose a product'}`}
+      >
+        <span className="truncate">{title ?? none ?? 'choose a product'}</span>
+        <Caret />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          className={`${SHEET} w-96`}
+          align="start"
+          sideOffset={4}
+          aria-label={label}
+        >
+          <input
+            className="mb-1.5 w-full rounded-lg border border-line-3 bg-white px-3 py-1.5"
+            placeholder="Name or SKU"
+            aria-label="Name or SKU"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            onKeyDown={(event) => {
+              const first = products.data?.items[0];
+              if (event.key === 'Enter' && first) pick(first.slug);
+            }}
+          />
+          <ul className="max-h-80 overflow-auto" aria-label="Products">
+            {none && !text && (
+              <li>
+                <button
+                  type="button"
+                  className={`${ITEM} hover:bg-plum-soft`}
+                  onClick={() => pick(undefined)}
+                >
+                  {none}
+                </button>
+              </li>
+            )}
+            {products.data?.items.map((product) => (
+              <li key={product.slug}>
+                <button
+                  type="button"
+                  className={`${ITEM} hover:bg-plum-soft`}
+                  onClick={() => pick(product.slug)}
+                >
+                  <span
+                    className={`truncate ${product.slug === value ? 'font-semibold text-plum' : ''}`}
+                  >
+                    {product.title}
+                  </span>
+                  <span className="shrink-0 text-ink-2 tabular-nums">
+                    {number(product.published)}
+                  </span>
+                </button>
+              </li>
+            ))}
+            {products.data?.items.length === 0 && (
+              <li className="px-3 py-2 text-ink-2">Nothing in the catalogue is called that.</li>
+            )}
+          </ul>
+          {products.data && products.data.total > SHOWN && (
+            <p className="px-3 pt-1 text-[13px] text-ink-2">
+              {number(products.data.total - SHOWN)} more: type some of the name
+            </p>
+          )}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

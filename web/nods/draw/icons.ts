@@ -1,0 +1,18 @@
+const PATHS = {
+  verified:
+    'M4.5 9.500h15l-1 10h-13zM8.500 9.500V8a3.500 3.500 0 0 1 7 0v1.500M8.800 14l2.300 2.300 4.100-4.300',
+  elsewhere:
+    'M4 10.500L5.500 5h13L20 10.500M4 10.500a2.600 2.600 0 0 0 5.300 0 2.700 2.700 0 0 0 5.400 0 2.600 2.600 0 0 0 5.300 0M5.500 13.500V20h13v-6.500',
+};
+
+/** A small drawn mark; the word beside it says the same. */
+export function icon(name: keyof typeof PATHS): SVGElement {
+  const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+  svg.setAttribute('viewBox', '0 0 24 24');
+  svg.setAttribute('aria-hidden', 'true');
+  svg.setAttribute('class', 'icon');
+  const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+  path.setAttribute('d', PATHS[name]);
+  svg.append(path);
+  return svg;
+}

@@ -1,0 +1,14 @@
+import base from './nod.css?inline';
+import starLine from '../star-line/view.css?inline';
+import reviewWall from '../review-wall/view.css?inline';
+
+let sheet: CSSStyleSheet | undefined;
+
+/** One sheet for all nods of a page. */
+export function nodSheet(): CSSStyleSheet {
+  if (!sheet) {
+    sheet = new CSSStyleSheet();
+    sheet.replaceSync(base + starLine + reviewWall);
+  }
+  return sheet;
+}

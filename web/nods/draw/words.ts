@@ -1,0 +1,42 @@
+import type { ViewContext } from '../view';
+
+type Values = Record<string, string | number>;
+
+/** A wording with its values put in; numbers as the language writes them. */
+export function say(context: ViewContext, name: string, values: Values = {}): string {
+  return fill(context, context.words[name], values);
+}
+
+/** A wording that counts: the form that CLDR gives for that number in that language. */
+export function sayCount(context: ViewContext, name: string, n: number): string {
+  const forms = (context.words[name] ?? {}) as Record<string, string>;
+  const form = forms[new Intl.PluralRules(context.language).select(n)] ?? forms['other'];
+  return fill(context, form, { n });
+}
+
+function fill(context: ViewContext, wording: unknown, values: Values): string {
+  return (typeof wording === 'string' ? wording : '').replace(/\{(\w+)\}/g, (_, name: string) => {
+    const value = values[name] ?? '';
+    return typeof value === 'number' ? number(context, value) : value;
+  });
+}
+
+/** A number as the language writes it. */
+export function number(context: ViewContext, value: number, digits = 0): string {
+  return new Intl.NumberFormat(context.language, {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  }).format(value);
+}
+
+/** A day, given as year-month-day, as the language writes it. */
+export function day(context: ViewContext, isoDay: string): string {
+  return new Intl.DateTimeFormat(context.language, { dateStyle: 'long', timeZone: 'UTC' }).format(
+    new Date(`${isoDay}T00:00:00Z`),
+  );
+}
+
+/** A country's name in the language. */
+export function country(context: ViewContext, code: string): string {
+  return new Intl.DisplayNames([context.language], { type: 'region' }).of(code) ?? code;
+}

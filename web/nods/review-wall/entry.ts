@@ -1,0 +1,43 @@
+import { el } from '../../script/lib/el';
+import type { Review } from '../../script/page/answer';
+import { icon } from '../draw/icons';
+import { stars } from '../draw/stars';
+import { country, day, number, say } from '../draw/words';
+import type { ViewContext } from '../view';
+
+/** One review; where it is from always stands under it. */
+export function entry(review: Review, context: ViewContext): HTMLElement {
+  const own = { lang: review.language, dir: 'auto' };
+  const mean = number(context, review.stars, review.stars % 1 ? 1 : 0);
+  return el(
+    'li',
+    {},
+    el(
+      'article',
+      { class: 'entry' },
+      el(
+        'p',
+        { class: 'by' },
+        stars(review.stars, say(context, 'rated', { mean })),
+        el('b', { dir: 'auto' }, review.reviewer ?? say(context, 'someone')),
+        review.country && el('span', {}, country(context, review.country)),
+        review.writtenOn &&
+          el('time', { datetime: review.writtenOn, class: 'soft' }, day(context, review.writtenOn)),
+      ),
+      review.title && el('h3', own, review.title),
+      review.words && el('p', { ...own, class: 'words' }, review.words),
+      el(
+        'p',
+        { class: 'from' },
+        el(
+          'span',
+          {},
+          icon(review.origin === 'verified' ? 'verified' : 'elsewhere'),
+          say(context, review.origin),
+        ),
+        review.variant && el('span', {}, review.variant),
+        review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
+      ),
+    ),
+  );
+}

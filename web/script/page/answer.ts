@@ -1,0 +1,15 @@
+import type { components } from '../../contract/schema';
+
+type Schemas = components['schemas'];
+export type Answer = Schemas['WirePage'];
+export type AnyNod = Schemas['WireNod'];
+export type StarLineNod = Schemas['StarLineNod'];
+export type ReviewWallNod = Schemas['ReviewWallNod'];
+export type Review = Schemas['WireReview'];
+export type ReviewsPage = Schemas['WireReviews'];
+
+/** An answer, and how long it holds from its arrival, in milliseconds. */
+export interface Arrived {
+  answer: Answer;
+  holdsFor: number | undefined;
+}

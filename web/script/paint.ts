@@ -1,0 +1,43 @@
+import type { Answer } from './page/answer';
+import { placeOf, put } from './page/spots';
+import { TAG, type NodElement } from './nod-element';
+import { guarded } from './lib/guard';
+import { askReviews } from './page/ask';
+
+/** What stands on the page: for which nod and product, in which spot, and whether it found a place. */
+export interface Painted {
+  nod: string;
+  product: string;
+  spot: string;
+  placed: boolean;
+}
+
+/** Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. */
+export function paint(answer: Answer, origin: string): Painted[] {
+  const before = new Map(
+    [...document.querySelectorAll<NodElement>(TAG)].map((element) => [keyOf(element), element]),
+  );
+  const painted: Painted[] = [];
+  for (const nod of answer.nods) {
+    const place = placeOf(nod, answer);
+    painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!place });
+    if (!place) continue;
+    const key = `${nod.id} ${nod.product}`;
+    const element = before.get(key) ?? (document.createElement(TAG) as NodElement);
+    before.delete(key);
+    guarded(() =>
+      element.show(nod, {
+        language: answer.language,
+        words: answer.words[nod.kind] ?? {},
+        more: (page, size) => askReviews(origin, nod.product, page, size),
+      }),
+    );
+    if (!element.isConnected) put(place, element);
+  }
+  before.forEach((element) => element.remove());
+  return painted;
+}
+
+function keyOf(element: NodElement): string {
+  return `${element.dataset['nod']} ${element.dataset['product']}`;
+}

@@ -1,0 +1,56 @@
+import { ask } from './page/ask';
+import { readContext, type PageContext } from './page/context';
+import { readPreview, type Preview } from './page/preview';
+import { paint } from './paint';
+import { guarded } from './lib/guard';
+import { registerNodElement } from './nod-element';
+import type { PreviewModule } from './preview';
+
+const LONGEST_WAIT = 2 ** 31 - 1;
+const script = document.currentScript as HTMLScriptElement | null;
+
+guarded(() => {
+  if (!script) return;
+  const origin = new URL(script.src).origin;
+  const shop = script.dataset['shop'] ?? '';
+  const begin = () => guarded(() => run(origin, shop));
+  if (document.readyState === 'loading') document.addEventListener('DOMContentLoaded', begin);
+  else begin();
+});
+
+async function run(origin: string, shop: string): Promise<void> {
+  const context = readContext();
+  const preview = readPreview();
+  const owner = preview ? await loadPreview(origin).catch(() => undefined) : undefined;
+  if (!context) {
+    owner?.tell({ context: undefined, nods: [] });
+    return;
+  }
+  registerNodElement();
+  const refresh = () => show(origin, shop, context, preview, owner);
+  owner?.listen(refresh);
+  await refresh();
+}
+
+async function show(
+  origin: string,
+  shop: string,
+  context: PageContext,
+  preview: Preview | undefined,
+  owner: PreviewModule | undefined,
+): Promise<void> {
+  const arrived = await ask(origin, shop, context, preview);
+  if (!arrived) return;
+  const painted = paint(arrived.answer, origin);
+  owner?.tell({ context, nods: painted });
+  if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
+    setTimeout(() => guarded(() => show(origin, shop, context, preview, owner)), arrived.holdsFor);
+  }
+}
+
+async function loadPreview(origin: string): Promise<PreviewModule> {
+  const module = (await import(/* @vite-ignore */ `${origin}/nodyes/preview.js`)) as {
+    preview: (origin: string) => PreviewModule;
+  };
+  return module.preview(origin);
+}

@@ -1,0 +1,25 @@
+// contract, types, lint and build, when anything they read has changed since the last time
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+
+const OWN = ['contract', 'dist', 'node_modules', 'target'];
+const files = (folder) =>
+  readdirSync(folder)
+    .filter((name) => folder !== '.' || !OWN.includes(name))
+    .sort()
+    .flatMap((name) => {
+      const path = `${folder}/${name}`;
+      return statSync(path).isDirectory() ? files(path) : [path];
+    });
+const hash = createHash('sha256');
+for (const path of [...files('.'), '../server/target/openapi.json']) {
+  hash.update(path).update(readFileSync(path));
+}
+const now = hash.digest('hex');
+const stamp = 'node_modules/.built-from';
+const before = existsSync(stamp) ? readFileSync(stamp, 'utf8') : '';
+if (before === now && existsSync('dist/nodyes.js.br')) process.exit(0);
+const run = spawnSync('npm', ['run', '--silent', 'all'], { stdio: 'inherit' });
+if (run.status !== 0) process.exit(run.status ?? 1);
+writeFileSync(stamp, now);
