@@ -9,7 +9,7 @@ export interface PageReport {
 
 export interface PreviewModule {
   tell(report: PageReport): void;
-  listen(refresh: () => Promise<void>): void;
+  listen(refresh: () => void): void;
 }
 
 const PINS = 'nodyes-pins';
@@ -25,7 +25,7 @@ export function preview(origin: string): PreviewModule {
       window.addEventListener('message', (event: MessageEvent<unknown>) => {
         if (event.origin !== origin) return;
         const message = event.data as { type?: string; nod?: string };
-        if (message.type === 'nodyes-refresh') void refresh();
+        if (message.type === 'nodyes-refresh') refresh();
         if (message.type === 'nodyes-mark') mark(message.nod);
       });
       window.addEventListener('resize', () => pin(origin));

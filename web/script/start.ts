@@ -1,6 +1,7 @@
 import { ask } from './page/ask';
 import { readContext, type PageContext } from './page/context';
 import { readPreview, type Preview } from './page/preview';
+import { keepSpace } from './page/space';
 import { paint } from './paint';
 import { guarded } from './lib/guard';
 import { registerNodElement } from './nod-element';
@@ -27,9 +28,11 @@ async function run(origin: string, shop: string): Promise<void> {
     return;
   }
   registerNodElement();
+  const space = keepSpace();
   const refresh = () => show(origin, shop, context, preview, owner);
-  owner?.listen(refresh);
-  await refresh();
+  owner?.listen(() => guarded(refresh));
+  const arrived = await refresh().catch(() => false);
+  space.settle(arrived);
 }
 
 async function show(
@@ -38,14 +41,15 @@ async function show(
   context: PageContext,
   preview: Preview | undefined,
   owner: PreviewModule | undefined,
-): Promise<void> {
+): Promise<boolean> {
   const arrived = await ask(origin, shop, context, preview);
-  if (!arrived) return;
+  if (!arrived) return false;
   const painted = paint(arrived.answer, origin);
   owner?.tell({ context, nods: painted });
   if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
     setTimeout(() => guarded(() => show(origin, shop, context, preview, owner)), arrived.holdsFor);
   }
+  return true;
 }
 
 async function loadPreview(origin: string): Promise<PreviewModule> {

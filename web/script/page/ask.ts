@@ -2,6 +2,9 @@ import type { Answer, Arrived, ReviewsPage } from './answer';
 import type { PageContext } from './context';
 import type { Preview } from './preview';
 
+// what is kept is asked about each time (an answer of 304): a held review is gone with the next page
+const FRESH: RequestInit = { credentials: 'omit', cache: 'no-cache' };
+
 /** One request for all that the page shows; nothing where the server is away. */
 export async function ask(
   origin: string,
@@ -20,9 +23,7 @@ export async function ask(
     if (preview.at) query.set('at', preview.at);
     if (preview.country) query.set('country', preview.country);
   }
-  const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, {
-    credentials: 'omit',
-  });
+  const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, FRESH);
   if (!response.ok) return undefined;
   const answer = (await response.json()) as Answer;
   return { answer, holdsFor: holdsFor(answer, response.headers.get('date')) };
@@ -42,9 +43,7 @@ export async function askReviews(
   size: number,
 ): Promise<ReviewsPage> {
   const query = new URLSearchParams({ product, page: String(page), size: String(size) });
-  const response = await fetch(`${origin}/embed/v1/reviews?${query.toString()}`, {
-    credentials: 'omit',
-  });
+  const response = await fetch(`${origin}/embed/v1/reviews?${query.toString()}`, FRESH);
   if (!response.ok) throw new Error(String(response.status));
   return (await response.json()) as ReviewsPage;
 }

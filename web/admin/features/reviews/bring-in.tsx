@@ -6,7 +6,7 @@ import { Problem } from '../../shared/api';
 import { send, useBatches } from './bring-in-queries';
 import { ReviewTabs } from './tabs';
 
-const LARGEST = 256 * 2 ** 20;
+const LARGEST = 2 ** 30;
 
 /** Dropping or choosing a file of reviews. */
 export function BringIn() {
@@ -22,7 +22,7 @@ export function BringIn() {
     if (!file) return;
     setProblem(undefined);
     if (file.size > LARGEST) {
-      setProblem({ name: file.name, text: 'It is over 256 MB. Cut it into smaller files.' });
+      setProblem({ name: file.name, text: 'It is over 1 GB. Cut it into smaller files.' });
       return;
     }
     const job = send(file, (percent) =>
@@ -74,8 +74,8 @@ export function BringIn() {
             <div className="flex max-w-lg flex-col items-center gap-3">
               <h1 className="text-2xl">Drop a file of reviews here</h1>
               <p className="text-ink-2">
-                CSV with a line of headings: commas, semicolons or tabs, up to 256 MB. You see what
-                is in it before anything is taken, and nothing is public until you publish it.
+                CSV with a line of headings: commas, semicolons or tabs, up to 1 GB. You see what is
+                in it before anything is taken, and nothing is public until you publish it.
               </p>
               <Button look="inside" onClick={() => input.current?.click()}>
                 Choose a file

@@ -11,6 +11,9 @@ const PLACES = [
   { to: '/setup', text: 'Setup' },
 ];
 
+/** Ten thousand and more are told in short. */
+const SHORT = new Intl.NumberFormat('en', { notation: 'compact', maximumFractionDigits: 1 });
+
 /** The places of the back office, and what is not public yet. */
 export function Rail({ name, demo }: { name: string; demo: boolean }) {
   const counts = useReviewCounts();
@@ -33,7 +36,7 @@ export function Rail({ name, demo }: { name: string; demo: boolean }) {
             {place.text}
             {place.to === '/reviews' && waiting > 0 && (
               <span className="ml-1.5 rounded-full bg-saffron px-1.5 text-[11px] font-bold text-plum-deep">
-                {waiting}
+                {SHORT.format(waiting)}
                 <span className="sr-only"> waiting</span>
               </span>
             )}

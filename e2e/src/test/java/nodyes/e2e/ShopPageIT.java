@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import org.testng.annotations.Test;
@@ -41,6 +42,55 @@ public class ShopPageIT extends InBrowser {
       double moved = ((Number) page.evaluate("window.moved")).doubleValue();
       assertTrue(moved < 0.01, path + " moved by " + moved);
     }
+  }
+
+  /** Where the shop's own style keeps no space, the script does from its first moment. */
+  @Test
+  public void spaceIsKeptWhileTheAnswerIsOnItsWay() {
+    page.route(
+        "**/shop.css*",
+        route -> {
+          var plain = route.fetch();
+          route.fulfill(
+              new Route.FulfillOptions()
+                  .setResponse(plain)
+                  .setBody(plain.text().replaceAll("star-place\\{[^}]*}", "star-place{}")));
+        });
+    var waiting = new ArrayList<Route>();
+    page.route("**/embed/v1/page*", waiting::add);
+    page.navigate(demo.shop("/products/celadon-planter"));
+    page.waitForCondition(() -> !waiting.isEmpty());
+    double before = top(".price");
+    waiting.getFirst().resume();
+    assertThat(page.locator(".star-line")).isVisible();
+    assertEquals(top(".price"), before, 0.5);
+
+    // the wall below is kept as tall as it was on the page the first time
+    assertThat(page.locator(".entries > li").first()).isVisible();
+    double tall = height("[data-nod-spot=page-end]");
+    page.reload();
+    page.waitForCondition(() -> waiting.size() == 2);
+    assertEquals(height("[data-nod-spot=page-end]"), tall, 1);
+  }
+
+  @Test
+  public void withoutAnAnswerNoLargeSpaceStaysEmpty() {
+    page.navigate(demo.shop("/products/celadon-planter"));
+    assertThat(page.locator(".entries > li").first()).isVisible();
+    page.waitForCondition(() -> page.evaluate("sessionStorage.getItem('nodyes-space')") != null);
+    page.route("**/embed/**", route -> route.abort());
+    page.reload();
+    page.waitForTimeout(500);
+    assertTrue(height("[data-nod-spot=page-end]") < 100);
+    complaints.clear(); // the browser itself notes the request that failed
+  }
+
+  private double top(String selector) {
+    return page.locator(selector).first().boundingBox().y;
+  }
+
+  private double height(String selector) {
+    return page.locator(selector).first().boundingBox().height;
   }
 
   @Test

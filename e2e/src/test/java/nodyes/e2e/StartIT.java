@@ -4,10 +4,12 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -52,6 +54,24 @@ public class StartIT {
     String said = Files.readString(log);
     assertTrue(said.contains("Invalid value for option '--clock'"), said);
     assertFalse(said.contains("\tat "), said);
+  }
+
+  /** RFC 9110, 10.1.1: who asks before sending learns it before a gigabyte is on its way. */
+  @Test
+  public void aFileThatIsTooLargeIsToldSoAtOnce() throws Exception {
+    String head =
+        "POST /api/v1/bring-in HTTP/1.1\r\nHost: 127.0.0.1\r\nAuthorization: Bearer "
+            + Demo.KEY
+            + "\r\nContent-Type: multipart/form-data; boundary=b\r\nContent-Length: 1200000000"
+            + "\r\nExpect: 100-continue\r\nConnection: close\r\n\r\n";
+    try (var socket = new Socket("127.0.0.1", demo.port)) {
+      socket.setSoTimeout(10_000);
+      socket.getOutputStream().write(head.getBytes(StandardCharsets.US_ASCII));
+      String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      assertTrue(answer.contains("HTTP/1.1 413"), answer);
+      assertTrue(answer.contains("application/problem+json"), answer);
+      assertTrue(answer.contains("The file is over 1 GB."), answer);
+    }
   }
 
   @Test

@@ -49,17 +49,19 @@ CREATE TABLE review (
   source_line INTEGER,
   batch_id INTEGER REFERENCES batch(id),
   incentive TEXT,
-  fingerprint TEXT NOT NULL,
+  fingerprint INTEGER NOT NULL,
   arrived_at INTEGER NOT NULL,
   CHECK ((state = 'LEFT_OUT') = (left_out_because IS NOT NULL)),
   CHECK ((origin = 'VERIFIED') = (order_number IS NOT NULL))
 ) STRICT;
--- fingerprint first: a thousand of them are looked up at once while a file is read
-CREATE UNIQUE INDEX review_once ON review(fingerprint, product_id);
+-- of product, words and reviewer: tells copies apart
+CREATE UNIQUE INDEX review_once ON review(fingerprint);
 -- what shop pages ask: the summary and the newest of some products, from the index alone
-CREATE INDEX review_of_product ON review(product_id, state, written_on DESC, id DESC, rating_parts, origin);
+CREATE INDEX review_published ON review(product_id, written_on DESC, id DESC, rating_parts, origin)
+  WHERE state = 'PUBLISHED';
 -- what the desk asks: what waits, newest first
 CREATE INDEX review_by_state ON review(state, id DESC);
+CREATE INDEX review_by_product ON review(product_id, state, id DESC);
 CREATE INDEX review_by_batch ON review(batch_id);
 
 -- what was done with reviews, so that it can be taken back

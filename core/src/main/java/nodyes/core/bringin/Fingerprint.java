@@ -31,10 +31,38 @@ public final class Fingerprint {
                     + who);
   }
 
+  /** Letters, marks and digits in lower case, a single space for all that stands between them. */
   private static String normal(String text) {
-    return Normalizer.normalize(text, Normalizer.Form.NFKC)
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", " ")
-        .strip();
+    String plain = Normalizer.normalize(text, Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
+    var normal = new char[plain.length()];
+    int length = 0;
+    boolean gap = false;
+    int width;
+    for (int i = 0; i < plain.length(); i += width) {
+      int c = plain.codePointAt(i);
+      width = Character.charCount(c);
+      if (Character.isLetterOrDigit(c) || isMarkOrNumber(c)) {
+        if (gap && length > 0) {
+          normal[length++] = ' ';
+        }
+        gap = false;
+        length += Character.toChars(c, normal, length);
+      } else {
+        gap = true;
+      }
+    }
+    return new String(normal, 0, length);
+  }
+
+  private static boolean isMarkOrNumber(int c) {
+    return switch (Character.getType(c)) {
+      case Character.NON_SPACING_MARK,
+          Character.COMBINING_SPACING_MARK,
+          Character.ENCLOSING_MARK,
+          Character.LETTER_NUMBER,
+          Character.OTHER_NUMBER ->
+          true;
+      default -> false;
+    };
   }
 }

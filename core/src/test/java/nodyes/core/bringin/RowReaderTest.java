@@ -157,6 +157,29 @@ public class RowReaderTest {
     assertNotEquals(Fingerprint.of(silent), Fingerprint.of(silentLater));
   }
 
+  /** Beside the regular expressions of the JDK, with the classes of UTS #18. */
+  @Test
+  public void wordsAreToldApartByLettersMarksAndNumbersAlone() {
+    var random = new java.util.Random(7);
+    String[] parts = {
+      "Grün", "é", "e\u0301", " ", "--", "٣", "Ⅷ", "½", "हिन्दी", "🌱", "\t", "漢字", "ﬁ", "’"
+    };
+    for (int i = 0; i < 2000; i++) {
+      var words = new StringBuilder("x");
+      for (int k = random.nextInt(12); k >= 0; k--) {
+        words.append(parts[random.nextInt(parts.length)]);
+      }
+      String expected =
+          java.text.Normalizer.normalize(words, java.text.Normalizer.Form.NFKC)
+              .toLowerCase(java.util.Locale.ROOT)
+              .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", " ")
+              .strip();
+      assertEquals(
+          Fingerprint.of(good("p", "5", "", words.toString(), "", "", "", "2026-01-02")),
+          "words|" + expected + "|");
+    }
+  }
+
   @Test
   public void aLongValueIsShortenedInTheMessage() {
     var problem = new RowProblem(1, Optional.empty(), "🌱".repeat(200), "x");

@@ -124,23 +124,15 @@ class BatchStore {
     database.change(sql -> save(sql, id, counts, problems));
   }
 
-  void finish(
-      long id,
-      BatchState state,
-      Counts counts,
-      List<ProblemLine> problems,
-      @Nullable String failure,
-      Instant now) {
+  void finish(long id, BatchState state, @Nullable String failure, Instant now) {
     database.change(
-        sql -> {
-          save(sql, id, counts, problems);
-          sql.update(BATCH)
-              .set(BATCH.STATE, state.name())
-              .set(BATCH.FAILURE, failure)
-              .set(BATCH.FINISHED_AT, now)
-              .where(BATCH.ID.eq(id))
-              .execute();
-        });
+        sql ->
+            sql.update(BATCH)
+                .set(BATCH.STATE, state.name())
+                .set(BATCH.FAILURE, failure)
+                .set(BATCH.FINISHED_AT, now)
+                .where(BATCH.ID.eq(id))
+                .execute());
   }
 
   private static void save(DSLContext sql, long id, Counts counts, List<ProblemLine> problems) {

@@ -25,6 +25,7 @@ import nodyes.core.rating.RatingScale;
 import nodyes.server.ServerSettings;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.ProductFinder;
+import nodyes.server.database.Database;
 import nodyes.server.orders.Orders;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
@@ -45,6 +46,7 @@ public class BringIn implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(BringIn.class);
   private static final int LONGEST_FILE_NAME = 120;
 
+  private final Database database;
   private final BatchStore store;
   private final Reviews reviews;
   private final Orders orders;
@@ -58,6 +60,7 @@ public class BringIn implements SmartLifecycle {
   private volatile boolean running;
 
   BringIn(
+      Database database,
       BatchStore store,
       Reviews reviews,
       Orders orders,
@@ -65,6 +68,7 @@ public class BringIn implements SmartLifecycle {
       Shop shop,
       Clock clock,
       ServerSettings settings) {
+    this.database = database;
     this.store = store;
     this.reviews = reviews;
     this.orders = orders;
@@ -148,47 +152,49 @@ public class BringIn implements SmartLifecycle {
     Choices choices = store.choices(id).orElseThrow();
     var read = new AtomicLong();
     bytesRead.put(id, read);
-    Reading reading =
-        new Reading(
+    try (var storing =
+        new Storing(
             id,
             batch.fileName(),
-            reader(batch.look(), choices),
-            catalogue.finder(),
-            fixedProduct(choices),
+            counts(batch),
+            clock.instant(),
+            database,
             reviews,
             orders,
-            store,
-            clock.instant(),
-            new BatchStore.Counts(
-                batch.rowsSeen(),
-                batch.taken(),
-                batch.bad(),
-                batch.hereAlready(),
-                batch.leftOutBefore()));
+            store)) {
+      readAndStore(batch, choices, storing, read);
+    } finally {
+      bytesRead.remove(id);
+    }
+  }
+
+  private void readAndStore(BatchView batch, Choices choices, Storing storing, AtomicLong read) {
+    long id = batch.id();
     try {
+      var reading =
+          new Reading(
+              reader(batch.look(), choices), catalogue.finder(), fixedProduct(choices), storing);
       new CsvRows(file(id), encoding(batch.look(), choices), batch.look().delimiter().charAt(0))
           .read(reading, read, () -> running);
       if (!running) {
         return; // stopped with the server; it goes on at the next start
       }
-      reading.flush();
-      store.finish(
-          id, BatchState.READ, reading.counts(), reading.problems(), null, clock.instant());
+      reading.end();
+      store.finish(id, BatchState.READ, null, clock.instant());
       Files.deleteIfExists(file(id));
     } catch (IOException | RuntimeException e) {
       LOG.error("Reading batch {} failed", id, e);
-      store.finish(
-          id,
-          BatchState.FAILED,
-          reading.counts(),
-          reading.problems(),
+      String failure =
           "Reading stopped after row "
-              + reading.counts().rowsSeen()
-              + ". The reviews before it are kept; bring the file again to go on.",
-          clock.instant());
-    } finally {
-      bytesRead.remove(id);
+              + storing.stored().rowsSeen()
+              + ". The reviews before it are kept; bring the file again to go on.";
+      store.finish(id, BatchState.FAILED, failure, clock.instant());
     }
+  }
+
+  private static BatchStore.Counts counts(BatchView batch) {
+    return new BatchStore.Counts(
+        batch.rowsSeen(), batch.taken(), batch.bad(), batch.hereAlready(), batch.leftOutBefore());
   }
 
   private RowReader reader(Look look, Choices choices) {

@@ -27,6 +27,13 @@ public class Database {
           + "&temp_store=MEMORY&mmap_size=268435456";
   private static final int READERS = 4;
 
+  /** Long imports touch many pages of an index: they are gathered before they go to the file. */
+  private static final String WRITER_FIRST =
+      "PRAGMA query_only=false; PRAGMA wal_autocheckpoint=4000; PRAGMA cache_size=-64000";
+
+  /** The transaction that writes on this thread. */
+  private static final ScopedValue<DSLContext> JOINED = ScopedValue.newInstance();
+
   private final HikariDataSource writing;
   private final HikariDataSource reading;
   private final DSLContext writer;
@@ -39,7 +46,7 @@ public class Database {
     } catch (IOException e) {
       throw new UncheckedIOException("The data folder cannot be made: " + settings.data(), e);
     }
-    writing = pool("writer", file, 1, "&transaction_mode=IMMEDIATE", "PRAGMA query_only=false");
+    writing = pool("writer", file, 1, "&transaction_mode=IMMEDIATE", WRITER_FIRST);
     Flyway.configure().dataSource(writing).load().migrate();
     reading = pool("reader", file, READERS, "", "PRAGMA query_only=true");
     System.setProperty("org.jooq.no-logo", "true");
@@ -61,17 +68,31 @@ public class Database {
 
   /** Reads in one transaction, so that all its queries see the same state. */
   public <T> T read(Function<DSLContext, T> query) {
-    return reader.transactionResult(configuration -> query.apply(DSL.using(configuration)));
+    return JOINED.isBound() ? query.apply(JOINED.get()) : inTransaction(reader, query);
   }
 
-  /** Writes in one transaction: all of it or nothing. Writers wait for each other here. */
+  /**
+   * Writes in one transaction: all of it or nothing. Writers wait for each other here. What is read
+   * or written within, by whichever feature, is part of it.
+   */
   public <T> T write(Function<DSLContext, T> change) {
-    return writer.transactionResult(configuration -> change.apply(DSL.using(configuration)));
+    return JOINED.isBound()
+        ? change.apply(JOINED.get())
+        : inTransaction(
+            writer, sql -> ScopedValue.where(JOINED, sql).call(() -> change.apply(sql)));
   }
 
   /** As {@link #write}, without a result. */
   public void change(Consumer<DSLContext> change) {
-    writer.transaction(configuration -> change.accept(DSL.using(configuration)));
+    write(
+        sql -> {
+          change.accept(sql);
+          return true;
+        });
+  }
+
+  private static <T> T inTransaction(DSLContext connections, Function<DSLContext, T> work) {
+    return connections.transactionResult(configuration -> work.apply(DSL.using(configuration)));
   }
 
   @PreDestroy

@@ -23,5 +23,5 @@ public record NewReview(
     Optional<String> orderNumber,
     String source,
     long batchId,
-    String fingerprint,
+    long fingerprint,
     Instant arrivedAt) {}

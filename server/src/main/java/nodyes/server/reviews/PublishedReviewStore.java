@@ -29,7 +29,7 @@ import org.jooq.Field;
 import org.jooq.SortField;
 import org.springframework.stereotype.Component;
 
-/** What shop pages ask of reviews; all of it from the index {@code review_of_product}. */
+/** What shop pages ask of reviews; all of it from the index {@code review_published}. */
 @Component
 class PublishedReviewStore {
   private static final List<SortField<?>> NEWEST_FIRST =

@@ -10,10 +10,8 @@ import static org.jooq.impl.DSL.noCondition;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -25,11 +23,10 @@ import nodyes.core.review.ReviewState;
 import nodyes.generated.tables.records.ReviewMoveItemRecord;
 import nodyes.generated.tables.records.ReviewRecord;
 import nodyes.server.database.Database;
+import nodyes.server.database.Many;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.jooq.Condition;
-import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
 import org.springframework.stereotype.Component;
 
@@ -150,70 +147,13 @@ class ReviewStore {
         });
   }
 
-  Map<Reviews.Known, ReviewState> known(Collection<Reviews.Known> asked) {
-    var fingerprints = asked.stream().map(Reviews.Known::fingerprint).toList();
-    var products = asked.stream().map(Reviews.Known::productId).distinct().toList();
+  Map<Long, ReviewState> known(Collection<Long> fingerprints) {
     return database.read(
-        sql -> {
-          var known = new HashMap<Reviews.Known, ReviewState>();
-          sql.select(REVIEW.PRODUCT_ID, REVIEW.FINGERPRINT, REVIEW.STATE)
-              .from(REVIEW)
-              .where(REVIEW.PRODUCT_ID.in(products).and(REVIEW.FINGERPRINT.in(fingerprints)))
-              .forEach(
-                  row ->
-                      known.put(
-                          new Reviews.Known(row.value1(), row.value2()),
-                          ReviewState.valueOf(row.value3())));
-          return known;
-        });
-  }
-
-  /** One statement, rendered once and bound for each review: files bring many. */
-  void add(List<NewReview> reviews) {
-    Field<?>[] columns =
-        Arrays.stream(REVIEW.fields())
-            .filter(field -> !field.equals(REVIEW.ID))
-            .toArray(Field<?>[]::new);
-    database.change(
-        sql -> {
-          var batch = sql.batch(sql.insertInto(REVIEW, columns).values(new Object[columns.length]));
-          for (NewReview review : reviews) {
-            ReviewRecord row = row(sql, review);
-            batch = batch.bind(Arrays.stream(columns).map(row::get).toArray());
-          }
-          batch.execute();
-        });
-  }
-
-  private static ReviewRecord row(DSLContext sql, NewReview review) {
-    var candidate = review.candidate();
-    ReviewRecord row = sql.newRecord(REVIEW);
-    row.setProductId(review.productId());
-    row.setVariant(review.variant().orElse(null));
-    row.setRatingParts(candidate.rating().parts());
-    row.setGivenRating(candidate.givenRating());
-    row.setTitle(candidate.title().orElse(null));
-    row.setWords(candidate.words().orElse(null));
-    row.setReviewer(candidate.reviewer().orElse(null));
-    row.setCountry(candidate.country().orElse(null));
-    row.setLanguage(candidate.language().orElse(null));
-    row.setWrittenOn(candidate.writtenOn().map(LocalDate::toString).orElse(null));
-    row.setState(ReviewState.WAITING.name());
-    row.setLeftOutBecause(null);
-    row.setOrigin(
-        (review.orderNumber().isPresent()
-                ? ReviewLine.Origin.VERIFIED
-                : ReviewLine.Origin.BROUGHT_IN)
-            .name());
-    row.setOrderNumber(review.orderNumber().orElse(null));
-    row.setSource(review.source());
-    row.setSourceId(candidate.sourceId().orElse(null));
-    row.setSourceLine(candidate.line());
-    row.setBatchId(review.batchId());
-    row.setIncentive(null);
-    row.setFingerprint(review.fingerprint());
-    row.setArrivedAt(review.arrivedAt());
-    return row;
+        sql ->
+            sql.select(REVIEW.FINGERPRINT, REVIEW.STATE)
+                .from(REVIEW)
+                .where(REVIEW.FINGERPRINT.in(Many.of(fingerprints)))
+                .fetchMap(REVIEW.FINGERPRINT, row -> ReviewState.valueOf(row.value2())));
   }
 
   Outcome move(

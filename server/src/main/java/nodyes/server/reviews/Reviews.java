@@ -17,16 +17,19 @@ import org.springframework.stereotype.Component;
 @Component
 public class Reviews {
   private final ReviewStore store;
+  private final ReviewWriter writer;
   private final PublishedReviewStore published;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
   Reviews(
       ReviewStore store,
+      ReviewWriter writer,
       PublishedReviewStore published,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
+    this.writer = writer;
     this.published = published;
     this.clock = clock;
     this.events = events;
@@ -62,17 +65,14 @@ public class Reviews {
     return store.ids(filter, most);
   }
 
-  /** Which of these are stored already, by product and fingerprint, and in which state. */
-  public Map<Known, ReviewState> known(Collection<Known> asked) {
+  /** Which of these fingerprints are stored already, and in which state. */
+  public Map<Long, ReviewState> known(Collection<Long> asked) {
     return asked.isEmpty() ? Map.of() : store.known(asked);
   }
 
-  /** A review as told apart from others. */
-  public record Known(long productId, String fingerprint) {}
-
   /** Stores new reviews; they wait. */
   public void add(List<NewReview> reviews) {
-    store.add(reviews);
+    writer.add(reviews);
   }
 
   /**

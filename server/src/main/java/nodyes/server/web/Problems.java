@@ -58,7 +58,7 @@ class Problems extends ResponseEntityExceptionHandler {
         .body(
             ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONTENT_TOO_LARGE,
-                "The file is over 256 MB. Cut it into smaller ones; nothing of it was taken."));
+                "The file is over 1 GB. Cut it into smaller ones; nothing of it was taken."));
   }
 
   @ExceptionHandler(Exception.class)

@@ -1,0 +1,134 @@
+package nodyes.server.bringin;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import nodyes.core.bringin.Candidate;
+import nodyes.core.review.ReviewState;
+import nodyes.server.bringin.BatchStore.Counts;
+import nodyes.server.bringin.Chunk.Placed;
+import nodyes.server.database.Database;
+import nodyes.server.orders.Orders;
+import nodyes.server.reviews.NewReview;
+import nodyes.server.reviews.Reviews;
+
+/**
+ * Stores the chunks of one file, one behind the other, while the next is read. Each is one
+ * transaction with the count of rows it reaches to, so that a reading that was cut off at any
+ * moment goes on behind the last stored row.
+ */
+final class Storing implements AutoCloseable {
+  private final long batch;
+  private final String source;
+  private final Instant now;
+  private final Database database;
+  private final Reviews reviews;
+  private final Orders orders;
+  private final BatchStore store;
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(Thread.ofPlatform().name("bring-in-store").factory());
+  private Future<?> last = CompletableFuture.completedFuture(null);
+  private volatile Counts stored;
+
+  Storing(
+      long batch,
+      String source,
+      Counts before,
+      Instant now,
+      Database database,
+      Reviews reviews,
+      Orders orders,
+      BatchStore store) {
+    this.batch = batch;
+    this.source = source;
+    this.stored = before;
+    this.now = now;
+    this.database = database;
+    this.reviews = reviews;
+    this.orders = orders;
+    this.store = store;
+  }
+
+  /** Stores a chunk behind the one before it; waits for that one, so that one is on its way. */
+  void store(Chunk chunk) {
+    await();
+    last = worker.submit(() -> database.change(_ -> write(chunk)));
+  }
+
+  /** Waits until all is stored that was handed over. */
+  void await() {
+    try {
+      last.get();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException("stopped while storing", e);
+    } catch (ExecutionException e) {
+      throw new IllegalStateException("could not store", e.getCause());
+    }
+  }
+
+  /** What is stored by now. */
+  Counts stored() {
+    return stored;
+  }
+
+  @Override
+  public void close() {
+    worker.close();
+  }
+
+  private void write(Chunk chunk) {
+    Map<Long, ReviewState> known = reviews.known(chunk.fingerprints());
+    Map<String, Set<Long>> ordered = orders.products(chunk.orders());
+    var seen = new HashSet<Long>();
+    var fresh = new ArrayList<NewReview>();
+    long hereAlready = 0;
+    long leftOutBefore = 0;
+    for (Placed placed : chunk.reviews()) {
+      ReviewState state = known.get(placed.fingerprint());
+      if (state == ReviewState.LEFT_OUT) {
+        leftOutBefore++;
+      } else if (state != null || !seen.add(placed.fingerprint())) {
+        hereAlready++;
+      } else {
+        fresh.add(fresh(placed, ordered));
+      }
+    }
+    if (!fresh.isEmpty()) {
+      reviews.add(fresh);
+    }
+    Counts reached =
+        new Counts(
+            chunk.rowsSeen(),
+            stored.taken() + fresh.size(),
+            chunk.bad(),
+            stored.hereAlready() + hereAlready,
+            stored.leftOutBefore() + leftOutBefore);
+    store.progress(batch, reached, chunk.problems());
+    stored = reached;
+  }
+
+  private NewReview fresh(Placed placed, Map<String, Set<Long>> ordered) {
+    Candidate review = placed.review();
+    long product = placed.product().productId();
+    Optional<String> order =
+        review.order().filter(number -> ordered.getOrDefault(number, Set.of()).contains(product));
+    return new NewReview(
+        review,
+        product,
+        review.variant().or(() -> placed.product().variant()),
+        order,
+        source,
+        batch,
+        placed.fingerprint(),
+        now);
+  }
+}

@@ -1,0 +1,79 @@
+/**
+ * Keeps the space of what is asked for, so that nothing on the page moves when it comes: as tall as
+ * it was on this page before, else a line where a spot holds lines.
+ */
+const LINE = 24;
+const HOLDS_LINES = new Set(['listing-card', 'above-title', 'under-title', 'under-price']);
+const NAME = 'nodyes-space';
+const MOST_PLACES = 400;
+
+type Heights = Record<string, number>;
+
+export interface KeptSpace {
+  /** After painting: gives back what was kept for nothing; remembers how tall things are. */
+  settle(arrived: boolean): void;
+}
+
+/** Keeps the space of each marked spot of this page. */
+export function keepSpace(): KeptSpace {
+  const places = [...document.querySelectorAll<HTMLElement>('[data-nod-spot]')];
+  const keys = places.map(keyOf);
+  const known = read();
+  const kept = places.map((place, index) => {
+    const height = known[keys[index]!] ?? firstGuess(place);
+    if (height <= place.offsetHeight) return false;
+    place.style.minHeight = `${height}px`;
+    return true;
+  });
+  return {
+    settle(arrived) {
+      const heights: Heights = {};
+      places.forEach((place, index) => {
+        heights[keys[index]!] = Math.round(contentHeight(place));
+        // a line kept for nothing stays for this visit: giving it back would move the page
+        if (kept[index] && !HOLDS_LINES.has(spotOf(place))) release(place);
+      });
+      if (arrived) write({ ...known, ...heights });
+    },
+  };
+}
+
+function contentHeight(place: HTMLElement): number {
+  return [...place.children].reduce((sum, child) => sum + child.getBoundingClientRect().height, 0);
+}
+
+function release(place: HTMLElement): void {
+  place.style.removeProperty('min-height');
+  if (place.getAttribute('style') === '') place.removeAttribute('style');
+}
+
+function spotOf(place: HTMLElement): string {
+  return place.dataset['nodSpot'] ?? '';
+}
+
+function firstGuess(place: HTMLElement): number {
+  return HOLDS_LINES.has(spotOf(place)) ? LINE : 0;
+}
+
+function keyOf(place: HTMLElement): string {
+  const product = place.closest('[data-nod-product]')?.getAttribute('data-nod-product') ?? '';
+  return [location.pathname, window.innerWidth, spotOf(place), product].join(' ');
+}
+
+/** Kept for the visit alone; a browser that keeps nothing is no failure. */
+function read(): Heights {
+  try {
+    return JSON.parse(sessionStorage.getItem(NAME) ?? '{}') as Heights;
+  } catch {
+    return {};
+  }
+}
+
+function write(heights: Heights): void {
+  try {
+    const newest = Object.entries(heights).slice(-MOST_PLACES);
+    sessionStorage.setItem(NAME, JSON.stringify(Object.fromEntries(newest)));
+  } catch {
+    // full or forbidden: the next page guesses again
+  }
+}
