@@ -1,8 +1,9 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { Frame } from './features/session/frame';
 import { Desk } from './features/reviews/desk';
-import { BringIn } from './features/reviews/bring-in';
-import { Batch } from './features/reviews/batch';
+import { BringIn } from './features/bring-in/bring-in';
+import { Batch } from './features/bring-in/batch';
+import { SortingTable } from './features/sorting/sorting';
 import { Pages } from './features/pages/pages';
 import { Setup } from './features/setup/setup';
 import { Broken, NotHere } from './ui/empty';
@@ -17,6 +18,7 @@ export const router = createBrowserRouter([
       { path: 'reviews', element: <Desk /> },
       { path: 'reviews/bring-in', element: <BringIn /> },
       { path: 'reviews/bring-in/:id', element: <Batch /> },
+      { path: 'reviews/sort/:batch', element: <SortingTable /> },
       { path: 'pages', element: <Pages /> },
       { path: 'pages/:kind', element: <Pages /> },
       { path: 'pages/:kind/:product', element: <Pages /> },

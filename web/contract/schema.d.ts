@@ -45,7 +45,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["publish"];
+        post: operations["publish_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/show-reviews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["showReviews"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/bring-in/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/bring-in/{id}": {
         parameters: {
             query?: never;
@@ -94,6 +126,54 @@ export interface paths {
         get: operations["batch"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -126,6 +206,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/{id}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,6 +284,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["products"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/catalogue/products/{slug}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["variants"];
         put?: never;
         post?: never;
         delete?: never;
@@ -276,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/reviews/facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/reviews/moves": {
         parameters: {
             query?: never;
@@ -308,6 +452,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/reviews/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["review"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/contacts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["contacts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/featured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["feature"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["name"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/reply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reply"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/variant": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["variant"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -333,6 +589,86 @@ export interface paths {
         };
         get: operations["get"];
         put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sorting/{batch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sorting/{batch}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sorting/{batch}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sorting/{batch}/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/sorting/{batch}/queue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["queue"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -398,6 +734,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Again: {
+            encoding?: string;
+            sheet?: string;
+        };
         ArrangementView: {
             draft: components["schemas"]["NodView"][];
             /** Format: date-time */
@@ -405,6 +745,7 @@ export interface components {
             publishedBy?: string;
             /** Format: int32 */
             publishedVersion: number;
+            showsReviews: boolean;
             unpublished: string[];
         };
         BatchView: {
@@ -423,14 +764,23 @@ export interface components {
             /** Format: int64 */
             leftOutBefore: number;
             look: components["schemas"]["Look"];
+            /** Format: int64 */
+            notChosen: number;
             /** Format: int32 */
             progress: number;
             /** Format: int64 */
+            rowsPerSecond?: number;
+            /** Format: int64 */
             rowsSeen: number;
+            /** Format: int32 */
+            secondsLeft?: number;
+            source?: string;
             /** @enum {string} */
-            state: "LOOKED" | "READING" | "READ" | "FAILED";
+            state: "LOOKED" | "READING" | "READ" | "FAILED" | "CANCELLED" | "TAKEN_BACK";
             /** Format: int64 */
             taken: number;
+            /** Format: int64 */
+            waiting: number;
         };
         CategoryLine: {
             /** Format: int64 */
@@ -443,14 +793,66 @@ export interface components {
             columns?: {
                 [key: string]: number;
             };
-            encoding?: string;
+            countries?: string[];
+            /** @enum {string} */
+            dateOrder?: "DAY_FIRST" | "MONTH_FIRST";
+            language?: string;
+            languages?: string[];
+            /** Format: int32 */
+            most?: number;
+            /** @enum {string} */
+            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
+            permitted?: boolean;
             product?: string;
+            source?: string;
+            stars?: number[];
+            takesLeftOut?: boolean;
+            withPictures?: boolean;
+            withWords?: boolean;
             worst?: number;
+        };
+        ContactsHidden: {
+            hidden: boolean;
+        };
+        Counted: {
+            code: string;
+            /** Format: int32 */
+            rows: number;
         };
         Counts: {
             byState: {
                 [key: string]: number;
             };
+        };
+        Decided: {
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
+            /** @enum {string} */
+            sorted: "OPEN" | "KEPT" | "LEFT_OUT";
+        };
+        Decision: {
+            ids: number[];
+            /** @enum {string} */
+            reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
+            /** @enum {string} */
+            sorted: "OPEN" | "KEPT" | "LEFT_OUT";
+        };
+        Detail: {
+            /** Format: int32 */
+            from: number;
+            /** @enum {string} */
+            kind: "EMAIL" | "LINK" | "NUMBER";
+            /** Format: int32 */
+            to: number;
+        };
+        Facets: {
+            countries: string[];
+            languages: string[];
+        };
+        Featured: {
+            featured: boolean;
         };
         FindingView: {
             /** @enum {string} */
@@ -472,12 +874,17 @@ export interface components {
             reason: string;
         };
         Look: {
+            bases: {
+                [key: string]: "HEADING" | "CONTENT";
+            };
             best: number;
             /** Format: int64 */
             broken: number;
+            choices?: components["schemas"]["Choices"];
             columns: {
                 [key: string]: number;
             };
+            countries: components["schemas"]["Counted"][];
             dateBecause: string;
             /** @enum {string} */
             dateOrder: "DAY_FIRST" | "MONTH_FIRST";
@@ -485,23 +892,43 @@ export interface components {
             encoding: string;
             headings: string[];
             highestRating: number;
+            /** @enum {string} */
+            kind: "CSV" | "XLSX" | "JSON" | "HTML";
+            languages: components["schemas"]["Counted"][];
+            /** Format: date-time */
+            remembered?: string;
             /** Format: int64 */
             rows: number;
             samples: components["schemas"]["Sample"][];
+            /** Format: double */
+            seconds: number;
+            sheet: string;
+            sheets: string[];
             worst: number;
+        };
+        Marked: {
+            /** @enum {string} */
+            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE";
+            lines: number[];
+            /** Format: int64 */
+            reviews: number;
         };
         Move: {
             ids: number[];
             /** @enum {string} */
-            reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER";
+            reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
             /** @enum {string} */
-            to: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT";
+            to: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM";
         };
         Moved: {
             /** Format: int64 */
             move: number;
             /** Format: int32 */
             moved: number;
+        };
+        NameAs: {
+            /** @enum {string} */
+            form: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
         };
         NodChange: {
             on: boolean;
@@ -603,39 +1030,81 @@ export interface components {
             /** Format: int64 */
             variants: number;
         };
+        Published: {
+            /** Format: int32 */
+            leftOut: number;
+            /** Format: int64 */
+            move: number;
+            products: string[];
+            /** Format: int32 */
+            published: number;
+        };
+        Rated: {
+            mean?: number;
+            /** Format: int64 */
+            reviews: number;
+            stars: number[];
+        };
+        Reply: {
+            text: string;
+        };
         Result: {
             problems: components["schemas"]["LineProblem"][];
             /** Format: int32 */
             taken: number;
+        };
+        ReviewEvent: {
+            detail?: string;
+            isUndone: boolean;
+            what: string;
+            /** Format: date-time */
+            when: string;
+            who: string;
         };
         ReviewLine: {
             /** Format: date-time */
             arrivedAt: string;
             /** Format: int64 */
             batchId?: number;
+            contacts: components["schemas"]["Detail"][];
+            /** Format: int64 */
+            copyOf?: number;
             country?: string;
+            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE")[];
             givenRating: string;
             /** Format: int64 */
             id: number;
+            isContactHidden: boolean;
+            isFeatured: boolean;
             language?: string;
             /** @enum {string} */
-            leftOutBecause?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER";
+            leftOutBecause?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
             orderNumber?: string;
             /** @enum {string} */
             origin: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN";
             picture: string;
+            pictures: string[];
             product: string;
             productTitle: string;
+            repliedBy?: string;
+            reply?: string;
             reviewer?: string;
+            reviewerGiven?: string;
+            /** @enum {string} */
+            sorted: "OPEN" | "KEPT" | "LEFT_OUT";
+            /** @enum {string} */
+            sortedBecause?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
             source?: string;
             /** Format: int64 */
             sourceLine?: number;
             stars: number;
             /** @enum {string} */
-            state: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT";
+            state: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM";
             title?: string;
             variant?: string;
+            variantGiven?: string;
             words?: string;
+            wordsShown?: string;
             /** Format: date */
             writtenOn?: string;
         };
@@ -684,6 +1153,20 @@ export interface components {
             publicKey: string;
             zone: string;
         };
+        Shown: {
+            country?: string;
+            givenRating: string;
+            language?: string;
+            /** Format: int64 */
+            line: number;
+            reviewer?: string;
+            stars: number;
+            title?: string;
+            variant?: string;
+            words?: string;
+            /** Format: date */
+            writtenOn?: string;
+        };
         SignIn: {
             email: string;
             password: string;
@@ -694,6 +1177,17 @@ export interface components {
             selector: string;
             /** @enum {string} */
             side: "BEFORE" | "AFTER" | "INSIDE";
+        };
+        Standing: {
+            all: components["schemas"]["Rated"];
+            isOneSided: boolean;
+            kept: components["schemas"]["Rated"];
+            /** Format: int64 */
+            low: number;
+            /** Format: int64 */
+            lowLeftOut: number;
+            /** Format: int64 */
+            open: number;
         };
         StarLineContent: {
             /** Format: int64 */
@@ -715,6 +1209,33 @@ export interface components {
         TakenBack: {
             /** Format: int32 */
             moved: number;
+        };
+        Text: {
+            text: string;
+        };
+        Trial: {
+            asksPermission: boolean;
+            /** Format: int64 */
+            bad: number;
+            /** Format: int64 */
+            hereAlready: number;
+            hereLines: number[];
+            /** Format: int64 */
+            leftOutBefore: number;
+            leftOutLines: number[];
+            marked: components["schemas"]["Marked"][];
+            /** Format: int64 */
+            notChosen: number;
+            problems: components["schemas"]["ProblemLine"][];
+            shown: components["schemas"]["Shown"][];
+            /** Format: int64 */
+            usable: number;
+        };
+        Variant: {
+            title?: string;
+        };
+        Variants: {
+            titles: string[];
         };
         WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"];
         WirePage: {
@@ -826,7 +1347,27 @@ export interface operations {
             };
         };
     };
-    publish: {
+    publish_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArrangementView"];
+                };
+            };
+        };
+    };
+    showReviews: {
         parameters: {
             query?: never;
             header?: never;
@@ -922,6 +1463,30 @@ export interface operations {
             };
         };
     };
+    paste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Text"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
     batch: {
         parameters: {
             query?: never;
@@ -932,6 +1497,76 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    lookAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Again"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -991,6 +1626,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choices"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Trial"];
                 };
             };
         };
@@ -1065,6 +1748,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageOfProductLine"];
+                };
+            };
+        };
+    };
+    variants: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Variants"];
                 };
             };
         };
@@ -1170,10 +1875,19 @@ export interface operations {
     list_1: {
         parameters: {
             query?: {
-                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT";
-                product?: string;
-                batch?: number;
-                q?: string;
+                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                product?: string | null;
+                batch?: number | null;
+                q?: string | null;
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                pictures?: boolean | null;
+                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                from?: string | null;
+                to?: string | null;
                 page?: number;
                 size?: number;
             };
@@ -1210,6 +1924,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Counts"];
+                };
+            };
+        };
+    };
+    facets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Facets"];
                 };
             };
         };
@@ -1256,6 +1990,180 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TakenBack"];
+                };
+            };
+        };
+    };
+    review: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    contacts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContactsHidden"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    feature: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Featured"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewEvent"][];
+                };
+            };
+        };
+    };
+    name: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameAs"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    reply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reply"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    variant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Variant"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
                 };
             };
         };
@@ -1364,6 +2272,136 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShopView"];
+                };
+            };
+        };
+    };
+    standing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Standing"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decision"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Standing"];
+                };
+            };
+        };
+    };
+    marks: {
+        parameters: {
+            query?: {
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                pictures?: boolean | null;
+                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+            };
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Decided"][];
+                };
+            };
+        };
+    };
+    publish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Published"];
+                };
+            };
+        };
+    };
+    queue: {
+        parameters: {
+            query?: {
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                pictures?: boolean | null;
+                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageOfReviewLine"];
                 };
             };
         };

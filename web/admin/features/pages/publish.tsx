@@ -13,7 +13,7 @@ export function PublishPages() {
   const { say, sayProblem } = useSay();
   const changes = arrangement.data?.unpublished ?? [];
   // one saffron button to a screen: where a screen has its own public act, this one steps back
-  const ownAct = useLocation().pathname === '/reviews';
+  const ownAct = /^\/reviews(\/sort\/\d+)?$/.test(useLocation().pathname);
   if (changes.length === 0) {
     return (
       <span className="text-[13px] text-on-plum-2">

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { Empty } from '../../ui/empty';
+import { isPlain } from './desk-filter';
 import { useReviewCounts, type DeskFilter } from './queries';
 
 /** Why the desk is empty, and what to do. */
@@ -17,7 +18,7 @@ export function DeskEmpty({ filter }: { filter: DeskFilter }) {
       </Empty>
     );
   }
-  if (filter.state === 'WAITING' && !filter.q && !filter.product && !filter.batch) {
+  if (filter.state === 'WAITING' && isPlain(filter)) {
     return (
       <Empty title="Nothing waits for you">
         Every review that came is looked at.{' '}

@@ -29,10 +29,14 @@ export function DeskFoot({ chosen, last, page, pages, onAct, onUndo, onPage }: D
             <Button look="onPlum" className="py-0.5!" onClick={() => onAct('LEFT_OUT')} hint="⇧X">
               Leave out…
             </Button>
+            <Button look="onPlum" className="py-0.5!" onClick={() => onAct('SPAM')} hint="⇧S">
+              Spam
+            </Button>
           </>
         ) : (
           <span className="text-[13px] text-on-plum-2">
-            Arrows move, P publishes, H holds, X leaves out, / searches.
+            Arrows move, P publishes, H holds, X leaves out, S spam, F features, R replies, /
+            searches.
           </span>
         )}
       </div>

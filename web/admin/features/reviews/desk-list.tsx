@@ -3,7 +3,7 @@ import { Stars } from '../../ui/stars';
 import { ago, country } from '../../shared/words';
 import { useShopPicture } from '../setup/queries';
 import type { ReviewLine } from './queries';
-import { ORIGIN, STATES } from './words';
+import { FLAGS, ORIGIN, STATES } from './words';
 
 interface DeskListProps {
   items: ReviewLine[];
@@ -13,7 +13,7 @@ interface DeskListProps {
   onChoose: (chosen: ReadonlySet<number>) => void;
 }
 
-const GRID = 'grid grid-cols-[34px_40px_minmax(0,1fr)_118px_62px] items-center gap-2 px-3.5';
+const GRID = 'grid grid-cols-[34px_40px_minmax(0,1fr)_118px_66px_52px] items-center gap-2 px-3.5';
 
 /** The reviews, a row of two lines each. */
 export function DeskList({ items, at, chosen, onOpen, onChoose }: DeskListProps) {
@@ -43,6 +43,7 @@ export function DeskList({ items, at, chosen, onOpen, onChoose }: DeskListProps)
         />
         <span className="col-span-2">Stars, first words</span>
         <span>Where from</span>
+        <span>To check</span>
         <span className="text-right">Came</span>
       </div>
       <ul className="min-h-0 flex-1 overflow-y-auto bg-paper" aria-label="Reviews on this page">
@@ -80,11 +81,22 @@ export function DeskList({ items, at, chosen, onOpen, onChoose }: DeskListProps)
               </span>
             </button>
             <Origin review={review} />
+            <ToCheck review={review} />
             <span className="text-right text-[13px] text-ink-2">{ago(review.arrivedAt)}</span>
           </li>
         ))}
       </ul>
     </>
+  );
+}
+
+function ToCheck({ review }: { review: ReviewLine }) {
+  const [first] = review.flags;
+  if (!first) return <span />;
+  return (
+    <span className="justify-self-start rounded-full bg-rust-soft px-2 text-[12px] font-medium text-rust-ink">
+      {review.flags.length > 1 ? `${review.flags.length} checks` : FLAGS[first].short}
+    </span>
   );
 }
 

@@ -14,22 +14,14 @@ import {
   useDesk,
   useMove,
   useTakeBack,
+  useLineChanged,
   type DeskFilter,
   type Reason,
   type ReviewState,
 } from './queries';
-import { DONE, REASONS, STATES } from './words';
-
-function readFilter(params: URLSearchParams): DeskFilter {
-  const state = params.get('state') ?? 'WAITING';
-  return {
-    state: STATES.find((one) => one.value === state)?.value,
-    product: params.get('product') ?? undefined,
-    batch: Number(params.get('batch')) || undefined,
-    q: params.get('q') ?? '',
-    page: Number(params.get('page')) || 1,
-  };
-}
+import { readFilter } from './desk-filter';
+import { useEdit, type Edit } from './edits';
+import { DONE, REASONS } from './words';
 
 /** Reviews with what waits first: read one, decide, go on. */
 export function Desk() {
@@ -44,6 +36,8 @@ export function Desk() {
   const [asksReasonFor, setAsksReasonFor] = useState<number[] | undefined>();
   const [last, setLast] = useState<{ move: number; text: string } | undefined>();
   const search = useRef<HTMLInputElement>(null);
+  const reply = useRef<HTMLTextAreaElement>(null);
+  const edit = useEdit(useLineChanged());
 
   const items = useMemo(() => desk.data?.items ?? [], [desk.data]);
   const index = Math.min(at, Math.max(0, items.length - 1));
@@ -88,6 +82,15 @@ export function Desk() {
     });
   };
 
+  const editOpen = (next: Edit) =>
+    review &&
+    edit.mutate(
+      { id: review.id, edit: next },
+      {
+        onSuccess: () => next.what === 'reply' && say('The reply is kept'),
+        onError: sayProblem,
+      },
+    );
   const one = review ? [review.id] : [];
   const many = [...chosen];
   const reasonKeys = Object.fromEntries(
@@ -102,6 +105,10 @@ export function Desk() {
     p: () => act(one, 'PUBLISHED'),
     h: () => act(one, 'HELD'),
     x: () => act(one, 'LEFT_OUT'),
+    s: () => act(one, 'SPAM'),
+    f: () => review && editOpen({ what: 'featured', featured: !review.isFeatured }),
+    r: () => reply.current?.focus(),
+    'Shift+s': () => act(many, 'SPAM'),
     'Shift+p': () => act(many, 'PUBLISHED'),
     'Shift+h': () => act(many, 'HELD'),
     'Shift+x': () => act(many, 'LEFT_OUT'),
@@ -119,11 +126,15 @@ export function Desk() {
           ref={search}
           type="search"
           aria-label="Search words and names"
-          placeholder="Search words and names   /"
+          placeholder="Search words and names in all languages   /"
           defaultValue={filter.q}
-          className="w-72 rounded-lg border border-line-3 bg-white px-3 py-1"
+          className="w-80 rounded-lg border border-line-3 bg-white px-3 py-1"
           onKeyDown={(event) => {
-            if (event.key === 'Enter') change({ q: event.currentTarget.value || undefined });
+            if (event.key === 'Enter') {
+              // what is searched for may be in any state
+              change({ q: event.currentTarget.value || undefined, state: 'ANY' });
+              event.currentTarget.blur();
+            }
             if (event.key === 'Escape') event.currentTarget.blur();
           }}
         />
@@ -162,6 +173,9 @@ export function Desk() {
             onAct={(to) => act(one, to)}
             onReason={(reason) => asksReasonFor && act(asksReasonFor, 'LEFT_OUT', reason)}
             onKeepOut={() => setAsksReasonFor(undefined)}
+            onEdit={editOpen}
+            onReply={() => reply.current?.focus()}
+            replyField={reply}
           />
         </div>
       )}

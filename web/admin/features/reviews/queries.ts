@@ -10,6 +10,14 @@ export interface DeskFilter {
   product: string | undefined;
   batch: number | undefined;
   q: string;
+  stars: number | undefined;
+  origin: ReviewLine['origin'] | undefined;
+  language: string | undefined;
+  country: string | undefined;
+  flag: ReviewLine['flags'][number] | undefined;
+  pictures: boolean | undefined;
+  from: string | undefined;
+  to: string | undefined;
   page: number;
 }
 
@@ -51,10 +59,24 @@ export function useTakeBack() {
   });
 }
 
+/** Puts a changed review where it is listed. */
+export function useLineChanged() {
+  const queries = useQueryClient();
+  return (next: ReviewLine) =>
+    queries.setQueriesData<Schemas['PageOfReviewLine']>(
+      { queryKey: ['reviews', 'desk'] },
+      (page) =>
+        page
+          ? { ...page, items: page.items.map((line) => (line.id === next.id ? next : line)) }
+          : page,
+    );
+}
+
 function changed(queries: ReturnType<typeof useQueryClient>) {
   return Promise.all([
     queries.invalidateQueries({ queryKey: ['reviews'] }),
     queries.invalidateQueries({ queryKey: ['page'] }),
     queries.invalidateQueries({ queryKey: ['products'] }),
+    queries.invalidateQueries({ queryKey: ['review'] }),
   ]);
 }

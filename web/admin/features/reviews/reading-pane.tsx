@@ -1,10 +1,17 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 import { Link } from 'react-router';
 import { Button, Key } from '../../ui/button';
 import { Stars } from '../../ui/stars';
 import { country, day, language, number } from '../../shared/words';
 import { useShopPicture } from '../setup/queries';
 import type { Reason, ReviewLine, ReviewState } from './queries';
+import { Checks } from './checks';
+import type { Edit } from './edits';
+import { History } from './history';
+import { MarkedWords } from './marked-words';
+import { Reply } from './reply';
+import { ReviewPictures } from './review-pictures';
+import { ShownAs } from './shown-as';
 import { ORIGIN, REASONS, reasonText } from './words';
 
 interface ReadingPaneProps {
@@ -17,6 +24,9 @@ interface ReadingPaneProps {
   onAct: (to: ReviewState) => void;
   onReason: (reason: Reason) => void;
   onKeepOut: () => void;
+  onEdit: (edit: Edit) => void;
+  onReply: () => void;
+  replyField: Ref<HTMLTextAreaElement>;
 }
 
 /** One review in full, what is known of it, and what to do with it. */
@@ -27,25 +37,34 @@ export function ReadingPane(props: ReadingPaneProps) {
     <section aria-label="The review" className="flex min-h-0 flex-col p-3.5">
       <article className="flex min-h-0 flex-1 flex-col overflow-hidden rounded-2xl border border-line bg-paper">
         <div className="min-h-0 flex-1 overflow-y-auto p-5">
-          <header className="mb-3 flex items-center gap-3 text-ink-2">
+          <header className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-ink-2">
             <Stars value={review.stars} size={20} />
             <span>
-              <b className="text-ink">{review.reviewer ?? 'A customer'}</b>
-              {review.country && `, ${country(review.country)}`}
+              <ShownAs review={review} onPick={(form) => props.onEdit({ what: 'name', form })} />
+              {review.country && ` from ${country(review.country)}`}
               {review.writtenOn && `, ${day(review.writtenOn)}`}
             </span>
+            {review.isFeatured && (
+              <span className="rounded-full bg-saffron-soft px-2.5 py-0.5 text-[13px] font-medium text-saffron-ink">
+                featured
+              </span>
+            )}
             <span className="flex-1" />
             <span className="text-[13px]">
               {number(place)} of {number(total)}
             </span>
           </header>
-          <div lang={review.language} className="max-w-[46em] break-words">
-            {review.title && <h2 className="mb-1 text-[19px] leading-snug">{review.title}</h2>}
-            <p className="text-[17px] leading-relaxed whitespace-pre-line">
-              {review.words ? `“${review.words}”` : <span className="text-ink-2">No words.</span>}
-            </p>
+          <div className="mb-4 flex gap-4">
+            <div lang={review.language} className="max-w-[46em] min-w-0 flex-1 break-words">
+              {review.title && <h2 className="mb-1 text-[19px] leading-snug">{review.title}</h2>}
+              <p className="text-[17px] leading-relaxed whitespace-pre-line">
+                <MarkedWords review={review} />
+              </p>
+            </div>
+            <ReviewPictures key={review.id} review={review} />
           </div>
-          <dl className="mt-5 border-t border-line">
+          <Checks review={review} onEdit={props.onEdit} />
+          <dl>
             <Fact name="About">
               <span className="flex items-center gap-2.5">
                 <img src={picture(review.picture)} alt="" className="size-9 rounded-md" />
@@ -78,6 +97,14 @@ export function ReadingPane(props: ReadingPaneProps) {
               <Fact name="Left out because it is">{reasonText(review.leftOutBecause)}</Fact>
             )}
           </dl>
+          <History id={review.id} arrivedAt={review.arrivedAt} source={review.source} />
+          <Reply
+            key={`${review.id} ${review.reply ?? ''}`}
+            review={review}
+            field={props.replyField}
+            busy={props.busy}
+            onReply={(text) => props.onEdit({ what: 'reply', text })}
+          />
         </div>
         {props.asksReason && <Reasons {...props} />}
         <footer className="flex shrink-0 gap-2 border-t border-line px-4 py-3">
@@ -104,11 +131,29 @@ export function ReadingPane(props: ReadingPaneProps) {
           >
             Leave out
           </Button>
+          <Button
+            hint="S"
+            disabled={props.busy || review.state === 'SPAM'}
+            onClick={() => props.onAct('SPAM')}
+          >
+            Spam
+          </Button>
           {review.state !== 'WAITING' && (
             <Button disabled={props.busy} onClick={() => props.onAct('WAITING')}>
               Back among the waiting
             </Button>
           )}
+          <span className="flex-1" />
+          <Button
+            hint="F"
+            aria-pressed={review.isFeatured}
+            onClick={() => props.onEdit({ what: 'featured', featured: !review.isFeatured })}
+          >
+            {review.isFeatured ? 'Feature no more' : 'Feature'}
+          </Button>
+          <Button hint="R" onClick={props.onReply}>
+            Reply
+          </Button>
         </footer>
       </article>
     </section>

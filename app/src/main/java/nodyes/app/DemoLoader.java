@@ -91,7 +91,7 @@ final class DemoLoader {
   }
 
   private List<Long> waiting() {
-    return reviews.ids(new ReviewFilter(ReviewState.WAITING, null, null, ""), AT_ONCE);
+    return reviews.ids(ReviewFilter.in(ReviewState.WAITING), AT_ONCE);
   }
 
   private void bring(Path file, @Nullable BigDecimal best)
@@ -101,7 +101,7 @@ final class DemoLoader {
     try (var in = Files.newInputStream(file)) {
       looked = bringIn.look(name, in, OWNER);
     }
-    BatchView read = bringIn.readNow(looked.id(), new Choices(null, null, null, best, null));
+    BatchView read = bringIn.readNow(looked.id(), Choices.FOUND.permitted(best), OWNER);
     if (read.state() != BatchState.READ || read.bad() > 0) {
       throw new IllegalStateException(name + " was not read whole: " + read);
     }

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -69,8 +70,64 @@ final class CsvImport {
     return report;
   }
 
+  private static final String[] SAID = {
+    "the pot",
+    "stands",
+    "in the wind",
+    "and",
+    "the saucer",
+    "holds",
+    "a whole watering",
+    "my",
+    "rosemary",
+    "likes",
+    "the glaze",
+    "came",
+    "well packed",
+    "after",
+    "nine days",
+    "but",
+    "one",
+    "was chipped",
+    "they sent",
+    "another",
+    "without",
+    "a word",
+    "heavy",
+    "lovely",
+    "too small",
+    "for",
+    "the balcony",
+    "I would buy",
+    "it again",
+    "winter",
+    "frost",
+    "colour",
+    "greener than",
+    "the picture",
+    "a gift",
+    "mother",
+    "herbs",
+    "deep",
+    "drains",
+    "slowly",
+    "clay",
+    "rim",
+    "handle"
+  };
+
+  /** Reviews of 8 to 40 parts each, as varied as people's are: few are nearly alike. */
+  private static String words(Random random) {
+    var words = new StringBuilder();
+    for (int i = 8 + random.nextInt(33); i > 0; i--) {
+      words.append(SAID[random.nextInt(SAID.length)]).append(i == 1 ? "." : " ");
+    }
+    return words.toString();
+  }
+
   private Path write(int round) throws IOException {
     Path file = folder.resolve("reviews" + round + ".csv");
+    var random = new Random(round);
     try (BufferedWriter out = Files.newBufferedWriter(file)) {
       out.write("Product,Rating,Title,Words,Reviewer,Date\n");
       String[] products = {"slate-pot", "celadon-planter", "moss-can", "trowel", "sill-lamp"};
@@ -81,11 +138,9 @@ final class CsvImport {
                 + (1 + i % 5)
                 + ",Title "
                 + i
-                + ",\"Round "
-                + round
-                + ", row "
-                + i
-                + ": stands in the wind, and the saucer holds a whole watering.\",Reviewer "
+                + ",\""
+                + words(random)
+                + "\",Reviewer "
                 + i
                 + ",2026-0"
                 + (1 + i % 9)
@@ -119,7 +174,7 @@ final class CsvImport {
     server.send(
         HttpRequest.newBuilder(URI.create(server.address("/api/v1/bring-in/" + id + "/read")))
             .header("Content-Type", "application/json")
-            .POST(HttpRequest.BodyPublishers.ofString("{}")));
+            .POST(HttpRequest.BodyPublishers.ofString("{\"permitted\":true}")));
     String state = "";
     while (!state.contains("\"state\":\"READ\"")) {
       Thread.sleep(25);

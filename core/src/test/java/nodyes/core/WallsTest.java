@@ -19,11 +19,16 @@ public class WallsTest {
           .importPackages("nodyes.core");
 
   @Test
-  public void knowsOnlyTheLanguageAndMoney() {
+  public void knowsOnlyTheLanguageMoneyAndDistributions() {
     classes()
         .should()
         .onlyDependOnClassesThat()
-        .resideInAnyPackage("nodyes.core..", "java..", "org.joda.money..", "org.jspecify..")
+        .resideInAnyPackage(
+            "nodyes.core..",
+            "java..",
+            "org.joda.money..",
+            "org.jspecify..",
+            "org.apache.commons.statistics..")
         .check(core);
   }
 

@@ -8,12 +8,14 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Frame;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
@@ -48,6 +50,8 @@ public abstract class InBrowser {
   }
 
   private static void launchBrowser() {
+    // a busy machine is slow, not wrong: what is waited for may take its time to come
+    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
     playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -109,7 +113,12 @@ public abstract class InBrowser {
   }
 
   @AfterMethod(alwaysRun = true)
-  public void nothingToComplainOf() {
+  public void nothingToComplainOf(ITestResult result) {
+    if (!result.isSuccess()) {
+      System.out.println(
+          result.getName() + " failed at " + page.url() + " showing:\n" + page.innerText("body"));
+      System.out.println("The browser said: " + complaints);
+    }
     assertEquals(String.join("\n", complaints), "");
   }
 

@@ -3,7 +3,9 @@ package nodyes.server;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
  * How the server was started.
@@ -11,8 +13,13 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data the folder with all that is stored
  * @param demo whether requests from this machine are signed in as the demo owner
  * @param apiKey a key for machines given at the start, kept in memory alone
+ * @param trusted hosts with ports that are asked though they are not public: the demo's own
  * @param clock where the clock starts, if not at the machine's time
  */
 @ConfigurationProperties("nodyes")
 public record ServerSettings(
-    Path data, boolean demo, Optional<String> apiKey, Optional<Instant> clock) {}
+    Path data,
+    boolean demo,
+    Optional<String> apiKey,
+    @DefaultValue Set<String> trusted,
+    Optional<Instant> clock) {}

@@ -3,7 +3,9 @@ CREATE TABLE batch (
   id INTEGER PRIMARY KEY,
   file_name TEXT NOT NULL,
   file_size INTEGER NOT NULL,
-  state TEXT NOT NULL CHECK (state IN ('LOOKED', 'READING', 'READ', 'FAILED')),
+  state TEXT NOT NULL
+    CHECK (state IN ('LOOKED', 'READING', 'READ', 'FAILED', 'CANCELLED', 'TAKEN_BACK')),
+  source TEXT,
   look TEXT NOT NULL CHECK (json_valid(look)),
   choices TEXT CHECK (choices IS NULL OR json_valid(choices)),
   rows_seen INTEGER NOT NULL DEFAULT 0,
@@ -11,6 +13,7 @@ CREATE TABLE batch (
   bad INTEGER NOT NULL DEFAULT 0,
   here_already INTEGER NOT NULL DEFAULT 0,
   left_out_before INTEGER NOT NULL DEFAULT 0,
+  not_chosen INTEGER NOT NULL DEFAULT 0,
   failure TEXT,
   brought_by TEXT NOT NULL,
   created_at INTEGER NOT NULL,
@@ -27,20 +30,40 @@ CREATE TABLE batch_problem (
 ) STRICT;
 CREATE INDEX batch_problem_by_batch ON batch_problem(batch_id, line);
 
+-- the owner's word that reviews from a place may be published: who said it, and when
+CREATE TABLE permission (
+  source TEXT PRIMARY KEY,
+  said_by TEXT NOT NULL,
+  said_at INTEGER NOT NULL
+) STRICT;
+
+-- how files of these headings were read the last time
+CREATE TABLE column_memory (
+  headings TEXT PRIMARY KEY,
+  choices TEXT NOT NULL CHECK (json_valid(choices)),
+  used_at INTEGER NOT NULL
+) STRICT;
+
 -- rating_parts: see the core's Rating. order_number: set where the purchase is verified.
+-- reviewer, variant: as shown; the given ones as they stand where the review is from.
+-- evidence: the file of a picture of the original, for the owner alone.
+-- flags: a bit each, see the core's Flag. sorted: what was decided on the sorting table, until all
+-- of a batch is published or left out at once.
 CREATE TABLE review (
   id INTEGER PRIMARY KEY,
   product_id INTEGER NOT NULL REFERENCES product(id),
   variant TEXT,
+  variant_given TEXT,
   rating_parts INTEGER NOT NULL,
   given_rating TEXT NOT NULL,
   title TEXT,
   words TEXT,
   reviewer TEXT,
+  reviewer_given TEXT,
   country TEXT,
   language TEXT,
   written_on TEXT,
-  state TEXT NOT NULL CHECK (state IN ('WAITING', 'PUBLISHED', 'HELD', 'LEFT_OUT')),
+  state TEXT NOT NULL CHECK (state IN ('WAITING', 'PUBLISHED', 'HELD', 'LEFT_OUT', 'SPAM')),
   left_out_because TEXT,
   origin TEXT NOT NULL CHECK (origin IN ('VERIFIED', 'UNVERIFIED', 'BROUGHT_IN')),
   order_number TEXT,
@@ -50,6 +73,17 @@ CREATE TABLE review (
   batch_id INTEGER REFERENCES batch(id),
   incentive TEXT,
   fingerprint INTEGER NOT NULL,
+  flags INTEGER NOT NULL DEFAULT 0,
+  copy_of INTEGER,
+  is_contact_hidden INTEGER NOT NULL DEFAULT 0 CHECK (is_contact_hidden IN (0, 1)),
+  is_featured INTEGER NOT NULL DEFAULT 0 CHECK (is_featured IN (0, 1)),
+  picture_count INTEGER NOT NULL DEFAULT 0,
+  evidence TEXT,
+  reply TEXT,
+  replied_by TEXT,
+  replied_at INTEGER,
+  sorted TEXT CHECK (sorted IN ('KEPT', 'LEFT_OUT')),
+  sorted_because TEXT,
   arrived_at INTEGER NOT NULL,
   CHECK ((state = 'LEFT_OUT') = (left_out_because IS NOT NULL)),
   CHECK ((origin = 'VERIFIED') = (order_number IS NOT NULL))
@@ -59,10 +93,38 @@ CREATE UNIQUE INDEX review_once ON review(fingerprint);
 -- what shop pages ask: the summary and the newest of some products, from the index alone
 CREATE INDEX review_published ON review(product_id, written_on DESC, id DESC, rating_parts, origin)
   WHERE state = 'PUBLISHED';
--- what the desk asks: what waits, newest first
-CREATE INDEX review_by_state ON review(state, id DESC);
+-- what the desk asks: newest first, by any of its filters, from the index alone
+CREATE INDEX review_by_state ON review(
+  state, id DESC, rating_parts, language, country, origin, flags, picture_count, written_on
+);
 CREATE INDEX review_by_product ON review(product_id, state, id DESC);
-CREATE INDEX review_by_batch ON review(batch_id);
+CREATE INDEX review_by_batch ON review(batch_id, id);
+
+-- words, titles and names in full text; the text is parted into words before it comes here
+CREATE VIRTUAL TABLE review_fts USING fts5(
+  text, content='', contentless_delete=1, tokenize='unicode61 remove_diacritics 2'
+);
+
+CREATE TABLE review_picture (
+  review_id INTEGER NOT NULL REFERENCES review(id) ON DELETE CASCADE,
+  position INTEGER NOT NULL,
+  address TEXT NOT NULL,
+  file TEXT,
+  PRIMARY KEY (review_id, position)
+) STRICT, WITHOUT ROWID;
+
+CREATE INDEX review_picture_to_have ON review_picture(review_id, position) WHERE file IS NULL;
+
+-- what was done to a review besides moving it
+CREATE TABLE review_change (
+  id INTEGER PRIMARY KEY,
+  review_id INTEGER NOT NULL REFERENCES review(id) ON DELETE CASCADE,
+  what TEXT NOT NULL,
+  detail TEXT,
+  done_by TEXT NOT NULL,
+  done_at INTEGER NOT NULL
+) STRICT;
+CREATE INDEX review_change_by_review ON review_change(review_id, id);
 
 -- what was done with reviews, so that it can be taken back
 CREATE TABLE review_move (
@@ -82,3 +144,13 @@ CREATE TABLE review_move_item (
   PRIMARY KEY (move_id, review_id)
 ) STRICT, WITHOUT ROWID;
 CREATE INDEX review_move_item_by_review ON review_move_item(review_id);
+
+-- a review in another language, as a service translated it
+CREATE TABLE review_translation (
+  review_id INTEGER NOT NULL REFERENCES review(id) ON DELETE CASCADE,
+  language TEXT NOT NULL,
+  title TEXT,
+  words TEXT,
+  made_at INTEGER NOT NULL,
+  PRIMARY KEY (review_id, language)
+) STRICT, WITHOUT ROWID;

@@ -83,7 +83,8 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
   protected JsonNode bringIn(byte[] content, String choices) throws Exception {
     long id = body(upload("/api/v1/bring-in", "reviews.csv", content)).path("id").asLong();
-    JsonNode batch = body(send("/api/v1/bring-in/{id}/read", choices, id));
+    String permitted = choices.replaceFirst("^\\{(?=.)", "{\"permitted\":true,").replace(",}", "}");
+    JsonNode batch = body(send("/api/v1/bring-in/{id}/read", permitted, id));
     while (batch.path("state").asString().equals("READING")) {
       Thread.sleep(20);
       batch = body(ask("/api/v1/bring-in/{id}", id));

@@ -1,6 +1,7 @@
 package nodyes.core.bringin;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import nodyes.core.rating.Rating;
 
@@ -20,6 +21,8 @@ import nodyes.core.rating.Rating;
  * @param writtenOn the day
  * @param order the order's number
  * @param sourceId its id where it comes from
+ * @param pictures addresses of pictures, as they stand there
+ * @param reply what the shop answered
  */
 public record Candidate(
     long line,
@@ -34,4 +37,31 @@ public record Candidate(
     Optional<String> language,
     Optional<LocalDate> writtenOn,
     Optional<String> order,
-    Optional<String> sourceId) {}
+    Optional<String> sourceId,
+    List<String> pictures,
+    Optional<String> reply) {
+  /** Keeps the pictures unchangeable. */
+  public Candidate {
+    pictures = List.copyOf(pictures);
+  }
+
+  /** The same with another language. */
+  public Candidate inLanguage(Optional<String> other) {
+    return new Candidate(
+        line,
+        product,
+        variant,
+        rating,
+        givenRating,
+        title,
+        words,
+        reviewer,
+        country,
+        other,
+        writtenOn,
+        order,
+        sourceId,
+        pictures,
+        reply);
+  }
+}

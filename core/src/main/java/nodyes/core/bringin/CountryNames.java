@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Countries by code and by name in the languages that files come in; names from CLDR. */
-final class CountryNames {
+public final class CountryNames {
   private static final List<Locale> LANGUAGES =
       List.of(
           Locale.ENGLISH,
@@ -36,7 +36,8 @@ final class CountryNames {
     return Map.copyOf(codes);
   }
 
-  static Optional<String> code(String text) {
+  /** The ISO 3166-1 alpha-2 code that a text is, or whose country it names. */
+  public static Optional<String> code(String text) {
     return Optional.ofNullable(CODES.get(text.strip().toLowerCase(Locale.ROOT)));
   }
 }

@@ -32,7 +32,7 @@ public final class Fingerprint {
   }
 
   /** Letters, marks and digits in lower case, a single space for all that stands between them. */
-  private static String normal(String text) {
+  static String normal(String text) {
     String plain = Normalizer.normalize(text, Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
     var normal = new char[plain.length()];
     int length = 0;

@@ -4,10 +4,12 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingScale;
 import org.jspecify.annotations.Nullable;
@@ -19,17 +21,13 @@ import org.jspecify.annotations.Nullable;
  * @param scale the scale of its ratings
  * @param dateOrder the order of its dates
  * @param zone the shop's zone
- * @param today the day of bringing in, after which nothing was written
  */
 public record RowReader(
-    Map<Column, Integer> columns,
-    RatingScale scale,
-    DateOrder dateOrder,
-    ZoneId zone,
-    LocalDate today) {
+    Map<Column, Integer> columns, RatingScale scale, DateOrder dateOrder, ZoneId zone) {
   private static final int LONGEST_NAME = 120;
   private static final int LONGEST_TITLE = 300;
   private static final int LONGEST_WORDS = 10_000;
+  private static final int MOST_PICTURES = 10;
 
   /** What became of a row. */
   public sealed interface Outcome {
@@ -54,7 +52,8 @@ public record RowReader(
   public Outcome read(long line, List<String> values) {
     var cells = new Cells(line, values);
     Optional<String> given = cells.text(Column.RATING, LONGEST_NAME);
-    Rating rating = cells.value(Column.RATING, given, this::rating);
+    RatingScale rowScale = rowScale(cells);
+    Rating rating = cells.value(Column.RATING, given, text -> rating(text, rowScale));
     if (given.isEmpty()) {
       cells.problem(Column.RATING, "", "is empty");
     }
@@ -74,7 +73,9 @@ public record RowReader(
     var words = cells.text(Column.WORDS, LONGEST_WORDS);
     var reviewer = cells.text(Column.REVIEWER, LONGEST_NAME);
     var order = cells.text(Column.ORDER, LONGEST_NAME);
-    var sourceId = cells.text(Column.SOURCE_ID, LONGEST_NAME);
+    var sourceId = cells.text(Column.SOURCE_ID, LONGEST_TITLE);
+    var reply = cells.text(Column.REPLY, LONGEST_WORDS);
+    var pictures = pictures(cells);
     if (rating == null || !cells.problems.isEmpty()) {
       return new Outcome.Bad(List.copyOf(cells.problems));
     }
@@ -92,10 +93,48 @@ public record RowReader(
             language,
             date,
             order,
-            sourceId));
+            sourceId,
+            pictures,
+            reply));
   }
 
-  private Rating rating(String text) throws BadValue {
+  /** The row's own scale where it names one, else the file's. */
+  private RatingScale rowScale(Cells cells) {
+    BigDecimal best = cells.value(Column.BEST, cells.text(Column.BEST, 20), RowReader::number);
+    BigDecimal worst = cells.value(Column.WORST, cells.text(Column.WORST, 20), RowReader::number);
+    if (best == null && worst == null) {
+      return scale;
+    }
+    BigDecimal from = worst == null ? scale.worst() : worst;
+    BigDecimal to = best == null ? scale.best() : best;
+    if (to.compareTo(from) <= 0) {
+      cells.problem(Column.BEST, to.toPlainString(), "is not above the worst rating");
+      return scale;
+    }
+    return new RatingScale(from, to);
+  }
+
+  private static List<String> pictures(Cells cells) {
+    return cells
+        .text(Column.PICTURE, LONGEST_WORDS)
+        .map(text -> Arrays.stream(text.split("[\\s,|]+")).filter(s -> !s.isEmpty()).distinct())
+        .orElse(Stream.empty())
+        .limit(MOST_PICTURES)
+        .toList();
+  }
+
+  private static Rating rating(String text, RatingScale scale) throws BadValue {
+    BigDecimal number = number(text);
+    return scale
+        .toRating(number)
+        .orElseThrow(
+            () ->
+                number.compareTo(scale.best()) > 0
+                    ? new BadValue("over " + scale.best() + ", the best of its scale")
+                    : new BadValue("under " + scale.worst() + ", the worst of its scale"));
+  }
+
+  private static BigDecimal number(String text) throws BadValue {
     BigDecimal number;
     try {
       number = new BigDecimal(text.replace(',', '.'));
@@ -105,13 +144,7 @@ public record RowReader(
     if (number.precision() > LONGEST_NAME || Math.abs(number.scale()) > LONGEST_NAME) {
       throw new BadValue("is not a number");
     }
-    return scale
-        .toRating(number)
-        .orElseThrow(
-            () ->
-                number.compareTo(scale.best()) > 0
-                    ? new BadValue("over " + scale.best() + ", the best of its scale")
-                    : new BadValue("under " + scale.worst() + ", the worst of its scale"));
+    return number;
   }
 
   private String country(String text) throws BadValue {
@@ -129,9 +162,6 @@ public record RowReader(
 
   private LocalDate day(String text) throws BadValue {
     LocalDate day = dateOrder.read(text, zone);
-    if (day.isAfter(today)) {
-      throw new BadValue("lies in the future");
-    }
     if (day.getYear() < 1990) {
       throw new BadValue("lies before 1990");
     }

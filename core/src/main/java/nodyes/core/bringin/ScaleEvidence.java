@@ -1,21 +1,24 @@
 package nodyes.core.bringin;
 
 import java.math.BigDecimal;
-import java.util.List;
 import nodyes.core.rating.RatingScale;
 
 /**
- * What the ratings of a file say about their scale. A few ratings over 5 are taken for mistakes,
- * not for another scale: else one slip of the pen would shift every other rating of the file.
+ * What the ratings of a file say about their scale. A few ratings over the best of a scale are
+ * taken for mistakes, not for another scale: else one slip of the pen would shift every other
+ * rating of the file.
  */
 public final class ScaleEvidence {
   private static final BigDecimal FIVE = BigDecimal.valueOf(5);
-  private static final List<RatingScale> LARGER =
-      List.of(RatingScale.of(1, 10), RatingScale.of(0, 100));
+  private static final BigDecimal TEN = BigDecimal.TEN;
+
+  /** One rating in so many may be a mistake. */
+  private static final long MISTAKES = 50;
 
   private BigDecimal highest = BigDecimal.ZERO;
   private long ratings;
   private long overFive;
+  private long overTen;
 
   /** Looks at one rating; a text that is no number says nothing. */
   public void see(String text) {
@@ -30,20 +33,19 @@ public final class ScaleEvidence {
     }
     ratings++;
     overFive += rating.compareTo(FIVE) > 0 ? 1 : 0;
+    overTen += rating.compareTo(TEN) > 0 ? 1 : 0;
     highest = highest.max(rating);
   }
 
   /**
-   * 1 to 5, unless at least half of the ratings are over 5: then the least scale that holds them.
+   * 1 to 5, unless at least half of the ratings are over 5: then 1 to 10, unless more than one in
+   * 50 is over 10: then 0 to 100.
    */
   public RatingScale scale() {
     if (overFive * 2 < ratings || overFive == 0) {
       return RatingScale.ONE_TO_FIVE;
     }
-    return LARGER.stream()
-        .filter(scale -> highest.compareTo(scale.best()) <= 0)
-        .findFirst()
-        .orElse(LARGER.getLast());
+    return overTen * MISTAKES > ratings ? RatingScale.of(0, 100) : RatingScale.of(1, 10);
   }
 
   /** The highest rating seen; 0 where there was none. */

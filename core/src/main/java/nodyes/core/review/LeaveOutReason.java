@@ -1,6 +1,6 @@
 package nodyes.core.review;
 
-/** Why a review is left out: the same six at 1 star and at 5. */
+/** Why a review is left out: the same reasons at 1 star and at 5. */
 public enum LeaveOutReason {
   /** It speaks of something else. */
   NOT_ABOUT_THIS_PRODUCT,
@@ -13,5 +13,7 @@ public enum LeaveOutReason {
   /** Unlawful or hateful words. */
   UNLAWFUL_OR_HATEFUL,
   /** Its writer took it back. */
-  WITHDRAWN_BY_ITS_WRITER
+  WITHDRAWN_BY_ITS_WRITER,
+  /** Left out while sorting many, without a word why; shown as that wherever it is counted. */
+  NOT_GIVEN
 }

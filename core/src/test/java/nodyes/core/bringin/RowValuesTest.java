@@ -116,7 +116,6 @@ public class RowValuesTest {
         Map.of(Column.RATING, 0, Column.LANGUAGE, 1, Column.WORDS, 2),
         RatingScale.ONE_TO_FIVE,
         DateOrder.DAY_FIRST,
-        LISBON,
-        LocalDate.of(2026, 11, 26));
+        LISBON);
   }
 }

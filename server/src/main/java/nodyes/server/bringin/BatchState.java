@@ -9,5 +9,9 @@ public enum BatchState {
   /** Read to its end. */
   READ,
   /** Stopped; what was stored before stays. */
-  FAILED
+  FAILED,
+  /** Called off while it was read; nothing of it was kept. */
+  CANCELLED,
+  /** All of it taken back; what was left out of it is remembered. */
+  TAKEN_BACK
 }

@@ -27,7 +27,10 @@ class BatchStore {
   }
 
   /** Running counts of a batch. */
-  record Counts(long rowsSeen, long taken, long bad, long hereAlready, long leftOutBefore) {}
+  record Counts(
+      long rowsSeen, long taken, long bad, long hereAlready, long leftOutBefore, long notChosen) {
+    static final Counts NONE = new Counts(0, 0, 0, 0, 0, 0);
+  }
 
   long add(String fileName, long size, Look look, String who, Instant now) {
     return database.write(
@@ -52,10 +55,30 @@ class BatchStore {
                 .value1());
   }
 
-  Optional<BatchView> find(long id, int progress) {
+  Optional<BatchView> find(long id) {
     return database.read(
+        sql -> sql.selectFrom(BATCH).where(BATCH.ID.eq(id)).fetchOptional(this::view));
+  }
+
+  /** Whether it was in that state, and is in the other now. */
+  boolean changeState(long id, BatchState from, BatchState to) {
+    return database.write(
         sql ->
-            sql.selectFrom(BATCH).where(BATCH.ID.eq(id)).fetchOptional(row -> view(row, progress)));
+            sql.update(BATCH)
+                    .set(BATCH.STATE, to.name())
+                    .where(BATCH.ID.eq(id).and(BATCH.STATE.eq(from.name())))
+                    .execute()
+                == 1);
+  }
+
+  /** Puts what was found by another look in its place. */
+  void lookAgain(long id, Look look) {
+    database.change(
+        sql ->
+            sql.update(BATCH)
+                .set(BATCH.LOOK, json.writeValueAsString(look))
+                .where(BATCH.ID.eq(id).and(BATCH.STATE.eq(BatchState.LOOKED.name())))
+                .execute());
   }
 
   Optional<Choices> choices(long id) {
@@ -82,25 +105,30 @@ class BatchStore {
                     .orderBy(BATCH.ID.desc())
                     .limit(size)
                     .offset((page - 1) * size)
-                    .fetch(row -> view(row, 100)),
+                    .fetch(this::view),
                 page,
                 size,
                 sql.fetchCount(BATCH, BATCH.STATE.ne(BatchState.LOOKED.name()))));
   }
 
-  private BatchView view(BatchRecord row, int progress) {
+  private BatchView view(BatchRecord row) {
     return new BatchView(
         row.getId(),
         row.getFileName(),
         row.getFileSize(),
         BatchState.valueOf(row.getState()),
         json.readValue(row.getLook(), Look.class),
-        progress,
+        BatchState.LOOKED.name().equals(row.getState()) ? 0 : 100,
         row.getRowsSeen(),
         row.getTaken(),
         row.getBad(),
         row.getHereAlready(),
         row.getLeftOutBefore(),
+        row.getNotChosen(),
+        0,
+        null,
+        null,
+        row.getSource(),
         row.getFailure(),
         row.getCreatedAt());
   }
@@ -113,6 +141,7 @@ class BatchStore {
           return sql.update(BATCH)
                   .set(BATCH.STATE, BatchState.READING.name())
                   .set(BATCH.CHOICES, json.writeValueAsString(choices))
+                  .set(BATCH.SOURCE, choices.source())
                   .set(BATCH.FAILURE, (String) null)
                   .where(BATCH.ID.eq(id).and(BATCH.STATE.eq(from.name())))
                   .execute()
@@ -142,6 +171,7 @@ class BatchStore {
         .set(BATCH.BAD, counts.bad())
         .set(BATCH.HERE_ALREADY, counts.hereAlready())
         .set(BATCH.LEFT_OUT_BEFORE, counts.leftOutBefore())
+        .set(BATCH.NOT_CHOSEN, counts.notChosen())
         .where(BATCH.ID.eq(id))
         .execute();
     var rows = new ArrayList<BatchProblemRecord>();

@@ -1,11 +1,23 @@
 package nodyes.server.bringin;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import nodyes.server.web.PageOf;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -49,8 +61,59 @@ class BringInApi {
 
   @PostMapping("/{id}/read")
   @ResponseStatus(HttpStatus.ACCEPTED)
-  BatchView read(@PathVariable long id, @RequestBody Choices choices) {
-    return bringIn.read(id, choices);
+  BatchView read(@PathVariable long id, @RequestBody Choices choices, Authentication who) {
+    return bringIn.read(id, choices, who.getName());
+  }
+
+  record Text(
+      @NotBlank(message = "is empty")
+          @Size(max = 5_000_000, message = "is longer than 5 million characters")
+          String text) {}
+
+  @PostMapping(value = "/text", consumes = "application/json")
+  @ResponseStatus(HttpStatus.CREATED)
+  BatchView paste(@Valid @RequestBody Text pasted, Authentication who) throws IOException {
+    var content = new ByteArrayInputStream(pasted.text().getBytes(StandardCharsets.UTF_8));
+    return bringIn.look("pasted", content, who.getName());
+  }
+
+  record Again(@Nullable String sheet, @Nullable String encoding) {}
+
+  @PostMapping("/{id}/look")
+  BatchView lookAgain(@PathVariable long id, @RequestBody Again again) throws IOException {
+    return bringIn.lookAgain(
+        id,
+        Optional.ofNullable(again.sheet()).orElse(""),
+        Optional.ofNullable(again.encoding()).orElse(""));
+  }
+
+  @PostMapping("/{id}/trial")
+  Trial trial(@PathVariable long id, @RequestBody Choices choices) {
+    return bringIn.attempt(id, choices);
+  }
+
+  @PostMapping("/{id}/cancel")
+  BatchView cancel(@PathVariable long id) {
+    return bringIn.cancel(id);
+  }
+
+  @PostMapping("/{id}/take-back")
+  BatchView takeBack(@PathVariable long id) {
+    return bringIn.takeBack(id);
+  }
+
+  @GetMapping("/{id}/file")
+  ResponseEntity<Resource> file(@PathVariable long id) {
+    BatchView batch = bringIn.batch(id);
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(batch.fileName(), StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .contentType(MediaType.APPLICATION_OCTET_STREAM)
+        .body(new FileSystemResource(bringIn.file(id)));
   }
 
   @GetMapping("/{id}/problems")

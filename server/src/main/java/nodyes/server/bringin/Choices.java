@@ -2,21 +2,95 @@ package nodyes.server.bringin;
 
 import java.math.BigDecimal;
 import java.util.Map;
+import java.util.Set;
 import nodyes.core.bringin.Column;
+import nodyes.core.bringin.DateOrder;
+import nodyes.core.review.NameForm;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How the owner wants a file read.
+ * How the owner wants a file read. What is null is taken as it was found, and of what can be chosen
+ * all is taken.
  *
- * @param columns which column holds what; null for what was found
+ * @param columns which column holds what
  * @param product slug of the product that all rows are for; null to let the column choose
- * @param worst the lowest rating of its scale; null for what was found
- * @param best the highest; null for what was found
- * @param encoding the encoding; null for what was found
+ * @param worst the lowest rating of its scale
+ * @param best the highest
+ * @param dateOrder the order of its dates
+ * @param language the language of all words; null for each its own
+ * @param stars only these whole stars
+ * @param countries only from these countries
+ * @param languages only in these languages
+ * @param withWords only those with words
+ * @param withPictures only those with pictures
+ * @param most at most so many, newest first
+ * @param nameForm the form that names get; as given where null
+ * @param takesLeftOut whether what was left out before comes again
+ * @param source what the owner calls the place they are from
+ * @param permitted whether the owner says that they may be published; asked once for a source
  */
 public record Choices(
     @Nullable Map<Column, Integer> columns,
     @Nullable String product,
     @Nullable BigDecimal worst,
     @Nullable BigDecimal best,
-    @Nullable String encoding) {}
+    @Nullable DateOrder dateOrder,
+    @Nullable String language,
+    @Nullable Set<Integer> stars,
+    @Nullable Set<String> countries,
+    @Nullable Set<String> languages,
+    @Nullable Boolean withWords,
+    @Nullable Boolean withPictures,
+    @Nullable Integer most,
+    @Nullable NameForm nameForm,
+    @Nullable Boolean takesLeftOut,
+    @Nullable String source,
+    @Nullable Boolean permitted) {
+  /** All as it was found. */
+  public static final Choices FOUND =
+      new Choices(
+          null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+          null);
+
+  /** The same, from a place with that name. */
+  Choices from(String place) {
+    return new Choices(
+        columns,
+        product,
+        worst,
+        best,
+        dateOrder,
+        language,
+        stars,
+        countries,
+        languages,
+        withWords,
+        withPictures,
+        most,
+        nameForm,
+        takesLeftOut,
+        place,
+        permitted);
+  }
+
+  /** The same, permitted, with ratings up to {@code highest}. */
+  public Choices permitted(@Nullable BigDecimal highest) {
+    return new Choices(
+        columns,
+        product,
+        worst,
+        highest,
+        dateOrder,
+        language,
+        stars,
+        countries,
+        languages,
+        withWords,
+        withPictures,
+        most,
+        nameForm,
+        takesLeftOut,
+        source,
+        true);
+  }
+}

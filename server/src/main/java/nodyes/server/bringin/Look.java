@@ -1,18 +1,26 @@
 package nodyes.server.bringin;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.bringin.Column;
+import nodyes.core.bringin.ColumnGuess;
 import nodyes.core.bringin.DateOrder;
+import nodyes.server.bringin.rows.FileKind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a file was found to hold.
  *
- * @param encoding name of its encoding
- * @param delimiter what parts its cells
+ * @param kind what it is
+ * @param sheets names of a workbook's sheets
+ * @param sheet the one that was read; empty where there are none
+ * @param encoding name of the encoding of its rows
+ * @param delimiter what parts their cells
  * @param headings its first row
  * @param columns which column is taken for what
+ * @param bases how each is known
  * @param samples its first rows, with their lines
  * @param rows rows under the headings
  * @param broken rows that cannot be read
@@ -21,12 +29,22 @@ import nodyes.core.bringin.DateOrder;
  * @param worst the lowest rating of the scale that its ratings seem to have
  * @param best the highest
  * @param highestRating the highest rating in it; 0 where there is none
+ * @param languages how many of its first texts are in which language, most first
+ * @param countries how many of its first rows are from which country, most first
+ * @param seconds how long looking took
+ * @param remembered when a file of these headings was read before, in which case its choices are
+ *     taken over
+ * @param choices those choices
  */
 public record Look(
+    FileKind kind,
+    List<String> sheets,
+    String sheet,
     String encoding,
     String delimiter,
     List<String> headings,
     Map<Column, Integer> columns,
+    Map<Column, ColumnGuess.Basis> bases,
     List<Sample> samples,
     long rows,
     long broken,
@@ -34,7 +52,51 @@ public record Look(
     String dateBecause,
     BigDecimal worst,
     BigDecimal best,
-    BigDecimal highestRating) {
+    BigDecimal highestRating,
+    List<Counted> languages,
+    List<Counted> countries,
+    double seconds,
+    @Nullable Instant remembered,
+    @Nullable Choices choices) {
   /** A row as it stands in the file. */
   public record Sample(long line, List<String> cells) {}
+
+  /** How many of the rows looked at are in a language, or from a country. */
+  public record Counted(String code, int rows) {
+    static List<Counted> mostFirst(Map<String, Integer> counts) {
+      return counts.entrySet().stream()
+          .sorted(
+              Map.Entry.<String, Integer>comparingByValue()
+                  .reversed()
+                  .thenComparing(Map.Entry.comparingByKey()))
+          .map(entry -> new Counted(entry.getKey(), entry.getValue()))
+          .toList();
+    }
+  }
+
+  /** The same with what is remembered of such a file. */
+  Look remembering(Instant when, Choices before) {
+    return new Look(
+        kind,
+        sheets,
+        sheet,
+        encoding,
+        delimiter,
+        headings,
+        columns,
+        bases,
+        samples,
+        rows,
+        broken,
+        dateOrder,
+        dateBecause,
+        worst,
+        best,
+        highestRating,
+        languages,
+        countries,
+        seconds,
+        when,
+        before);
+  }
 }

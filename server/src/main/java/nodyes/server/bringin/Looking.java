@@ -1,45 +1,59 @@
 package nodyes.server.bringin;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.nio.charset.Charset;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Predicate;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.ColumnGuess;
+import nodyes.core.bringin.CountryNames;
 import nodyes.core.bringin.DateOrder;
 import nodyes.core.bringin.ScaleEvidence;
+import nodyes.server.bringin.rows.CsvRows;
+import nodyes.server.bringin.rows.RowFile;
 import nodyes.server.web.Refusal;
 
 /** Looks through a file before any of it is stored. */
 final class Looking implements CsvRows.Sink {
   private static final int SAMPLES = 5;
-  private static final List<Character> DELIMITERS = List.of('\t', ';', ',');
+  private static final int GUESSED_FROM = 300;
+  private static final int MOST_COLUMNS = 500;
 
-  private final List<Look.Sample> samples = new ArrayList<>();
+  private final LanguageGuess language;
+  private final Predicate<String> isProduct;
+  private final List<Look.Sample> first = new ArrayList<>();
   private final ScaleEvidence ratings = new ScaleEvidence();
   private final DateOrder.Evidence dates = new DateOrder.Evidence();
+  private final Map<String, Integer> languages = new HashMap<>();
+  private final Map<String, Integer> countries = new HashMap<>();
   private List<String> headings = List.of();
-  private Map<Column, Integer> columns = Map.of();
+  private Map<Column, ColumnGuess.Guess> columns = Map.of();
+  private boolean guessed;
   private long rows;
   private long broken;
 
-  private Looking() {}
-
-  /** Looks through all of it; refuses what is not a file of rows. */
-  static Look at(Path file) throws IOException {
-    Charset charset = FileKind.encoding(file);
-    char delimiter = delimiter(file, charset);
-    var looking = new Looking();
-    new CsvRows(file, charset, delimiter).read(looking, new AtomicLong(), () -> true);
-    return looking.look(charset, delimiter);
+  private Looking(LanguageGuess language, Predicate<String> isProduct) {
+    this.language = language;
+    this.isProduct = isProduct;
   }
 
-  private Look look(Charset charset, char delimiter) {
+  /** Looks through all of it; refuses what is not a file of rows. */
+  static Look at(RowFile file, LanguageGuess language, Predicate<String> isProduct)
+      throws IOException {
+    long start = System.nanoTime();
+    var looking = new Looking(language, isProduct);
+    new CsvRows(file.rows(), Charset.forName(file.encoding()), file.delimiter(), file.isNumbered())
+        .read(looking, new AtomicLong(), () -> true);
+    looking.guess();
+    return looking.look(file, (System.nanoTime() - start) / 1e9);
+  }
+
+  private Look look(RowFile file, double seconds) {
     if (headings.isEmpty()) {
       throw Refusal.unusable(
           broken > 0
@@ -53,60 +67,87 @@ final class Looking implements CsvRows.Sink {
       throw Refusal.unusable(
           "This is not a file of rows and columns: its first line has a single cell.");
     }
+    var indexes = new EnumMap<Column, Integer>(Column.class);
+    var bases = new EnumMap<Column, ColumnGuess.Basis>(Column.class);
+    columns.forEach(
+        (column, guess) -> {
+          indexes.put(column, guess.index());
+          bases.put(column, guess.basis());
+        });
     return new Look(
-        charset.name(),
-        String.valueOf(delimiter),
+        file.kind(),
+        file.sheets(),
+        file.sheet(),
+        file.encoding(),
+        String.valueOf(file.delimiter()),
         headings,
-        columns,
-        List.copyOf(samples),
+        indexes,
+        bases,
+        List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))),
         rows,
         broken,
         dates.order(),
         dates.because(),
         ratings.scale().worst(),
         ratings.scale().best(),
-        ratings.highest());
-  }
-
-  /** The one most often in the first line; of equals a comma last, as words hold commas. */
-  private static char delimiter(Path file, Charset charset) throws IOException {
-    var start = new char[CsvRows.LONGEST_ROW / 8];
-    int length;
-    try (BufferedReader reader =
-        new BufferedReader(new java.io.InputStreamReader(Files.newInputStream(file), charset))) {
-      length = reader.read(start);
-    }
-    String line = new String(start, 0, Math.max(0, length)).lines().findFirst().orElse("");
-    char best = ',';
-    long most = 0;
-    for (char candidate : DELIMITERS) {
-      long count = line.chars().filter(c -> c == candidate).count();
-      if (count > most) {
-        most = count;
-        best = candidate;
-      }
-    }
-    return best;
+        ratings.highest(),
+        Look.Counted.mostFirst(languages),
+        Look.Counted.mostFirst(countries),
+        seconds,
+        null,
+        null);
   }
 
   @Override
   public void row(long line, List<String> cells) {
     if (headings.isEmpty()) {
+      if (cells.size() > MOST_COLUMNS) {
+        throw Refusal.unusable(
+            "This has more than " + MOST_COLUMNS + " columns, so it is no table of reviews.");
+      }
       headings = cells;
-      columns = ColumnGuess.of(cells);
       return;
     }
     rows++;
-    if (samples.size() < SAMPLES) {
-      samples.add(new Look.Sample(line, cells));
+    if (!guessed) {
+      first.add(new Look.Sample(line, cells));
+      if (first.size() == GUESSED_FROM) {
+        guess();
+      }
+      return;
     }
+    weigh(cells);
+  }
+
+  /** Decides what the columns hold from the first rows, then weighs these as all others. */
+  private void guess() {
+    if (guessed) {
+      return;
+    }
+    guessed = true;
+    List<List<String>> cells = first.stream().map(Look.Sample::cells).toList();
+    columns = ColumnGuess.of(headings, cells, isProduct);
+    for (List<String> row : cells) {
+      weigh(row);
+      cell(row, Column.WORDS).stream()
+          .flatMap(words -> language.of(words).stream())
+          .forEach(found -> languages.merge(found, 1, Integer::sum));
+      cell(row, Column.COUNTRY).stream()
+          .flatMap(named -> CountryNames.code(named).stream())
+          .forEach(found -> countries.merge(found, 1, Integer::sum));
+    }
+  }
+
+  private void weigh(List<String> cells) {
     cell(cells, Column.DATE).forEach(dates::see);
     cell(cells, Column.RATING).forEach(ratings::see);
   }
 
   private List<String> cell(List<String> cells, Column column) {
-    Integer index = columns.get(column);
-    return index == null || index >= cells.size() ? List.of() : List.of(cells.get(index));
+    ColumnGuess.Guess guess = columns.get(column);
+    return guess == null || guess.index() >= cells.size()
+        ? List.of()
+        : List.of(cells.get(guess.index()));
   }
 
   @Override

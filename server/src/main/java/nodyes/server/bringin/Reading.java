@@ -7,12 +7,15 @@ import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.LongPredicate;
 import nodyes.core.bringin.Candidate;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.Fingerprint;
 import nodyes.core.bringin.RowProblem;
 import nodyes.core.bringin.RowReader;
+import nodyes.core.bringin.Selection;
 import nodyes.server.bringin.Chunk.Placed;
+import nodyes.server.bringin.rows.CsvRows;
 import nodyes.server.catalogue.ProductFinder;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +32,10 @@ final class Reading implements CsvRows.Sink {
   private final RowReader rows;
   private final ProductFinder products;
   private final Optional<ProductFinder.Found> fixedProduct;
-  private final Storing storing;
+  private final Selection selection;
+  private final LongPredicate lines;
+  private final Checks checks;
+  private final Chunk.Taker taker;
   private final MessageDigest digest;
 
   private final List<Placed> placed = new ArrayList<>();
@@ -39,19 +45,33 @@ final class Reading implements CsvRows.Sink {
   private long characters;
   private long rowsSeen;
   private long bad;
+  private long notChosen;
   private int problemsKept;
 
+  /**
+   * A run.
+   *
+   * @param fixedProduct the product of all rows; null to let each row name it
+   * @param lines whether the row of a line is taken
+   */
   Reading(
       RowReader rows,
       ProductFinder products,
       ProductFinder.@Nullable Found fixedProduct,
-      Storing storing) {
+      Selection selection,
+      LongPredicate lines,
+      Checks checks,
+      Chunk.Taker taker) {
     this.rows = rows;
     this.products = products;
     this.fixedProduct = Optional.ofNullable(fixedProduct);
-    this.storing = storing;
-    this.rowsToSkip = storing.stored().rowsSeen();
-    this.bad = storing.stored().bad();
+    this.selection = selection;
+    this.lines = lines;
+    this.checks = checks;
+    this.taker = taker;
+    this.rowsToSkip = taker.counts().rowsSeen();
+    this.bad = taker.counts().bad();
+    this.notChosen = taker.counts().notChosen();
     try {
       this.digest = MessageDigest.getInstance("SHA-256");
     } catch (NoSuchAlgorithmException e) {
@@ -105,13 +125,22 @@ final class Reading implements CsvRows.Sink {
               named.isEmpty() ? "names no product" : "no such product in the catalogue"));
       return;
     }
-    placed.add(new Placed(review, product.get(), fingerprint(product.get(), review)));
-    characters += review.words().map(String::length).orElse(0);
+    Candidate spoken = checks.withLanguage(review);
+    if (!selection.takes(spoken) || !lines.test(review.line())) {
+      notChosen++;
+      return;
+    }
+    long productId = product.get().productId();
+    Optional<String> sold = checks.variant(spoken, product.get());
+    placed.add(
+        new Placed(
+            spoken, productId, sold, checks.flags(review, sold), fingerprint(productId, spoken)));
+    characters += spoken.words().map(String::length).orElse(0);
   }
 
   /** Of 64 bits: among a million reviews the odds of two alike by chance are one in 20 million. */
-  private long fingerprint(ProductFinder.Found product, Candidate review) {
-    String told = product.productId() + "|" + Fingerprint.of(review);
+  private long fingerprint(long productId, Candidate review) {
+    String told = productId + "|" + Fingerprint.of(review);
     return ByteBuffer.wrap(digest.digest(told.getBytes(StandardCharsets.UTF_8))).getLong();
   }
 
@@ -128,15 +157,15 @@ final class Reading implements CsvRows.Sink {
   }
 
   private void handOn() {
-    storing.store(new Chunk(List.copyOf(placed), List.copyOf(problems), rowsSeen, bad));
+    taker.take(new Chunk(List.copyOf(placed), List.copyOf(problems), rowsSeen, bad, notChosen));
     placed.clear();
     problems.clear();
     characters = 0;
   }
 
-  /** Hands on what is left, and waits until all is stored. */
+  /** Hands on what is left, and waits until all is done. */
   void end() {
     handOn();
-    storing.await();
+    taker.await();
   }
 }

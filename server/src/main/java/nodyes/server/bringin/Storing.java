@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import nodyes.core.bringin.Candidate;
+import nodyes.core.review.NameForm;
 import nodyes.core.review.ReviewState;
 import nodyes.server.bringin.BatchStore.Counts;
 import nodyes.server.bringin.Chunk.Placed;
@@ -25,10 +26,11 @@ import nodyes.server.reviews.Reviews;
  * transaction with the count of rows it reaches to, so that a reading that was cut off at any
  * moment goes on behind the last stored row.
  */
-final class Storing implements AutoCloseable {
+final class Storing implements Chunk.Taker, AutoCloseable {
   private final long batch;
   private final String source;
   private final Instant now;
+  private final Choices choices;
   private final Database database;
   private final Reviews reviews;
   private final Orders orders;
@@ -43,6 +45,7 @@ final class Storing implements AutoCloseable {
       String source,
       Counts before,
       Instant now,
+      Choices choices,
       Database database,
       Reviews reviews,
       Orders orders,
@@ -51,6 +54,7 @@ final class Storing implements AutoCloseable {
     this.source = source;
     this.stored = before;
     this.now = now;
+    this.choices = choices;
     this.database = database;
     this.reviews = reviews;
     this.orders = orders;
@@ -58,13 +62,14 @@ final class Storing implements AutoCloseable {
   }
 
   /** Stores a chunk behind the one before it; waits for that one, so that one is on its way. */
-  void store(Chunk chunk) {
+  @Override
+  public void take(Chunk chunk) {
     await();
     last = worker.submit(() -> database.change(_ -> write(chunk)));
   }
 
-  /** Waits until all is stored that was handed over. */
-  void await() {
+  @Override
+  public void await() {
     try {
       last.get();
     } catch (InterruptedException e) {
@@ -75,8 +80,8 @@ final class Storing implements AutoCloseable {
     }
   }
 
-  /** What is stored by now. */
-  Counts stored() {
+  @Override
+  public Counts counts() {
     return stored;
   }
 
@@ -90,11 +95,14 @@ final class Storing implements AutoCloseable {
     Map<String, Set<Long>> ordered = orders.products(chunk.orders());
     var seen = new HashSet<Long>();
     var fresh = new ArrayList<NewReview>();
+    var woken = new HashSet<Long>();
     long hereAlready = 0;
     long leftOutBefore = 0;
     for (Placed placed : chunk.reviews()) {
       ReviewState state = known.get(placed.fingerprint());
-      if (state == ReviewState.LEFT_OUT) {
+      if (state == ReviewState.LEFT_OUT && Boolean.TRUE.equals(choices.takesLeftOut())) {
+        woken.add(placed.fingerprint());
+      } else if (state != null && state.isRemembered()) {
         leftOutBefore++;
       } else if (state != null || !seen.add(placed.fingerprint())) {
         hereAlready++;
@@ -102,33 +110,40 @@ final class Storing implements AutoCloseable {
         fresh.add(fresh(placed, ordered));
       }
     }
-    if (!fresh.isEmpty()) {
-      reviews.add(fresh);
-    }
+    reviews.add(fresh);
+    reviews.wake(woken, batch);
     Counts reached =
         new Counts(
             chunk.rowsSeen(),
-            stored.taken() + fresh.size(),
+            stored.taken() + fresh.size() + woken.size(),
             chunk.bad(),
             stored.hereAlready() + hereAlready,
-            stored.leftOutBefore() + leftOutBefore);
+            stored.leftOutBefore() + leftOutBefore,
+            chunk.notChosen());
     store.progress(batch, reached, chunk.problems());
     stored = reached;
   }
 
   private NewReview fresh(Placed placed, Map<String, Set<Long>> ordered) {
     Candidate review = placed.review();
-    long product = placed.product().productId();
     Optional<String> order =
-        review.order().filter(number -> ordered.getOrDefault(number, Set.of()).contains(product));
+        review
+            .order()
+            .filter(number -> ordered.getOrDefault(number, Set.of()).contains(placed.productId()));
     return new NewReview(
         review,
-        product,
-        review.variant().or(() -> placed.product().variant()),
+        placed.productId(),
+        placed.variant(),
+        review.reviewer().flatMap(nameForm()::of),
         order,
         source,
         batch,
+        placed.flags(),
         placed.fingerprint(),
         now);
+  }
+
+  private NameForm nameForm() {
+    return choices.nameForm() == null ? NameForm.AS_GIVEN : choices.nameForm();
   }
 }

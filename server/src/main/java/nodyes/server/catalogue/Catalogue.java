@@ -1,6 +1,7 @@
 package nodyes.server.catalogue;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.Slug;
@@ -24,6 +25,11 @@ public class Catalogue {
   /** The id of a product. */
   public Optional<Long> id(Slug slug) {
     return store.id(slug);
+  }
+
+  /** Titles of a product's variants, in the shop's order. */
+  public List<String> variants(String slug) {
+    return store.variants(slug);
   }
 
   /** A finder over all products, as they are now. */

@@ -2,9 +2,11 @@ package nodyes.server.catalogue;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
+import java.util.List;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.PageOf;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -29,6 +31,13 @@ class CatalogueApi {
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
     return catalogue.list(q, page, size);
+  }
+
+  record Variants(List<String> titles) {}
+
+  @GetMapping("/products/{slug}/variants")
+  Variants variants(@PathVariable String slug) {
+    return new Variants(catalogue.variants(slug));
   }
 
   @GetMapping("/categories")

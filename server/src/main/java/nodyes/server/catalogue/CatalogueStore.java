@@ -20,6 +20,7 @@ import static org.jooq.impl.DSL.selectOne;
 
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -132,6 +133,18 @@ class CatalogueStore {
                             CurrencyUnit.of(row.get(VARIANT.CURRENCY)),
                             row.get(VARIANT.PRICE_MINOR))));
     return prices;
+  }
+
+  List<String> variants(String slug) {
+    return database.read(
+        sql ->
+            sql.select(VARIANT.TITLE)
+                .from(VARIANT)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+                .where(PRODUCT.SLUG.eq(slug).and(VARIANT.TITLE.isNotNull()))
+                .orderBy(VARIANT.POSITION)
+                .fetch(VARIANT.TITLE));
   }
 
   ProductFinder finder() {

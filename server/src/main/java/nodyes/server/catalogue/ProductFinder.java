@@ -1,6 +1,8 @@
 package nodyes.server.catalogue;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -12,8 +14,20 @@ public final class ProductFinder {
 
   private final Map<String, Found> byName = new HashMap<>();
 
+  private final Map<Long, List<String>> variants = new HashMap<>();
+
   void add(String name, Found found) {
     byName.putIfAbsent(plain(name), found);
+    found
+        .variant()
+        .ifPresent(
+            title ->
+                variants.computeIfAbsent(found.productId(), _ -> new ArrayList<>()).add(title));
+  }
+
+  /** Titles of the variants of a product. */
+  public List<String> variants(long productId) {
+    return List.copyOf(variants.getOrDefault(productId, List.of()));
   }
 
   /** The product that the text names, if any. */

@@ -43,6 +43,7 @@ class NodsApi {
       @Nullable Instant publishedAt,
       @Nullable String publishedBy,
       List<String> unpublished,
+      boolean showsReviews,
       List<NodView> draft) {}
 
   record NodChange(boolean on) {}
@@ -62,6 +63,7 @@ class NodsApi {
         published.publishedAt().orElse(null),
         published.publishedBy().orElse(null),
         nods.unpublished(),
+        nods.showsReviews(),
         nods.draft().nods().stream().map(NodsApi::view).toList());
   }
 
@@ -81,6 +83,12 @@ class NodsApi {
           "A spot's name is lower-case letters, digits and hyphens, such as beside-the-price.");
     }
     nods.point(new PointedSpot(spot.name(), change.page(), change.selector(), change.side()));
+    return get();
+  }
+
+  @PostMapping("/show-reviews")
+  ArrangementView showReviews(Authentication who) {
+    nods.showReviews(who.getName());
     return get();
   }
 

@@ -9,10 +9,12 @@ import nodyes.core.bringin.Candidate;
  *
  * @param candidate as read
  * @param productId the product it was found to speak of
- * @param variant the variant, if known
+ * @param variant the shop's variant that it speaks of, if it was found
+ * @param reviewer the name in the form to be shown
  * @param orderNumber the order that verifies the purchase, if one does
  * @param source where it is from
  * @param batchId the batch it came with
+ * @param flags what there is to check in it, as bits
  * @param fingerprint equal for reviews that came twice
  * @param arrivedAt when it came
  */
@@ -20,8 +22,10 @@ public record NewReview(
     Candidate candidate,
     long productId,
     Optional<String> variant,
+    Optional<String> reviewer,
     Optional<String> orderNumber,
     String source,
     long batchId,
+    long flags,
     long fingerprint,
     Instant arrivedAt) {}

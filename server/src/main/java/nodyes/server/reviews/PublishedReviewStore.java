@@ -19,6 +19,7 @@ import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.ContactDetails;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
 import nodyes.generated.tables.records.ReviewRecord;
@@ -125,7 +126,8 @@ class PublishedReviewStore {
         new ReviewId(row.getId()),
         new Rating(row.getRatingParts()),
         Optional.ofNullable(row.getTitle()),
-        Optional.ofNullable(row.getWords()),
+        Optional.ofNullable(row.getWords())
+            .map(words -> row.getIsContactHidden() ? ContactDetails.hide(words) : words),
         Optional.ofNullable(row.getReviewer()),
         Optional.ofNullable(row.getCountry()),
         Optional.ofNullable(row.getLanguage()),

@@ -3,22 +3,43 @@ package nodyes.server.reviews;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import nodyes.core.bringin.Flag;
+import nodyes.core.review.ContactDetails;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewState;
 import org.jspecify.annotations.Nullable;
 
-/** A review on the owner's desk. */
+/**
+ * A review on the owner's desk.
+ *
+ * @param variant the shop's variant, as shown
+ * @param variantGiven what it says of the variant
+ * @param reviewer the name, as shown
+ * @param reviewerGiven as it stands where it is from
+ * @param wordsShown its words as shoppers read them
+ * @param flags what there is to check in it
+ * @param contacts contact details in its words
+ * @param isContactHidden whether shoppers read them
+ * @param copyOf an earlier review that it nearly repeats
+ * @param pictures addresses of its pictures, as they are kept here
+ * @param sorted what was decided on the sorting table
+ */
 public record ReviewLine(
     long id,
     String product,
     String productTitle,
     String picture,
     @Nullable String variant,
+    @Nullable String variantGiven,
     BigDecimal stars,
     String givenRating,
     @Nullable String title,
     @Nullable String words,
+    @Nullable String wordsShown,
     @Nullable String reviewer,
+    @Nullable String reviewerGiven,
     @Nullable String country,
     @Nullable String language,
     @Nullable LocalDate writtenOn,
@@ -29,6 +50,16 @@ public record ReviewLine(
     @Nullable String source,
     @Nullable Long sourceLine,
     @Nullable Long batchId,
+    Set<Flag> flags,
+    List<ContactDetails.Detail> contacts,
+    boolean isContactHidden,
+    boolean isFeatured,
+    @Nullable Long copyOf,
+    List<String> pictures,
+    @Nullable String reply,
+    @Nullable String repliedBy,
+    ReviewFilter.Sorted sorted,
+    @Nullable LeaveOutReason sortedBecause,
     Instant arrivedAt) {
   /** Where a review is from. */
   public enum Origin {

@@ -4,11 +4,13 @@ import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.REVIEW_MOVE;
 import static nodyes.generated.Tables.REVIEW_MOVE_ITEM;
+import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.count;
-import static org.jooq.impl.DSL.noCondition;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.val;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -17,22 +19,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.rating.Rating;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewState;
 import nodyes.generated.tables.records.ReviewMoveItemRecord;
-import nodyes.generated.tables.records.ReviewRecord;
 import nodyes.server.database.Database;
 import nodyes.server.database.Many;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.jooq.Condition;
-import org.jooq.Record;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.SortField;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the owner's desk asks of reviews, and all that changes them. */
 @Component
 class ReviewStore {
+  private static final int MOST_FACETS = 60;
+
   private final Database database;
 
   ReviewStore(Database database) {
@@ -42,29 +47,54 @@ class ReviewStore {
   /** What a move came to; the products whose published reviews it changed. */
   record Outcome(long move, int moved, Set<String> changedProducts) {}
 
-  PageOf<ReviewLine> list(ReviewFilter filter, int page, int size) {
-    Condition wanted = condition(filter);
+  /** In which order reviews are listed. */
+  enum Order {
+    NEWEST_FIRST,
+    OLDEST_FIRST
+  }
+
+  private static SortField<Long> by(Order order) {
+    return order == Order.NEWEST_FIRST ? REVIEW.ID.desc() : REVIEW.ID.asc();
+  }
+
+  PageOf<ReviewLine> list(ReviewFilter filter, Order order, int page, int size) {
+    Condition wanted = ReviewLineStore.condition(filter);
     return database.read(
         sql ->
             new PageOf<>(
-                sql.select(REVIEW.asterisk(), PRODUCT.SLUG, PRODUCT.TITLE, PRODUCT.PICTURE)
-                    .from(REVIEW)
-                    .join(PRODUCT)
-                    .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                    .where(wanted)
-                    .orderBy(REVIEW.ID.desc())
-                    .limit(size)
-                    .offset((page - 1) * size)
-                    .fetch(ReviewStore::line),
+                ReviewLineStore.lines(
+                    sql,
+                    sql.select(REVIEW.asterisk(), PRODUCT.SLUG, PRODUCT.TITLE, PRODUCT.PICTURE)
+                        .from(REVIEW)
+                        .join(PRODUCT)
+                        .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
+                        .where(
+                            REVIEW.ID.in(
+                                select(REVIEW.ID)
+                                    .from(REVIEW)
+                                    .where(wanted)
+                                    .orderBy(by(order))
+                                    .limit(size)
+                                    .offset((page - 1) * size)))
+                        .orderBy(by(order))
+                        .fetch()),
                 page,
                 size,
-                sql.selectCount()
-                    .from(REVIEW)
-                    .join(PRODUCT)
-                    .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                    .where(wanted)
-                    .fetchSingle()
-                    .value1()));
+                sql.selectCount().from(REVIEW).where(wanted).fetchSingle().value1()));
+  }
+
+  Facets facets() {
+    return database.read(sql -> new Facets(most(sql, REVIEW.LANGUAGE), most(sql, REVIEW.COUNTRY)));
+  }
+
+  private static List<String> most(DSLContext sql, Field<String> field) {
+    return sql.select(field)
+        .from(REVIEW)
+        .where(field.isNotNull())
+        .groupBy(field)
+        .orderBy(count().desc(), field)
+        .limit(MOST_FACETS)
+        .fetch(field);
   }
 
   List<Long> ids(ReviewFilter filter, int most) {
@@ -72,64 +102,10 @@ class ReviewStore {
         sql ->
             sql.select(REVIEW.ID)
                 .from(REVIEW)
-                .join(PRODUCT)
-                .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                .where(condition(filter))
+                .where(ReviewLineStore.condition(filter))
                 .orderBy(REVIEW.ID)
                 .limit(most)
                 .fetch(REVIEW.ID));
-  }
-
-  private static Condition condition(ReviewFilter filter) {
-    Condition wanted = noCondition();
-    if (filter.state() != null) {
-      wanted = wanted.and(REVIEW.STATE.eq(filter.state().name()));
-    }
-    if (filter.product() != null) {
-      wanted = wanted.and(PRODUCT.SLUG.eq(filter.product()));
-    }
-    if (filter.batch() != null) {
-      wanted = wanted.and(REVIEW.BATCH_ID.eq(filter.batch()));
-    }
-    if (!filter.text().isBlank()) {
-      String text = filter.text().strip();
-      wanted =
-          wanted.and(
-              REVIEW
-                  .WORDS
-                  .containsIgnoreCase(text)
-                  .or(REVIEW.TITLE.containsIgnoreCase(text))
-                  .or(REVIEW.REVIEWER.containsIgnoreCase(text)));
-    }
-    return wanted;
-  }
-
-  private static ReviewLine line(Record row) {
-    ReviewRecord review = row.into(REVIEW);
-    String reason = review.getLeftOutBecause();
-    String day = review.getWrittenOn();
-    return new ReviewLine(
-        review.getId(),
-        row.get(PRODUCT.SLUG),
-        row.get(PRODUCT.TITLE),
-        row.get(PRODUCT.PICTURE),
-        review.getVariant(),
-        new Rating(review.getRatingParts()).stars(2),
-        review.getGivenRating(),
-        row.get(REVIEW.TITLE),
-        review.getWords(),
-        review.getReviewer(),
-        review.getCountry(),
-        review.getLanguage(),
-        day == null ? null : LocalDate.parse(day),
-        ReviewState.valueOf(review.getState()),
-        reason == null ? null : LeaveOutReason.valueOf(reason),
-        ReviewLine.Origin.valueOf(review.getOrigin()),
-        review.getOrderNumber(),
-        review.getSource(),
-        review.getSourceLine(),
-        review.getBatchId(),
-        review.getArrivedAt());
   }
 
   Map<ReviewState, Long> counts() {
@@ -145,6 +121,21 @@ class ReviewStore {
               .forEach(row -> counts.put(ReviewState.valueOf(row.value1()), (long) row.value2()));
           return counts;
         });
+  }
+
+  Optional<ReviewLine> find(long id) {
+    return database.read(
+        sql ->
+            ReviewLineStore.lines(
+                    sql,
+                    sql.select(REVIEW.asterisk(), PRODUCT.SLUG, PRODUCT.TITLE, PRODUCT.PICTURE)
+                        .from(REVIEW)
+                        .join(PRODUCT)
+                        .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
+                        .where(REVIEW.ID.eq(id))
+                        .fetch())
+                .stream()
+                .findFirst());
   }
 
   Map<Long, ReviewState> known(Collection<Long> fingerprints) {
@@ -172,17 +163,7 @@ class ReviewStore {
                   .stream()
                   .filter(row -> ReviewState.valueOf(row.get(REVIEW.STATE)).mayBecome(to))
                   .toList();
-          long move =
-              sql.insertInto(
-                      REVIEW_MOVE,
-                      REVIEW_MOVE.TO_STATE,
-                      REVIEW_MOVE.REASON,
-                      REVIEW_MOVE.MOVED_BY,
-                      REVIEW_MOVE.MOVED_AT)
-                  .values(to.name(), because, who, now)
-                  .returningResult(REVIEW_MOVE.ID)
-                  .fetchSingle()
-                  .value1();
+          long move = beginMove(sql, to, because, who, now);
           var changed = new HashSet<String>();
           var items = new ArrayList<ReviewMoveItemRecord>();
           for (var row : moving) {
@@ -204,6 +185,71 @@ class ReviewStore {
           }
           return new Outcome(move, moving.size(), changed);
         });
+  }
+
+  /** Moves all that waits from a batch: what is kept to the published, the rest to the left out. */
+  Sorting.Published publishBatch(long batch, String who, Instant now) {
+    Condition waits = REVIEW.BATCH_ID.eq(batch).and(REVIEW.STATE.eq(ReviewState.WAITING.name()));
+    Condition leftOut = waits.and(REVIEW.SORTED.eq(ReviewFilter.Sorted.LEFT_OUT.name()));
+    Condition kept =
+        waits.and(REVIEW.SORTED.isNull().or(REVIEW.SORTED.eq(ReviewFilter.Sorted.KEPT.name())));
+    return database.write(
+        sql -> {
+          List<String> products =
+              sql.selectDistinct(PRODUCT.SLUG)
+                  .from(REVIEW)
+                  .join(PRODUCT)
+                  .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
+                  .where(kept)
+                  .fetch(PRODUCT.SLUG);
+          long move = beginMove(sql, ReviewState.PUBLISHED, null, who, now);
+          addItems(sql, move, kept);
+          int published =
+              sql.update(REVIEW)
+                  .set(REVIEW.STATE, ReviewState.PUBLISHED.name())
+                  .where(kept)
+                  .execute();
+          long leaving =
+              beginMove(sql, ReviewState.LEFT_OUT, LeaveOutReason.NOT_GIVEN.name(), who, now);
+          addItems(sql, leaving, leftOut);
+          int left =
+              sql.update(REVIEW)
+                  .set(REVIEW.STATE, ReviewState.LEFT_OUT.name())
+                  .set(
+                      REVIEW.LEFT_OUT_BECAUSE,
+                      coalesce(REVIEW.SORTED_BECAUSE, inline(LeaveOutReason.NOT_GIVEN.name())))
+                  .where(leftOut)
+                  .execute();
+          return new Sorting.Published(move, published, left, products);
+        });
+  }
+
+  private static long beginMove(
+      DSLContext sql, ReviewState to, @Nullable String because, String who, Instant now) {
+    return sql.insertInto(
+            REVIEW_MOVE,
+            REVIEW_MOVE.TO_STATE,
+            REVIEW_MOVE.REASON,
+            REVIEW_MOVE.MOVED_BY,
+            REVIEW_MOVE.MOVED_AT)
+        .values(to.name(), because, who, now)
+        .returningResult(REVIEW_MOVE.ID)
+        .fetchSingle()
+        .value1();
+  }
+
+  private static void addItems(DSLContext sql, long move, Condition moving) {
+    sql.insertInto(
+            REVIEW_MOVE_ITEM,
+            REVIEW_MOVE_ITEM.MOVE_ID,
+            REVIEW_MOVE_ITEM.REVIEW_ID,
+            REVIEW_MOVE_ITEM.FROM_STATE,
+            REVIEW_MOVE_ITEM.FROM_REASON)
+        .select(
+            select(val(move), REVIEW.ID, REVIEW.STATE, REVIEW.LEFT_OUT_BECAUSE)
+                .from(REVIEW)
+                .where(moving))
+        .execute();
   }
 
   Outcome takeBack(long move) {

@@ -1,14 +1,19 @@
 package nodyes.server.reviews;
 
 import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.REVIEW_PICTURE;
+import static org.jooq.impl.DSL.max;
 
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import nodyes.core.review.ReviewState;
+import nodyes.generated.tables.records.ReviewPictureRecord;
 import nodyes.server.database.Database;
+import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.springframework.stereotype.Component;
 
@@ -20,13 +25,16 @@ import org.springframework.stereotype.Component;
 class ReviewWriter {
   private static final List<Field<?>> COLUMNS =
       List.of(
+          REVIEW.ID,
           REVIEW.PRODUCT_ID,
           REVIEW.VARIANT,
+          REVIEW.VARIANT_GIVEN,
           REVIEW.RATING_PARTS,
           REVIEW.GIVEN_RATING,
           REVIEW.TITLE,
           REVIEW.WORDS,
           REVIEW.REVIEWER,
+          REVIEW.REVIEWER_GIVEN,
           REVIEW.COUNTRY,
           REVIEW.LANGUAGE,
           REVIEW.WRITTEN_ON,
@@ -38,7 +46,12 @@ class ReviewWriter {
           REVIEW.SOURCE_LINE,
           REVIEW.BATCH_ID,
           REVIEW.FINGERPRINT,
+          REVIEW.FLAGS,
+          REVIEW.PICTURE_COUNT,
           REVIEW.ARRIVED_AT);
+
+  /** The table is virtual, so there is no generated type for it. */
+  private static final String INDEX = "insert into review_fts(rowid, text) values (?, ?)";
 
   private final Database database;
 
@@ -49,33 +62,70 @@ class ReviewWriter {
   void add(List<NewReview> reviews) {
     database.change(
         sql -> {
+          long first =
+              sql.select(max(REVIEW.ID)).from(REVIEW).fetchOptional(max(REVIEW.ID)).orElse(0L) + 1;
           String insert =
               sql.insertInto(REVIEW, COLUMNS)
                   .values(Collections.nCopies(COLUMNS.size(), null))
                   .getSQL();
           sql.connection(
               connection -> {
-                try (PreparedStatement statement = connection.prepareStatement(insert)) {
+                try (PreparedStatement row = connection.prepareStatement(insert);
+                    PreparedStatement text = connection.prepareStatement(INDEX)) {
+                  long id = first;
                   for (NewReview review : reviews) {
-                    bind(statement, review);
-                    statement.addBatch();
+                    bind(row, id, review);
+                    row.addBatch();
+                    text.setLong(1, id);
+                    text.setString(2, searched(review));
+                    text.addBatch();
+                    id++;
                   }
-                  statement.executeBatch();
+                  row.executeBatch();
+                  text.executeBatch();
                 }
               });
+          pictures(sql, first, reviews);
         });
   }
 
+  private static String searched(NewReview review) {
+    var candidate = review.candidate();
+    return SearchText.indexed(
+        candidate.title().orElse(""), candidate.words().orElse(""), review.reviewer().orElse(""));
+  }
+
+  private static void pictures(DSLContext sql, long first, List<NewReview> reviews) {
+    var rows = new ArrayList<ReviewPictureRecord>();
+    for (int i = 0; i < reviews.size(); i++) {
+      List<String> addresses = reviews.get(i).candidate().pictures();
+      for (int position = 0; position < addresses.size(); position++) {
+        var row = sql.newRecord(REVIEW_PICTURE);
+        row.setReviewId(first + i);
+        row.setPosition(position);
+        row.setAddress(addresses.get(position));
+        rows.add(row);
+      }
+    }
+    if (!rows.isEmpty()) {
+      sql.batchInsert(rows).execute();
+    }
+  }
+
   /** In the order of {@link #COLUMNS}. */
-  private static void bind(PreparedStatement statement, NewReview review) throws SQLException {
+  private static void bind(PreparedStatement statement, long id, NewReview review)
+      throws SQLException {
     var candidate = review.candidate();
     Object[] values = {
+      id,
       review.productId(),
       review.variant().orElse(null),
+      candidate.variant().orElse(null),
       candidate.rating().parts(),
       candidate.givenRating(),
       candidate.title().orElse(null),
       candidate.words().orElse(null),
+      review.reviewer().orElse(null),
       candidate.reviewer().orElse(null),
       candidate.country().orElse(null),
       candidate.language().orElse(null),
@@ -89,6 +139,8 @@ class ReviewWriter {
       candidate.line(),
       review.batchId(),
       review.fingerprint(),
+      review.flags(),
+      candidate.pictures().size(),
       review.arrivedAt().toEpochMilli()
     };
     for (int i = 0; i < values.length; i++) {

@@ -1,15 +1,18 @@
 package nodyes.server.reviews;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewState;
 import nodyes.server.web.PageOf;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
@@ -18,19 +21,29 @@ import org.springframework.stereotype.Component;
 public class Reviews {
   private final ReviewStore store;
   private final ReviewWriter writer;
+  private final BatchReviewStore batches;
   private final PublishedReviewStore published;
+  private final PictureStore pictures;
   private final Clock clock;
   private final ApplicationEventPublisher events;
+
+  private record FacetsAt(Facets facets, Instant at) {}
+
+  private volatile @Nullable FacetsAt facets;
 
   Reviews(
       ReviewStore store,
       ReviewWriter writer,
+      BatchReviewStore batches,
       PublishedReviewStore published,
+      PictureStore pictures,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
     this.writer = writer;
+    this.batches = batches;
     this.published = published;
+    this.pictures = pictures;
     this.clock = clock;
     this.events = events;
   }
@@ -52,7 +65,23 @@ public class Reviews {
 
   /** A page of the owner's desk, newest arrivals first. */
   public PageOf<ReviewLine> list(ReviewFilter filter, int page, int size) {
-    return store.list(filter, PageOf.page(page), PageOf.size(size));
+    return store.list(filter, ReviewStore.Order.NEWEST_FIRST, PageOf.page(page), PageOf.size(size));
+  }
+
+  /** One review of the desk. */
+  public Optional<ReviewLine> find(long id) {
+    return store.find(id);
+  }
+
+  /** What the stored reviews can be parted by; at most a minute old. */
+  public Facets facets() {
+    Instant now = clock.instant();
+    FacetsAt kept = facets;
+    if (kept == null || kept.at().plusSeconds(60).isBefore(now) || kept.at().isAfter(now)) {
+      kept = new FacetsAt(store.facets(), now);
+      facets = kept;
+    }
+    return kept.facets();
   }
 
   /** How many reviews are in each state. */
@@ -72,7 +101,59 @@ public class Reviews {
 
   /** Stores new reviews; they wait. */
   public void add(List<NewReview> reviews) {
-    writer.add(reviews);
+    if (!reviews.isEmpty()) {
+      writer.add(reviews);
+    }
+  }
+
+  /** Puts reviews that were left out back among the waiting, with another batch. */
+  public void wake(Collection<Long> fingerprints, long batch) {
+    if (!fingerprints.isEmpty()) {
+      batches.wake(fingerprints, batch);
+    }
+  }
+
+  /** How many reviews of each of these batches wait. */
+  public Map<Long, Long> waiting(Collection<Long> ofBatches) {
+    return ofBatches.isEmpty() ? Map.of() : batches.waiting(ofBatches);
+  }
+
+  /** The products that reviews of a batch speak of. */
+  public List<Long> productsOf(long batch) {
+    return batches.products(batch);
+  }
+
+  /** What reviews of a product say: the newest arrivals, at most {@code most}, oldest first. */
+  public List<Told> told(long productId, int most) {
+    return batches.told(productId, most);
+  }
+
+  /** Something to check in a review; of a copy, which earlier one it repeats. */
+  public record Mark(long id, Flag flag, Optional<Long> copyOf) {}
+
+  /** Marks what there is to check. */
+  public void mark(List<Mark> marks) {
+    if (!marks.isEmpty()) {
+      batches.mark(marks);
+    }
+  }
+
+  /** A picture that a review names. */
+  public record Picture(long review, int position, String address) {}
+
+  /** Pictures that are named and not here yet, at most {@code most}. */
+  public List<Picture> picturesToHave(int most) {
+    return pictures.toHave(most);
+  }
+
+  /** Keeps the name of a picture's file, or that it cannot be had. */
+  public void hasPicture(Picture picture, Optional<String> file) {
+    pictures.have(picture, file);
+  }
+
+  /** Removes the reviews of a batch but those that are remembered. */
+  public void removeBatch(long batch) {
+    tell(batches.remove(batch));
   }
 
   /**

@@ -4,19 +4,25 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.NameForm;
 import nodyes.core.review.ReviewState;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -27,9 +33,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/reviews")
 class ReviewsApi {
   private final Reviews reviews;
+  private final Editing editing;
 
-  ReviewsApi(Reviews reviews) {
+  ReviewsApi(Reviews reviews, Editing editing) {
     this.reviews = reviews;
+    this.editing = editing;
   }
 
   record Counts(Map<ReviewState, Long> byState) {}
@@ -43,20 +51,101 @@ class ReviewsApi {
 
   record TakenBack(int moved) {}
 
+  /** Which reviews are asked for. */
+  record Asked(
+      @Nullable ReviewState state,
+      @Nullable String product,
+      @Nullable Long batch,
+      @Nullable String q,
+      @Nullable Integer stars,
+      @Nullable String language,
+      @Nullable String country,
+      ReviewLine.@Nullable Origin origin,
+      @Nullable Flag flag,
+      @Nullable Boolean pictures,
+      ReviewFilter.@Nullable Sorted sorted,
+      @Nullable LocalDate from,
+      @Nullable LocalDate to) {
+    ReviewFilter filter() {
+      return new ReviewFilter(
+          state,
+          product,
+          batch,
+          q == null ? "" : q,
+          stars,
+          language,
+          country,
+          origin,
+          flag,
+          pictures,
+          sorted,
+          from,
+          to);
+    }
+  }
+
   @GetMapping
   PageOf<ReviewLine> list(
-      @RequestParam(required = false) @Nullable ReviewState state,
-      @RequestParam(required = false) @Nullable String product,
-      @RequestParam(required = false) @Nullable Long batch,
-      @RequestParam(defaultValue = "") String q,
+      @ParameterObject Asked asked,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
-    return reviews.list(new ReviewFilter(state, product, batch, q), page, size);
+    return reviews.list(asked.filter(), page, size);
+  }
+
+  @GetMapping("/facets")
+  Facets facets() {
+    return reviews.facets();
   }
 
   @GetMapping("/counts")
   Counts counts() {
     return new Counts(reviews.counts());
+  }
+
+  @GetMapping("/{id}")
+  ReviewLine review(@PathVariable long id) {
+    return reviews.find(id).orElseThrow(() -> Refusal.notFound("There is no such review."));
+  }
+
+  record Reply(String text) {}
+
+  record Variant(@Nullable String title) {}
+
+  record Featured(boolean featured) {}
+
+  record ContactsHidden(boolean hidden) {}
+
+  record NameAs(NameForm form) {}
+
+  @PutMapping("/{id}/reply")
+  ReviewLine reply(@PathVariable long id, @RequestBody Reply reply, Authentication who) {
+    return editing.reply(id, reply.text(), who.getName());
+  }
+
+  @PutMapping("/{id}/featured")
+  ReviewLine feature(@PathVariable long id, @RequestBody Featured mark, Authentication who) {
+    return editing.feature(id, mark.featured(), who.getName());
+  }
+
+  @PutMapping("/{id}/contacts")
+  ReviewLine contacts(
+      @PathVariable long id, @RequestBody ContactsHidden contacts, Authentication who) {
+    return editing.hideContacts(id, contacts.hidden(), who.getName());
+  }
+
+  @PutMapping("/{id}/name")
+  ReviewLine name(@PathVariable long id, @RequestBody NameAs name, Authentication who) {
+    return editing.nameAs(id, name.form(), who.getName());
+  }
+
+  @PutMapping("/{id}/variant")
+  ReviewLine variant(@PathVariable long id, @RequestBody Variant variant, Authentication who) {
+    return editing.variantAs(id, Optional.ofNullable(variant.title()), who.getName());
+  }
+
+  @GetMapping("/{id}/history")
+  List<ReviewEvent> history(@PathVariable long id) {
+    return editing.history(id);
   }
 
   @PostMapping("/moves")

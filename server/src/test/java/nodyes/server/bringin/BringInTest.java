@@ -111,20 +111,26 @@ public class BringInTest extends ServerTest {
     product("fir-pot");
     byte[] file =
         (HEAD + "fir-pot,5,Preis: 5 €,Uwe,2026-01-02\n").getBytes(Charset.forName("ISO-8859-15"));
-    JsonNode batch = bringIn(file, "{\"encoding\":\"ISO-8859-15\"}");
-    JsonNode items =
-        body(ask("/api/v1/reviews?batch={id}", batch.path("id").asLong())).path("items");
-    assertEquals(items.path(0).path("words").asString(), "Preis: 5 €");
+    long id = body(upload("/api/v1/bring-in", "latin.csv", file)).path("id").asLong();
+    JsonNode again = body(send("/api/v1/bring-in/{id}/look", "{\"encoding\":\"ISO-8859-15\"}", id));
+    assertEquals(
+        again.path("look").path("samples").path(0).path("cells").path(2).asString(), "Preis: 5 €");
+    send("/api/v1/bring-in/{id}/look", "{\"encoding\":\"EBCDIC?\"}", id)
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(jsonPath("$.detail").value("There is no encoding named EBCDIC?."));
   }
 
   @DataProvider
   Object[][] notRows() {
     return new Object[][] {
       {new byte[0], "The file is empty."},
-      {utf8("PK\u0003\u0004rest"), "This is a spreadsheet or an archive, not CSV."},
-      {utf8("{\"reviews\":[]}"), "This looks like JSON, not CSV."},
-      {utf8("<!doctype html>"), "This looks like a web page or XML, not CSV."},
-      {utf8("%PDF-1.7"), "This is a PDF, not CSV."},
+      {utf8("PK\u0003\u0004rest"), "This workbook is damaged and cannot be read."},
+      {utf8("[]"), "This JSON holds no list of objects"},
+      {utf8("[1,2]"), "Line 1 of this JSON holds no object."},
+      {utf8("{\"a\":1,\n \"b\":}"), "This JSON cannot be read at line 2"},
+      {utf8("<!doctype html><p>Hello"), "This page marks up no review."},
+      {utf8("%PDF-1.7"), "This is a PDF."},
+      {new byte[] {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0, 0}, "of the old kind (.xls)"},
       {new byte[] {1, 0, 0, 0, 7, 3, 0, 0}, "This is not a text file."},
       {utf8("just some words\nand more\n"), "This is not a file of rows and columns"},
       {utf8("Product,Rating\n"), "The file has headings but no rows under them."},

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.DateOrder;
+import nodyes.server.bringin.rows.Preparing;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -18,7 +19,8 @@ public class LookingTest {
     Path file = Files.createTempFile("look", ".csv");
     try {
       Files.writeString(file, text);
-      return Looking.at(file);
+      var rows = Preparing.of(file, "", "", Path.of(file + ".rows"));
+      return Looking.at(rows, new LanguageGuess(), name -> name.equals("oak-pot"));
     } finally {
       Files.delete(file);
     }

@@ -12,6 +12,7 @@ import org.testng.annotations.Test;
 public class ResumeTest extends ServerTest {
   @Autowired private BringIn bringIn;
   @Autowired private BatchStore store;
+  @Autowired private ReadingJob job;
 
   @Test
   public void aFileThatWasBeingReadIsReadToItsEndAndNothingTwice() throws Exception {
@@ -22,11 +23,11 @@ public class ResumeTest extends ServerTest {
     }
     BatchView looked =
         bringIn.look("r.csv", new ByteArrayInputStream(utf8(file.toString())), "the owner");
-    var choices = new Choices(null, null, null, null, null);
+    var choices = Choices.FOUND.permitted(null);
     store.begin(looked.id(), choices, BatchState.LOOKED);
     // as if the server had stopped after three rows
-    store.progress(looked.id(), new BatchStore.Counts(3, 3, 0, 0, 0), List.of());
-    bringIn.start();
+    store.progress(looked.id(), new BatchStore.Counts(3, 3, 0, 0, 0, 0), List.of());
+    job.start();
     BatchView batch = bringIn.batch(looked.id());
     while (batch.state() == BatchState.READING) {
       Thread.sleep(20);

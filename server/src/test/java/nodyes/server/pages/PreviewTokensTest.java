@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Optional;
+import java.util.Set;
 import nodyes.server.ServerSettings;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
@@ -30,7 +31,7 @@ public class PreviewTokensTest {
   private PreviewTokens at(Instant now) {
     return new PreviewTokens(
         Clock.fixed(now, ZoneOffset.UTC),
-        new ServerSettings(data, false, Optional.empty(), Optional.empty()));
+        new ServerSettings(data, false, Optional.empty(), Set.of(), Optional.empty()));
   }
 
   @Test

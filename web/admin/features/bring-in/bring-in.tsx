@@ -1,10 +1,11 @@
 import { useRef, useState, type DragEvent } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import { Button } from '../../ui/button';
-import { ago, count, number } from '../../shared/words';
 import { Problem } from '../../shared/api';
-import { send, useBatches } from './bring-in-queries';
-import { ReviewTabs } from './tabs';
+import { ReviewTabs } from '../reviews/tabs';
+import { BeforeList } from './before';
+import { PasteText } from './paste-text';
+import { send } from './queries';
 
 const LARGEST = 2 ** 30;
 
@@ -74,8 +75,9 @@ export function BringIn() {
             <div className="flex max-w-lg flex-col items-center gap-3">
               <h1 className="text-2xl">Drop a file of reviews here</h1>
               <p className="text-ink-2">
-                CSV with a line of headings: commas, semicolons or tabs, up to 1 GB. You see what is
-                in it before anything is taken, and nothing is public until you publish it.
+                A spreadsheet (CSV or XLSX), JSON, JSON Lines, or a saved web page, up to 1 GB. You
+                see what is in it before anything is taken, and nothing is public until you publish
+                it.
               </p>
               <Button look="inside" onClick={() => input.current?.click()}>
                 Choose a file
@@ -83,7 +85,7 @@ export function BringIn() {
               <input
                 ref={input}
                 type="file"
-                accept=".csv,.tsv,.txt,text/csv"
+                accept=".csv,.tsv,.txt,.xlsx,.json,.jsonl,.ndjson,.jsonld,.html,.htm,text/csv"
                 className="sr-only"
                 aria-label="File of reviews"
                 tabIndex={-1}
@@ -100,7 +102,10 @@ export function BringIn() {
             <b>{problem.name}</b> was not taken. {problem.text}
           </p>
         )}
-        <Before />
+        <div className="mt-4 grid grid-cols-2 gap-4 max-lg:grid-cols-1">
+          <PasteText />
+        </div>
+        <BeforeList />
       </div>
     </>
   );
@@ -115,50 +120,5 @@ export function Progress({ percent }: { percent: number }) {
       value={percent}
       aria-label="Progress"
     />
-  );
-}
-
-function Before() {
-  const batches = useBatches();
-  if (!batches.data?.items.length) return null;
-  return (
-    <section className="mt-6">
-      <h2 className="mb-2 text-lg">What came in before</h2>
-      <table className="w-full overflow-hidden rounded-xl border border-line bg-paper text-left">
-        <thead className="text-[13px] text-ink-2">
-          <tr>
-            <th className="px-4 py-2 font-medium">File</th>
-            <th className="px-4 py-2 text-right font-medium">Taken</th>
-            <th className="px-4 py-2 text-right font-medium">Not read</th>
-            <th className="px-4 py-2 text-right font-medium">Here already</th>
-            <th className="px-4 py-2 text-right font-medium">Came</th>
-          </tr>
-        </thead>
-        <tbody className="tabular-nums">
-          {batches.data.items.map((batch) => (
-            <tr key={batch.id} className="border-t border-line">
-              <td className="px-4 py-2">
-                <Link to={`/reviews/bring-in/${batch.id}`} className="text-plum underline">
-                  {batch.fileName}
-                </Link>
-                {batch.state === 'READING' && <span className="ml-2 text-ink-2">being read</span>}
-                {batch.state === 'FAILED' && <span className="ml-2 text-rust-ink">stopped</span>}
-              </td>
-              <td className="px-4 py-2 text-right">{number(batch.taken)}</td>
-              <td className="px-4 py-2 text-right">{number(batch.bad)}</td>
-              <td className="px-4 py-2 text-right">
-                {number(batch.hereAlready + batch.leftOutBefore)}
-              </td>
-              <td className="px-4 py-2 text-right text-ink-2">{ago(batch.createdAt)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {batches.data.total > batches.data.items.length && (
-        <p className="mt-2 text-[13px] text-ink-2">
-          and {count(batches.data.total - batches.data.items.length, 'earlier file')}
-        </p>
-      )}
-    </section>
   );
 }

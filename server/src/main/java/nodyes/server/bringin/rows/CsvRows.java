@@ -1,4 +1,4 @@
-package nodyes.server.bringin;
+package nodyes.server.bringin.rows;
 
 import java.io.BufferedReader;
 import java.io.FilterReader;
@@ -24,24 +24,27 @@ import org.apache.commons.csv.CSVRecord;
  * on. A row that is broken, such as by a quote that never closes, is reported, and reading goes on
  * with the line after its first; so one stray quote does not cost the rest of the file.
  */
-final class CsvRows {
+public final class CsvRows {
   /** Longest row, in characters: a quote left open would otherwise swallow the file. */
-  static final int LONGEST_ROW = 200_000;
+  public static final int LONGEST_ROW = 200_000;
 
   private static final int MOST_BROKEN_ROWS = 200;
 
   private final Path file;
   private final Charset charset;
   private final char delimiter;
+  private final boolean numbered;
 
-  CsvRows(Path file, Charset charset, char delimiter) {
+  /** Rows of a file; {@code numbered} where their first cell is the line they had elsewhere. */
+  public CsvRows(Path file, Charset charset, char delimiter, boolean numbered) {
     this.file = file;
     this.charset = charset;
     this.delimiter = delimiter;
+    this.numbered = numbered;
   }
 
   /** Gets each row. */
-  interface Sink {
+  public interface Sink {
     /** A row, with the line it starts on, counted from 1. */
     void row(long line, List<String> cells);
 
@@ -55,7 +58,7 @@ final class CsvRows {
    * @param bytesRead is kept at how far in the file reading is
    * @param goOn asked at each row; reading stops where it says no
    */
-  void read(Sink sink, AtomicLong bytesRead, BooleanSupplier goOn) throws IOException {
+  public void read(Sink sink, AtomicLong bytesRead, BooleanSupplier goOn) throws IOException {
     long skip = 0;
     for (int broken = 0; ; broken++) {
       if (broken > MOST_BROKEN_ROWS) {
@@ -110,12 +113,18 @@ final class CsvRows {
           cells = withoutMark(cells);
         }
         long next = skipped + parser.getCurrentLineNumber() + 1;
-        if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
+        if (numbered) {
+          sink.row(lineOf(cells), cells.subList(1, cells.size()));
+        } else if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
           sink.row(start(cells, line, next), cells);
         }
         line = next;
       }
     }
+  }
+
+  private static long lineOf(List<String> cells) {
+    return cells.getFirst().isEmpty() ? 1 : Long.parseLong(cells.getFirst());
   }
 
   /** Blank lines before a row belong to no row: its start is counted back from its end. */

@@ -1,4 +1,4 @@
-package nodyes.server.bringin;
+package nodyes.server.bringin.rows;
 
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -13,24 +13,21 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import nodyes.server.web.Refusal;
 
-/** Tells from a file's bytes what it is: its encoding, or why it is not a file of rows. */
-final class FileKind {
+/** Tells the encoding of a text file from its bytes. */
+final class Encodings {
   private static final int HEAD = 8192;
   static final Charset WINDOWS_1252 = Charset.forName("windows-1252");
 
-  private FileKind() {}
+  private Encodings() {}
 
   /**
    * The encoding: by its byte order mark; UTF-16 by where its zero bytes lie; UTF-8 if all of it is
    * well formed; else windows-1252, which holds Latin-1. Refuses what is not text.
    */
-  static Charset encoding(Path file) throws IOException {
+  static Charset of(Path file) throws IOException {
     byte[] head;
     try (InputStream in = Files.newInputStream(file)) {
       head = in.readNBytes(HEAD);
-    }
-    if (head.length == 0) {
-      throw Refusal.unusable("The file is empty.");
     }
     if (startsWith(head, 0xFF, 0xFE)) {
       return StandardCharsets.UTF_16LE;
@@ -38,7 +35,6 @@ final class FileKind {
     if (startsWith(head, 0xFE, 0xFF)) {
       return StandardCharsets.UTF_16BE;
     }
-    refuseOthers(head);
     int evenZeros = zeros(head, 0);
     int oddZeros = zeros(head, 1);
     if (evenZeros + oddZeros > 0) {
@@ -53,24 +49,7 @@ final class FileKind {
     return isUtf8(file) ? StandardCharsets.UTF_8 : WINDOWS_1252;
   }
 
-  private static void refuseOthers(byte[] head) {
-    if (startsWith(head, 'P', 'K', 3, 4)) {
-      throw Refusal.unusable(
-          "This is a spreadsheet or an archive, not CSV. Save the sheet as CSV and bring that.");
-    }
-    String start = new String(head, StandardCharsets.UTF_8).replace("\uFEFF", "").strip();
-    if (start.startsWith("{") || start.startsWith("[")) {
-      throw Refusal.unusable("This looks like JSON, not CSV. Save the reviews as CSV.");
-    }
-    if (start.startsWith("<")) {
-      throw Refusal.unusable("This looks like a web page or XML, not CSV.");
-    }
-    if (start.startsWith("%PDF")) {
-      throw Refusal.unusable("This is a PDF, not CSV.");
-    }
-  }
-
-  private static boolean startsWith(byte[] bytes, int... start) {
+  static boolean startsWith(byte[] bytes, int... start) {
     return bytes.length >= start.length
         && Arrays.equals(Arrays.copyOf(bytes, start.length), toBytes(start));
   }

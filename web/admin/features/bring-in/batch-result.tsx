@@ -4,39 +4,77 @@ import { useQueryClient } from '@tanstack/react-query';
 import { count, number } from '../../shared/words';
 import { Loading } from '../../ui/empty';
 import { Button } from '../../ui/button';
-import { useProblems, type BatchView } from './bring-in-queries';
+import { useEndBatch, useProblems, type BatchView } from './queries';
 
-/** What came of reading a file: what was taken, and what not, line by line. */
+/** What came of a file: what was taken, what not, line by line; and what to do with it now. */
 export function BatchResult({ batch }: { batch: BatchView }) {
   const queries = useQueryClient();
+  const end = useEndBatch();
   useEffect(
     () => void queries.invalidateQueries({ queryKey: ['reviews'] }),
     [queries, batch.state],
   );
+  const gone = batch.state === 'CANCELLED' || batch.state === 'TAKEN_BACK';
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] items-start gap-5">
+    <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.2fr)] items-start gap-5 max-lg:grid-cols-1">
       <section className="rounded-2xl border border-line bg-paper p-6">
-        <h1 className="mb-1 text-xl">{batch.fileName}</h1>
+        <h1 className="mb-1 text-xl break-words">{batch.fileName}</h1>
         {batch.failure && (
           <p role="alert" className="my-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
             {batch.failure}
           </p>
         )}
-        <ul className="my-4 flex flex-col gap-1.5 text-[16px] tabular-nums">
-          <Line n={batch.taken} text="wait on the desk" good />
-          <Line n={batch.bad} text="could not be read" />
-          <Line n={batch.hereAlready} text="were here already" />
-          <Line n={batch.leftOutBefore} text="were left out before, and stay so" />
-        </ul>
-        {batch.taken > 0 ? (
-          <Link
-            to={`/reviews?batch=${batch.id}`}
-            className="inline-flex rounded-lg bg-plum px-3.5 py-1.5 font-semibold text-white hover:bg-plum-2"
-          >
-            Look through {count(batch.taken, 'review')}
-          </Link>
-        ) : (
-          <p className="text-ink-2">There is nothing new to look through.</p>
+        {gone && (
+          <p role="status" className="my-3">
+            {batch.state === 'CANCELLED'
+              ? 'Reading was called off, and nothing of it is here.'
+              : 'This batch was taken back: its reviews are gone, from shop pages too. What was left out of it is remembered.'}
+          </p>
+        )}
+        {!gone && (
+          <>
+            <ul className="my-4 flex flex-col gap-1.5 text-[16px] tabular-nums">
+              <Line n={batch.taken} text="came in" good />
+              <Line n={batch.bad} text="could not be read" />
+              <Line n={batch.hereAlready} text="were here already" />
+              <Line n={batch.leftOutBefore} text="were left out before, and stay so" />
+              <Line n={batch.notChosen} text="were not chosen" />
+            </ul>
+            {batch.taken > 0 ? (
+              <Link
+                to={`/reviews/sort/${batch.id}`}
+                className="inline-flex rounded-lg bg-plum px-3.5 py-1.5 font-semibold text-white hover:bg-plum-2"
+              >
+                Look through {count(batch.taken, 'review')}
+              </Link>
+            ) : (
+              <p className="text-ink-2">There is nothing new to look through.</p>
+            )}
+          </>
+        )}
+        <p className="mt-5 flex flex-wrap gap-x-5 gap-y-2 border-t border-line pt-4">
+          <a href={`/api/v1/bring-in/${batch.id}/file`} className="text-plum underline" download>
+            The file as it came
+          </a>
+          {!gone && batch.taken > 0 && (
+            <Button
+              look="link"
+              disabled={end.isPending}
+              onClick={() => end.mutate({ id: batch.id, how: 'take-back' })}
+            >
+              Take the whole batch back
+            </Button>
+          )}
+          {gone && (
+            <Link to="/reviews/bring-in" className="text-plum underline">
+              Bring it in again
+            </Link>
+          )}
+        </p>
+        {end.error && (
+          <p role="alert" className="mt-2 text-rust-ink">
+            {end.error.message}
+          </p>
         )}
       </section>
       {batch.bad > 0 && <Problems batch={batch} />}

@@ -1,4 +1,4 @@
-package nodyes.server.bringin;
+package nodyes.server.bringin.rows;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -90,7 +90,7 @@ public class CsvRowsTest {
     Path file = Files.createTempFile("rows", ".csv");
     Files.writeString(file, text);
     var read = new Read(new ArrayList<>(), new ArrayList<>(), new ArrayList<>());
-    new CsvRows(file, StandardCharsets.UTF_8, ',')
+    new CsvRows(file, StandardCharsets.UTF_8, ',', false)
         .read(
             new CsvRows.Sink() {
               @Override

@@ -1,8 +1,10 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, csrfHeader, need, Problem, problemOf, type Schemas } from '../../shared/api';
 
 export type BatchView = Schemas['BatchView'];
 export type Choices = Schemas['Choices'];
+export type Look = Schemas['Look'];
+export type Trial = Schemas['Trial'];
 
 const EVERY = 400;
 
@@ -34,6 +36,50 @@ export function useProblems(id: number, page: number) {
       ),
   });
 }
+
+/** What would come of reading with these choices; the answer before stays until the next is there. */
+export function useTrial(id: number, choices: Choices, on: boolean) {
+  return useQuery({
+    queryKey: ['batch', id, 'trial', choices],
+    queryFn: () =>
+      need(api.POST('/api/v1/bring-in/{id}/trial', { params: { path: { id } }, body: choices })),
+    enabled: on,
+    retry: false,
+    placeholderData: (previous) => previous,
+  });
+}
+
+/** Another sheet or encoding of the same file. */
+export function useLookAgain(id: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (again: { sheet?: string; encoding?: string }) =>
+      need(api.POST('/api/v1/bring-in/{id}/look', { params: { path: { id } }, body: again })),
+    onSuccess: (next) => queries.setQueryData(['batch', id], next),
+  });
+}
+
+/** Calling a reading off, or taking all of a batch back. */
+export function useEndBatch() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, how }: { id: number; how: 'cancel' | 'take-back' }) =>
+      need(
+        how === 'cancel'
+          ? api.POST('/api/v1/bring-in/{id}/cancel', { params: { path: { id } } })
+          : api.POST('/api/v1/bring-in/{id}/take-back', { params: { path: { id } } }),
+      ),
+    onSettled: () =>
+      Promise.all(
+        ['batch', 'batches', 'reviews', 'page', 'products'].map((key) =>
+          queries.invalidateQueries({ queryKey: [key] }),
+        ),
+      ),
+  });
+}
+
+/** Text pasted in place of a file. */
+export const paste = (text: string) => need(api.POST('/api/v1/bring-in/text', { body: { text } }));
 
 export function useRead(id: number) {
   return useMutation({

@@ -1,0 +1,55 @@
+package nodyes.core.bringin;
+
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * What the owner may want to check in a review that was brought in. A flag says what was found; it
+ * decides nothing. Stored as one bit each, whose places are for ever.
+ */
+public enum Flag {
+  /** It names a variant that the shop does not sell. */
+  VARIANT(0),
+  /** Its words are in another language than it says. */
+  LANGUAGE(1),
+  /** It has no words. */
+  NO_WORDS(2),
+  /** Its words hold an e-mail address, a link or a telephone number. */
+  CONTACT(3),
+  /** Its words are nearly those of another review of the product. */
+  COPY(4),
+  /** It came in a burst of alike ratings that the product's own rate makes unlikely. */
+  BURST(5),
+  /** Its day lies in the future. */
+  FUTURE(6),
+  /** It names a picture that could not be had. */
+  PICTURE(7);
+
+  private final int place;
+
+  Flag(int place) {
+    this.place = place;
+  }
+
+  /** The bit it is stored as. */
+  public long bit() {
+    return 1L << place;
+  }
+
+  /** Flags as one number. */
+  public static long bits(Collection<Flag> flags) {
+    return flags.stream().mapToLong(Flag::bit).reduce(0, (a, b) -> a | b);
+  }
+
+  /** Flags from their number; bits that mean nothing are passed over. */
+  public static Set<Flag> of(long bits) {
+    var flags = EnumSet.noneOf(Flag.class);
+    for (Flag flag : values()) {
+      if ((bits & flag.bit()) != 0) {
+        flags.add(flag);
+      }
+    }
+    return flags;
+  }
+}

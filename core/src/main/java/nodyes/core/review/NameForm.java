@@ -1,0 +1,58 @@
+package nodyes.core.review;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** How a reviewer's name is shown; chosen by the owner when reviews are brought in. */
+public enum NameForm {
+  /** Marta Sousa */
+  AS_GIVEN,
+  /** Marta S. */
+  FIRST_NAME_AND_INITIAL,
+  /** M. S. */
+  INITIALS,
+  /** Marta */
+  FIRST_NAME,
+  /** No name: shoppers read 'a customer'. */
+  A_CUSTOMER;
+
+  /**
+   * The name in this form; empty where nothing of it is left. A name of one word has no last name
+   * to shorten; initials keep their marks, and what stands before an at-sign of an address counts
+   * as the name.
+   */
+  public Optional<String> of(String name) {
+    String whole = name.strip().replaceAll("\\s+", " ");
+    int at = whole.indexOf('@');
+    String plain = at > 0 && this != AS_GIVEN ? whole.substring(0, at) : whole;
+    if (plain.isEmpty()) {
+      return Optional.empty();
+    }
+    String[] parts = plain.split(" ");
+    return switch (this) {
+      case AS_GIVEN -> Optional.of(plain);
+      case FIRST_NAME -> Optional.of(parts[0]);
+      case FIRST_NAME_AND_INITIAL ->
+          Optional.of(
+              parts.length == 1 ? parts[0] : parts[0] + " " + initial(parts[parts.length - 1]));
+      case INITIALS ->
+          Optional.of(Arrays.stream(parts).map(NameForm::initial).collect(Collectors.joining(" ")));
+      case A_CUSTOMER -> Optional.empty();
+    };
+  }
+
+  /** The first letter with the marks that belong to it. */
+  private static String initial(String word) {
+    int end = word.offsetByCodePoints(0, 1);
+    while (end < word.length()
+        && switch (Character.getType(word.codePointAt(end))) {
+          case Character.NON_SPACING_MARK, Character.COMBINING_SPACING_MARK -> true;
+          default -> false;
+        }) {
+      end = word.offsetByCodePoints(end, 1);
+    }
+    return word.substring(0, end).toUpperCase(Locale.ROOT) + ".";
+  }
+}

@@ -1,0 +1,87 @@
+package nodyes.server.bringin;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.bringin.Candidate;
+import nodyes.core.bringin.Flag;
+import nodyes.core.bringin.VariantMatch;
+import nodyes.core.review.ContactDetails;
+import nodyes.server.catalogue.ProductFinder;
+import org.jspecify.annotations.Nullable;
+
+/** What is looked at in each review that is brought in, by itself. */
+final class Checks {
+  private static final int LONG_ENOUGH = 40;
+
+  private final LanguageGuess guess;
+  private final ProductFinder products;
+  private final @Nullable String language;
+  private final LocalDate today;
+
+  /**
+   * Checks for one file.
+   *
+   * @param language the language that the owner says all words are in; null for each its own
+   * @param today the day of bringing in
+   */
+  Checks(LanguageGuess guess, ProductFinder products, @Nullable String language, LocalDate today) {
+    this.guess = guess;
+    this.products = products;
+    this.language = language;
+    this.today = today;
+  }
+
+  /** The review in the language that it, the owner or its words say, in this order. */
+  Candidate withLanguage(Candidate review) {
+    if (review.language().isPresent()) {
+      return review;
+    }
+    Optional<String> found =
+        language != null ? Optional.of(language) : review.words().flatMap(guess::of);
+    return found.isEmpty() ? review : review.inLanguage(found);
+  }
+
+  /** The shop's variant that it speaks of. */
+  Optional<String> variant(Candidate review, ProductFinder.Found product) {
+    return review
+        .variant()
+        .map(given -> VariantMatch.of(given, products.variants(product.productId())))
+        .orElse(product.variant());
+  }
+
+  /**
+   * What there is to check, as bits.
+   *
+   * @param review as it stands in the file
+   * @param variant the shop's variant that was found for it
+   */
+  long flags(Candidate review, Optional<String> variant) {
+    var flags = EnumSet.noneOf(Flag.class);
+    if (review.variant().isPresent() && variant.isEmpty()) {
+      flags.add(Flag.VARIANT);
+    }
+    if (review.words().isEmpty()) {
+      flags.add(Flag.NO_WORDS);
+    } else if (!ContactDetails.in(review.words().get()).isEmpty()) {
+      flags.add(Flag.CONTACT);
+    }
+    if (isInAnotherLanguage(review)) {
+      flags.add(Flag.LANGUAGE);
+    }
+    if (review.writtenOn().filter(day -> day.isAfter(today)).isPresent()) {
+      flags.add(Flag.FUTURE);
+    }
+    return Flag.bits(flags);
+  }
+
+  private boolean isInAnotherLanguage(Candidate review) {
+    String said = review.language().or(() -> Optional.ofNullable(language)).orElse("");
+    if (said.isEmpty() || review.words().orElse("").length() < LONG_ENOUGH) {
+      return false;
+    }
+    String primary = Locale.forLanguageTag(said).getLanguage();
+    return review.words().flatMap(guess::of).filter(found -> !found.equals(primary)).isPresent();
+  }
+}

@@ -1,0 +1,84 @@
+package nodyes.server.bringin;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import nodyes.core.bringin.Burst;
+import nodyes.core.bringin.Copies;
+import nodyes.core.bringin.Flag;
+import nodyes.server.reviews.Reviews;
+import nodyes.server.reviews.Told;
+import org.springframework.stereotype.Component;
+
+/** Looks at the reviews of a batch beside the others of their products. */
+@Component
+class Comparing {
+  /** Most reviews of one product that are compared: the newest arrivals. */
+  private static final int MOST = 50_000;
+
+  private final Reviews reviews;
+
+  Comparing(Reviews reviews) {
+    this.reviews = reviews;
+  }
+
+  /** Marks what nearly repeats another review, and what came in a burst. */
+  void run(long batch) {
+    for (long product : reviews.productsOf(batch)) {
+      List<Told> told = reviews.told(product, MOST);
+      var marks = new ArrayList<Reviews.Mark>();
+      copies(told, batch, marks);
+      bursts(told, batch, marks);
+      if (!marks.isEmpty()) {
+        reviews.mark(marks);
+      }
+    }
+  }
+
+  private static void copies(List<Told> told, long batch, List<Reviews.Mark> marks) {
+    var copies = new Copies();
+    for (Told review : told) {
+      OptionalLong earlier =
+          review.words().isEmpty() ? OptionalLong.empty() : copies.see(review.id(), review.words());
+      if (review.batch() == batch && earlier.isPresent()) {
+        marks.add(new Reviews.Mark(review.id(), Flag.COPY, Optional.of(earlier.getAsLong())));
+      }
+    }
+  }
+
+  private static void bursts(List<Told> told, long batch, List<Reviews.Mark> marks) {
+    List<Told> dated = told.stream().filter(review -> review.writtenOn().isPresent()).toList();
+    if (dated.isEmpty()) {
+      return;
+    }
+    Map<Integer, Map<LocalDate, Integer>> byStar = new HashMap<>();
+    LocalDate first = LocalDate.MAX;
+    LocalDate last = LocalDate.MIN;
+    for (Told review : dated) {
+      LocalDate day = review.writtenOn().get();
+      first = day.isBefore(first) ? day : first;
+      last = day.isAfter(last) ? day : last;
+      byStar.computeIfAbsent(review.wholeStar(), _ -> new HashMap<>()).merge(day, 1, Integer::sum);
+    }
+    long days = ChronoUnit.DAYS.between(first, last) + 1;
+    Map<Integer, Set<LocalDate>> bursts = new HashMap<>();
+    byStar.forEach(
+        (star, counts) ->
+            Burst.in(counts, star, days)
+                .forEach(
+                    burst -> bursts.computeIfAbsent(star, _ -> new HashSet<>()).add(burst.day())));
+    for (Told review : dated) {
+      if (review.batch() == batch
+          && bursts.getOrDefault(review.wholeStar(), Set.of()).contains(review.writtenOn().get())) {
+        marks.add(new Reviews.Mark(review.id(), Flag.BURST, Optional.empty()));
+      }
+    }
+  }
+}

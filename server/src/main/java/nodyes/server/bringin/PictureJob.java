@@ -1,0 +1,97 @@
+package nodyes.server.bringin;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import nodyes.core.bringin.Flag;
+import nodyes.server.outside.Fetch;
+import nodyes.server.pictures.Pictures;
+import nodyes.server.reviews.Reviews;
+import nodyes.server.web.Refusal;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/**
+ * Has the pictures that reviews name, and keeps them here: shop pages ask no other server. One that
+ * cannot be had is marked at its review. What is not had yet is gone on with after a restart.
+ */
+@Component
+class PictureJob implements SmartLifecycle {
+  private static final Logger LOG = LoggerFactory.getLogger(PictureJob.class);
+  private static final int AT_ONCE = 50;
+
+  private final Reviews reviews;
+  private final Fetch fetch;
+  private final Pictures pictures;
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(Thread.ofPlatform().name("pictures").factory());
+  private volatile boolean running;
+
+  PictureJob(Reviews reviews, Fetch fetch, Pictures pictures) {
+    this.reviews = reviews;
+    this.fetch = fetch;
+    this.pictures = pictures;
+  }
+
+  /** Looks for pictures that are not here yet, in the background. */
+  void submit() {
+    if (running) {
+      worker.execute(this::run);
+    }
+  }
+
+  private void run() {
+    try {
+      for (List<Reviews.Picture> next = reviews.picturesToHave(AT_ONCE);
+          running && !next.isEmpty();
+          next = reviews.picturesToHave(AT_ONCE)) {
+        var marks = new ArrayList<Reviews.Mark>();
+        for (Reviews.Picture picture : next) {
+          if (!running) {
+            return;
+          }
+          Optional<String> file = have(picture.address());
+          reviews.hasPicture(picture, file);
+          if (file.isEmpty()) {
+            marks.add(new Reviews.Mark(picture.review(), Flag.PICTURE, Optional.empty()));
+          }
+        }
+        reviews.mark(marks);
+      }
+    } catch (RuntimeException e) {
+      LOG.error("Having pictures failed", e);
+    }
+  }
+
+  private Optional<String> have(String address) {
+    try {
+      return Optional.of(pictures.keep(fetch.get(address, Fetch.Limits.PICTURE).open()));
+    } catch (Refusal | IOException e) {
+      LOG.info("A picture could not be had: {}", e.getMessage());
+      return Optional.empty();
+    }
+  }
+
+  @Override
+  public void start() {
+    running = true;
+    submit();
+  }
+
+  @Override
+  public void stop() {
+    running = false;
+    worker.shutdownNow();
+    worker.close();
+  }
+
+  @Override
+  public boolean isRunning() {
+    return running;
+  }
+}

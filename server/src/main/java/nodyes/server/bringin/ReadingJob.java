@@ -1,0 +1,185 @@
+package nodyes.server.bringin;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicLong;
+import nodyes.server.database.Database;
+import nodyes.server.orders.Orders;
+import nodyes.server.reviews.Reviews;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/** Reads batches in the background, one behind the other; goes on after a restart. */
+@Component
+class ReadingJob implements SmartLifecycle {
+  private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
+
+  private final Database database;
+  private final BatchStore store;
+  private final BatchFiles files;
+  private final Plans plans;
+  private final Comparing comparing;
+  private final PictureJob pictures;
+  private final Reviews reviews;
+  private final Orders orders;
+  private final Clock clock;
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(Thread.ofPlatform().name("bring-in").factory());
+  private final Map<Long, Run> runs = new ConcurrentHashMap<>();
+  private volatile boolean running;
+
+  /** How far one reading is. */
+  private record Run(AtomicLong bytesRead, long startedNanos, AtomicBoolean cancelled) {
+    static Run begin() {
+      return new Run(new AtomicLong(), System.nanoTime(), new AtomicBoolean());
+    }
+  }
+
+  ReadingJob(
+      Database database,
+      BatchStore store,
+      BatchFiles files,
+      Plans plans,
+      Comparing comparing,
+      PictureJob pictures,
+      Reviews reviews,
+      Orders orders,
+      Clock clock) {
+    this.database = database;
+    this.store = store;
+    this.files = files;
+    this.plans = plans;
+    this.comparing = comparing;
+    this.pictures = pictures;
+    this.reviews = reviews;
+    this.orders = orders;
+    this.clock = clock;
+  }
+
+  void submit(long id) {
+    runs.putIfAbsent(id, Run.begin());
+    worker.execute(() -> run(id));
+  }
+
+  void cancel(long id) {
+    Run run = runs.get(id);
+    if (run != null) {
+      run.cancelled().set(true);
+    }
+  }
+
+  /** Waits until all that was submitted is read. */
+  void await() throws InterruptedException {
+    try {
+      worker.submit(() -> {}).get();
+    } catch (ExecutionException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A batch with how far it is, while it is read. */
+  BatchView withProgress(BatchView batch) {
+    Run run = runs.get(batch.id());
+    if (batch.state() != BatchState.READING || run == null) {
+      return batch;
+    }
+    double share = Math.min(1, (double) batch.rowsSeen() / Math.max(1, batch.look().rows()));
+    double seconds = (System.nanoTime() - run.startedNanos()) / 1e9;
+    if (share < 0.02) {
+      return batch.reading((int) (100 * share), null, null);
+    }
+    return batch.reading(
+        (int) (100 * share),
+        Math.round(batch.rowsSeen() / seconds),
+        (int) Math.ceil(seconds / share * (1 - share)));
+  }
+
+  private void run(long id) {
+    BatchView batch = store.find(id).orElseThrow();
+    Choices choices = store.choices(id).orElseThrow();
+    Run run = runs.computeIfAbsent(id, _ -> Run.begin());
+    try (var storing =
+        new Storing(
+            id,
+            batch.source() == null ? batch.fileName() : batch.source(),
+            counts(batch),
+            clock.instant(),
+            choices,
+            database,
+            reviews,
+            orders,
+            store)) {
+      plans.run(
+          files.rows(id),
+          batch.look(),
+          choices,
+          storing,
+          run.bytesRead(),
+          () -> running && !run.cancelled().get());
+      storing.await();
+      end(id, run);
+    } catch (IOException | RuntimeException e) {
+      fail(id, e);
+    } finally {
+      runs.remove(id);
+    }
+  }
+
+  private void end(long id, Run run) throws IOException {
+    if (run.cancelled().get()) {
+      reviews.removeBatch(id);
+      store.finish(id, BatchState.CANCELLED, null, clock.instant());
+      files.isRead(id);
+    } else if (running) { // else stopped with the server; it goes on at the next start
+      comparing.run(id);
+      store.finish(id, BatchState.READ, null, clock.instant());
+      pictures.submit();
+      files.isRead(id);
+    }
+  }
+
+  private void fail(long id, Exception e) {
+    LOG.error("Reading batch {} failed", id, e);
+    long rows = store.find(id).map(BatchView::rowsSeen).orElse(0L);
+    String failure =
+        "Reading stopped after row "
+            + rows
+            + ". The reviews before it are kept; bring the file again to go on.";
+    store.finish(id, BatchState.FAILED, failure, clock.instant());
+  }
+
+  private static BatchStore.Counts counts(BatchView batch) {
+    return new BatchStore.Counts(
+        batch.rowsSeen(),
+        batch.taken(),
+        batch.bad(),
+        batch.hereAlready(),
+        batch.leftOutBefore(),
+        batch.notChosen());
+  }
+
+  @Override
+  public void start() {
+    running = true;
+    store.inState(BatchState.READING).forEach(this::submit);
+  }
+
+  @Override
+  public void stop() {
+    running = false;
+    worker.close();
+  }
+
+  @Override
+  public boolean isRunning() {
+    return running;
+  }
+}

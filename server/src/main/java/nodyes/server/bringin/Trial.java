@@ -1,0 +1,74 @@
+package nodyes.server.bringin;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.bringin.Candidate;
+import nodyes.core.bringin.Flag;
+import nodyes.core.review.NameForm;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What would come of reading a file with some choices.
+ *
+ * @param usable reviews that would be taken
+ * @param bad rows that cannot be read
+ * @param problems the first of them
+ * @param hereAlready reviews that are here already
+ * @param hereLines lines of the first of them
+ * @param leftOutBefore reviews that were left out before
+ * @param leftOutLines lines of the first of them
+ * @param notChosen good rows that are not chosen
+ * @param marked what there is to check in those taken
+ * @param shown the first of those taken, as shoppers would read them
+ * @param asksPermission whether the owner has yet to say that reviews from there may be published
+ */
+public record Trial(
+    long usable,
+    long bad,
+    List<ProblemLine> problems,
+    long hereAlready,
+    List<Long> hereLines,
+    long leftOutBefore,
+    List<Long> leftOutLines,
+    long notChosen,
+    List<Marked> marked,
+    List<Shown> shown,
+    boolean asksPermission) {
+  /**
+   * Something to check.
+   *
+   * @param lines of the first of them
+   */
+  public record Marked(Flag flag, long reviews, List<Long> lines) {}
+
+  /** A review as shoppers would read it. */
+  public record Shown(
+      long line,
+      BigDecimal stars,
+      String givenRating,
+      @Nullable String title,
+      @Nullable String words,
+      @Nullable String reviewer,
+      @Nullable String country,
+      @Nullable String language,
+      @Nullable LocalDate writtenOn,
+      @Nullable String variant) {
+    static Shown of(Chunk.Placed placed, Choices choices) {
+      Candidate review = placed.review();
+      NameForm form = choices.nameForm() == null ? NameForm.AS_GIVEN : choices.nameForm();
+      return new Shown(
+          review.line(),
+          review.rating().stars(1),
+          review.givenRating(),
+          review.title().orElse(null),
+          review.words().orElse(null),
+          Optional.ofNullable(review.reviewer().orElse(null)).flatMap(form::of).orElse(null),
+          review.country().orElse(null),
+          review.language().orElse(null),
+          review.writtenOn().orElse(null),
+          placed.variant().orElse(null));
+    }
+  }
+}

@@ -1,0 +1,110 @@
+package nodyes.server.bringin;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import nodyes.core.bringin.Flag;
+import nodyes.core.review.ReviewState;
+import nodyes.server.bringin.BatchStore.Counts;
+import nodyes.server.bringin.Chunk.Placed;
+import nodyes.server.reviews.Reviews;
+
+/** Goes through a file as {@link Storing} does, and stores nothing: what would come of it. */
+final class Trying implements Chunk.Taker {
+  private static final int LINES = 3;
+  private static final int PROBLEMS = 100;
+  private static final int SHOWN = 20;
+
+  private final Choices choices;
+  private final Reviews reviews;
+  private final Set<Long> seen = new HashSet<>();
+  private final Map<Flag, Trial.Marked> flags = new EnumMap<>(Flag.class);
+  private final List<ProblemLine> problems = new ArrayList<>();
+  private final List<Placed> shown = new ArrayList<>();
+  private final List<Long> hereLines = new ArrayList<>();
+  private final List<Long> leftOutLines = new ArrayList<>();
+  private Counts counts = Counts.NONE;
+
+  Trying(Choices choices, Reviews reviews) {
+    this.choices = choices;
+    this.reviews = reviews;
+  }
+
+  @Override
+  public void take(Chunk chunk) {
+    Map<Long, ReviewState> known = reviews.known(chunk.fingerprints());
+    long usable = 0;
+    long here = 0;
+    long leftOut = 0;
+    for (Placed placed : chunk.reviews()) {
+      ReviewState state = known.get(placed.fingerprint());
+      boolean wakes = state == ReviewState.LEFT_OUT && Boolean.TRUE.equals(choices.takesLeftOut());
+      if (state != null && state.isRemembered() && !wakes) {
+        leftOut++;
+        add(leftOutLines, placed.review().line());
+      } else if ((state != null && !wakes) || !seen.add(placed.fingerprint())) {
+        here++;
+        add(hereLines, placed.review().line());
+      } else {
+        usable++;
+        mark(placed);
+      }
+    }
+    chunk.problems().stream().limit(PROBLEMS - problems.size()).forEach(problems::add);
+    counts =
+        new Counts(
+            chunk.rowsSeen(),
+            counts.taken() + usable,
+            chunk.bad(),
+            counts.hereAlready() + here,
+            counts.leftOutBefore() + leftOut,
+            chunk.notChosen());
+  }
+
+  private void mark(Placed placed) {
+    if (shown.size() < SHOWN) {
+      shown.add(placed);
+    }
+    for (Flag flag : Flag.of(placed.flags())) {
+      flags.merge(flag, new Trial.Marked(flag, 1, List.of(placed.review().line())), Trying::both);
+    }
+  }
+
+  private static Trial.Marked both(Trial.Marked before, Trial.Marked one) {
+    var lines = new ArrayList<>(before.lines());
+    add(lines, one.lines().getFirst());
+    return new Trial.Marked(before.flag(), before.reviews() + 1, List.copyOf(lines));
+  }
+
+  private static void add(List<Long> lines, long line) {
+    if (lines.size() < LINES) {
+      lines.add(line);
+    }
+  }
+
+  @Override
+  public void await() {}
+
+  @Override
+  public Counts counts() {
+    return counts;
+  }
+
+  Trial trial(boolean asksPermission) {
+    return new Trial(
+        counts.taken(),
+        counts.bad(),
+        List.copyOf(problems),
+        counts.hereAlready(),
+        List.copyOf(hereLines),
+        counts.leftOutBefore(),
+        List.copyOf(leftOutLines),
+        counts.notChosen(),
+        List.copyOf(flags.values()),
+        shown.stream().map(placed -> Trial.Shown.of(placed, choices)).toList(),
+        asksPermission);
+  }
+}

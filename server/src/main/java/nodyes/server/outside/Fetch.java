@@ -1,0 +1,222 @@
+package nodyes.server.outside;
+
+import jakarta.annotation.PreDestroy;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.ConnectException;
+import java.net.SocketTimeoutException;
+import java.net.URI;
+import java.net.URISyntaxException;
+import java.net.UnknownHostException;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.server.ServerSettings;
+import nodyes.server.web.Refusal;
+import org.apache.hc.client5.http.DnsResolver;
+import org.apache.hc.client5.http.SystemDefaultDnsResolver;
+import org.apache.hc.client5.http.classic.methods.HttpGet;
+import org.apache.hc.client5.http.classic.methods.HttpPost;
+import org.apache.hc.client5.http.classic.methods.HttpUriRequestBase;
+import org.apache.hc.client5.http.config.ConnectionConfig;
+import org.apache.hc.client5.http.config.RequestConfig;
+import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
+import org.apache.hc.client5.http.impl.classic.HttpClients;
+import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
+import org.apache.hc.core5.http.ClassicHttpResponse;
+import org.apache.hc.core5.http.ContentType;
+import org.apache.hc.core5.http.Header;
+import org.apache.hc.core5.http.HttpEntity;
+import org.apache.hc.core5.http.io.entity.StringEntity;
+import org.apache.hc.core5.util.Timeout;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.stereotype.Component;
+
+/**
+ * Asks servers outside, and only public ones: every host is resolved here, each of its addresses is
+ * judged, and the connection goes to the judged address, so an answer that changes between looking
+ * and connecting changes nothing. Redirects are followed by hand, each judged anew. Size and time
+ * are bounded.
+ */
+@Component
+public class Fetch {
+  private static final int REDIRECTS = 5;
+  private static final byte[] NOTHING = {};
+  private static final Timeout PATIENCE = Timeout.ofSeconds(5);
+
+  private final CloseableHttpClient guarded;
+  private final CloseableHttpClient trusting;
+  private final Set<String> trusted;
+
+  /** How much may come, and how long it may take. */
+  public record Limits(int bytes, Duration time) {
+    /** For a page or an answer of a service. */
+    public static final Limits PAGE = new Limits(12_000_000, Duration.ofSeconds(20));
+
+    /** For a picture. */
+    public static final Limits PICTURE = new Limits(10_000_000, Duration.ofSeconds(15));
+  }
+
+  @Autowired
+  Fetch(ServerSettings settings) {
+    this(settings.trusted(), SystemDefaultDnsResolver.INSTANCE);
+  }
+
+  Fetch(Set<String> trusted, DnsResolver resolver) {
+    this.trusted = Set.copyOf(trusted);
+    this.guarded = client(new PublicOnly(resolver));
+    this.trusting = client(resolver);
+  }
+
+  private static CloseableHttpClient client(DnsResolver resolver) {
+    return HttpClients.custom()
+        .setConnectionManager(
+            PoolingHttpClientConnectionManagerBuilder.create()
+                .setDnsResolver(resolver)
+                .setDefaultConnectionConfig(
+                    ConnectionConfig.custom()
+                        .setConnectTimeout(PATIENCE)
+                        .setSocketTimeout(PATIENCE)
+                        .build())
+                .build())
+        .setDefaultRequestConfig(
+            RequestConfig.custom()
+                .setResponseTimeout(PATIENCE)
+                .setConnectionRequestTimeout(PATIENCE)
+                .build())
+        .disableRedirectHandling()
+        .disableCookieManagement()
+        .disableAutomaticRetries()
+        .disableAuthCaching()
+        .setUserAgent("NodYes/1 (brings in reviews for its shop)")
+        .build();
+  }
+
+  /** Asks for an address; refuses, with a text for people, what cannot or must not be had. */
+  public Fetched get(String address, Limits limits) {
+    long deadline = System.nanoTime() + limits.time().toNanos();
+    URI asked = Addresses.of(address);
+    for (int i = 0; i <= REDIRECTS; i++) {
+      Answer answer = send(new HttpGet(asked), limits, deadline);
+      if (answer.redirect().isEmpty()) {
+        return answer.fetched();
+      }
+      asked = Addresses.of(asked.resolve(answer.redirect().get()).toString());
+    }
+    throw Refusal.unusable("That address leads from one to the next without an end.");
+  }
+
+  /** Sends JSON to a service; what it answers. */
+  public Fetched post(String address, String json, Limits limits) {
+    var request = new HttpPost(Addresses.of(address));
+    request.setEntity(new StringEntity(json, ContentType.APPLICATION_JSON));
+    Answer answer = send(request, limits, System.nanoTime() + limits.time().toNanos());
+    if (answer.redirect().isPresent()) {
+      throw Refusal.unusable("The service at " + host(request) + " sends elsewhere.");
+    }
+    return answer.fetched();
+  }
+
+  private record Answer(Fetched fetched, Optional<String> redirect) {}
+
+  private Answer send(HttpUriRequestBase request, Limits limits, long deadline) {
+    try {
+      URI address = request.getUri();
+      CloseableHttpClient client =
+          trusted.contains(Addresses.authority(address)) ? trusting : guarded;
+      return client.execute(
+          request, response -> read(address, request, response, limits, deadline));
+    } catch (NotPublic e) {
+      throw Refusal.unusable(host(request) + " is not on the public internet, so it is not asked.");
+    } catch (UnknownHostException e) {
+      throw Refusal.unusable("There is no server named " + host(request) + ".");
+    } catch (SocketTimeoutException e) {
+      throw slow(host(request));
+    } catch (ConnectException e) {
+      throw Refusal.unusable("The server at " + host(request) + " does not answer.");
+    } catch (IOException | URISyntaxException e) {
+      throw Refusal.unusable("The server at " + host(request) + " broke off: nothing was taken.");
+    }
+  }
+
+  private static Answer read(
+      URI address,
+      HttpUriRequestBase request,
+      ClassicHttpResponse response,
+      Limits limits,
+      long deadline)
+      throws IOException {
+    int status = response.getCode();
+    Header location = response.getFirstHeader("Location");
+    if (status >= 300 && status < 400 && location != null) {
+      return new Answer(
+          new Fetched(address, Optional.empty(), NOTHING), Optional.of(location.getValue()));
+    }
+    if (status >= 400) {
+      throw Refusal.unusable(
+          switch (status) {
+            case 401, 403 ->
+                address.getHost()
+                    + " shows that to signed-in people alone (it answered "
+                    + status
+                    + ").";
+            case 404, 410 ->
+                "There is nothing at that address ("
+                    + address.getHost()
+                    + " answered "
+                    + status
+                    + ").";
+            default -> address.getHost() + " answered " + status + "; try again later.";
+          });
+    }
+    HttpEntity entity = response.getEntity();
+    if (entity == null) {
+      return new Answer(new Fetched(address, Optional.empty(), NOTHING), Optional.empty());
+    }
+    byte[] body = bounded(request, entity, limits, deadline);
+    return new Answer(
+        new Fetched(address, Optional.ofNullable(entity.getContentType()), body), Optional.empty());
+  }
+
+  /** All of a body within the limits; over them the connection is cut, not read to its end. */
+  private static byte[] bounded(
+      HttpUriRequestBase request, HttpEntity entity, Limits limits, long deadline)
+      throws IOException {
+    var body = new ByteArrayOutputStream();
+    var buffer = new byte[16_384];
+    try (InputStream in = entity.getContent()) {
+      for (int read = in.read(buffer); read >= 0; read = in.read(buffer)) {
+        body.write(buffer, 0, read);
+        if (body.size() > limits.bytes()) {
+          request.abort();
+          throw Refusal.unusable(
+              "What "
+                  + host(request)
+                  + " sends is over "
+                  + limits.bytes() / 1_000_000
+                  + " MB; it was not taken.");
+        }
+        if (System.nanoTime() > deadline) {
+          request.abort();
+          throw slow(host(request));
+        }
+      }
+    }
+    return body.toByteArray();
+  }
+
+  private static Refusal slow(String host) {
+    return Refusal.unusable("The server at " + host + " takes too long; nothing was taken.");
+  }
+
+  private static String host(HttpUriRequestBase request) {
+    return String.valueOf(request.getAuthority().getHostName());
+  }
+
+  @PreDestroy
+  void close() throws IOException {
+    guarded.close();
+    trusting.close();
+  }
+}

@@ -1,0 +1,40 @@
+package nodyes.server.outside;
+
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+
+/** What a server outside answered. */
+public final class Fetched {
+  private final URI address;
+  private final Optional<String> contentType;
+  private final byte[] body;
+
+  Fetched(URI address, Optional<String> contentType, byte[] body) {
+    this.address = address;
+    this.contentType = contentType;
+    this.body = body;
+  }
+
+  /** Where it came from in the end. */
+  public URI address() {
+    return address;
+  }
+
+  /** Its type, as its server says. */
+  public Optional<String> contentType() {
+    return contentType;
+  }
+
+  /** All of it, to read. */
+  public InputStream open() {
+    return new ByteArrayInputStream(body);
+  }
+
+  /** All of it as text in UTF-8. */
+  public String text() {
+    return new String(body, StandardCharsets.UTF_8);
+  }
+}

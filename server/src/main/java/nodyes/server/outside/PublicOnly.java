@@ -1,0 +1,30 @@
+package nodyes.server.outside;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import org.apache.hc.client5.http.DnsResolver;
+
+/** Resolves hosts to public addresses, and refuses those of which one address is not. */
+final class PublicOnly implements DnsResolver {
+  private final DnsResolver resolver;
+
+  PublicOnly(DnsResolver resolver) {
+    this.resolver = resolver;
+  }
+
+  @Override
+  public InetAddress[] resolve(String host) throws UnknownHostException {
+    InetAddress[] addresses = resolver.resolve(host);
+    for (InetAddress address : addresses) {
+      if (!SpecialRanges.isPublic(address)) {
+        throw new NotPublic(host);
+      }
+    }
+    return addresses;
+  }
+
+  @Override
+  public String resolveCanonicalHostname(String host) throws UnknownHostException {
+    return resolver.resolveCanonicalHostname(host);
+  }
+}

@@ -1,0 +1,212 @@
+package nodyes.server.reviews;
+
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.REVIEW;
+import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.sum;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.rating.Histogram;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewState;
+import nodyes.server.database.Database;
+import nodyes.server.database.Many;
+import org.jooq.Condition;
+import org.jooq.Field;
+import org.jooq.Record2;
+import org.springframework.stereotype.Component;
+
+/** What is asked of and done to the reviews of one batch. */
+@Component
+class BatchReviewStore {
+  private final Database database;
+
+  BatchReviewStore(Database database) {
+    this.database = database;
+  }
+
+  Map<Long, Long> waiting(Collection<Long> batches) {
+    return database.read(
+        sql ->
+            sql.select(REVIEW.BATCH_ID, count())
+                .from(REVIEW)
+                .where(REVIEW.BATCH_ID.in(batches).and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
+                .groupBy(REVIEW.BATCH_ID)
+                .fetchMap(Record2::value1, row -> (long) row.value2()));
+  }
+
+  List<Long> products(long batch) {
+    return database.read(
+        sql ->
+            sql.selectDistinct(REVIEW.PRODUCT_ID)
+                .from(REVIEW)
+                .where(REVIEW.BATCH_ID.eq(batch))
+                .fetch(REVIEW.PRODUCT_ID));
+  }
+
+  /** The newest arrivals of a product, oldest first. */
+  List<Told> told(long product, int most) {
+    return database
+        .read(
+            sql ->
+                sql.select(
+                        REVIEW.ID,
+                        REVIEW.BATCH_ID,
+                        REVIEW.WORDS,
+                        REVIEW.RATING_PARTS,
+                        REVIEW.WRITTEN_ON)
+                    .from(REVIEW)
+                    .where(REVIEW.PRODUCT_ID.eq(product))
+                    .orderBy(REVIEW.ID.desc())
+                    .limit(most)
+                    .fetch(
+                        row ->
+                            new Told(
+                                row.value1(),
+                                row.value2() == null ? 0 : row.value2(),
+                                row.value3() == null ? "" : row.value3(),
+                                new Rating(row.value4()).wholeStar(),
+                                Optional.ofNullable(row.value5()).map(LocalDate::parse))))
+        .reversed();
+  }
+
+  void mark(List<Reviews.Mark> marks) {
+    database.change(
+        sql -> {
+          for (Reviews.Mark mark : marks) {
+            sql.update(REVIEW)
+                .set(REVIEW.FLAGS, REVIEW.FLAGS.bitOr(mark.flag().bit()))
+                .set(
+                    REVIEW.COPY_OF,
+                    mark.copyOf().isPresent()
+                        ? org.jooq.impl.DSL.val(mark.copyOf().get())
+                        : REVIEW.COPY_OF)
+                .where(REVIEW.ID.eq(mark.id()))
+                .execute();
+          }
+        });
+  }
+
+  /** What was left out comes back among the waiting, with another batch. */
+  void wake(Collection<Long> fingerprints, long batch) {
+    database.change(
+        sql ->
+            sql.update(REVIEW)
+                .set(REVIEW.STATE, ReviewState.WAITING.name())
+                .setNull(REVIEW.LEFT_OUT_BECAUSE)
+                .setNull(REVIEW.SORTED)
+                .setNull(REVIEW.SORTED_BECAUSE)
+                .set(REVIEW.BATCH_ID, batch)
+                .where(
+                    REVIEW
+                        .FINGERPRINT
+                        .in(Many.of(fingerprints))
+                        .and(REVIEW.STATE.eq(ReviewState.LEFT_OUT.name())))
+                .execute());
+  }
+
+  /** Removes all of a batch but what is remembered; the products whose pages that changes. */
+  Set<String> remove(long batch) {
+    Condition goes =
+        REVIEW
+            .BATCH_ID
+            .eq(batch)
+            .and(REVIEW.STATE.notIn(ReviewState.LEFT_OUT.name(), ReviewState.SPAM.name()));
+    return database.write(
+        sql -> {
+          Set<String> changed =
+              sql.selectDistinct(PRODUCT.SLUG)
+                  .from(REVIEW)
+                  .join(PRODUCT)
+                  .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
+                  .where(goes.and(REVIEW.STATE.eq(ReviewState.PUBLISHED.name())))
+                  .fetchSet(PRODUCT.SLUG);
+          sql.execute(
+              "delete from review_fts where rowid in ({0})",
+              org.jooq.impl.DSL.select(REVIEW.ID).from(REVIEW).where(goes));
+          sql.deleteFrom(REVIEW).where(goes).execute();
+          return changed;
+        });
+  }
+
+  void decide(
+      long batch, Collection<Long> ids, ReviewFilter.Sorted sorted, Optional<LeaveOutReason> why) {
+    database.change(
+        sql ->
+            sql.update(REVIEW)
+                .set(REVIEW.SORTED, sorted == ReviewFilter.Sorted.OPEN ? null : sorted.name())
+                .set(REVIEW.SORTED_BECAUSE, why.map(LeaveOutReason::name).orElse(null))
+                .where(
+                    REVIEW
+                        .ID
+                        .in(Many.of(ids))
+                        .and(REVIEW.BATCH_ID.eq(batch))
+                        .and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
+                .execute());
+  }
+
+  List<Sorting.Decided> marks(ReviewFilter filter, int most) {
+    return database.read(
+        sql ->
+            sql.select(REVIEW.ID, REVIEW.SORTED, REVIEW.SORTED_BECAUSE)
+                .from(REVIEW)
+                .where(ReviewLineStore.condition(filter))
+                .orderBy(REVIEW.ID)
+                .limit(most)
+                .fetch(
+                    row ->
+                        new Sorting.Decided(
+                            row.value1(),
+                            ReviewLineStore.sorted(row.value2()),
+                            ReviewLineStore.reason(row.value3()))));
+  }
+
+  record Group(ReviewFilter.Sorted sorted, RatingSummary summary) {}
+
+  /** The ratings of what waits from a batch, by what was decided. */
+  List<Group> groups(long batch) {
+    Field<Integer> star =
+        REVIEW.RATING_PARTS.add(Rating.PER_STAR / 2).div(Rating.PER_STAR).as("star");
+    return database.read(
+        sql -> {
+          Map<String, List<long[]>> bySorted = new java.util.LinkedHashMap<>();
+          sql.select(REVIEW.SORTED, star, count(), sum(REVIEW.RATING_PARTS))
+              .from(REVIEW)
+              .where(REVIEW.BATCH_ID.eq(batch).and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
+              .groupBy(REVIEW.SORTED, star)
+              .forEach(
+                  row ->
+                      bySorted
+                          .computeIfAbsent(
+                              ReviewLineStore.sorted(row.value1()).name(), _ -> new ArrayList<>())
+                          .add(
+                              new long[] {
+                                row.value2(), row.value3(), row.value4().longValueExact()
+                              }));
+          return bySorted.entrySet().stream()
+              .map(
+                  entry ->
+                      new Group(ReviewLineStore.sorted(entry.getKey()), summary(entry.getValue())))
+              .toList();
+        });
+  }
+
+  private static RatingSummary summary(List<long[]> stars) {
+    var counts = new long[5];
+    long parts = 0;
+    for (long[] star : stars) {
+      counts[(int) star[0] - 1] += star[1];
+      parts += star[2];
+    }
+    return new RatingSummary(
+        parts, new Histogram(java.util.Arrays.stream(counts).boxed().toList()));
+  }
+}

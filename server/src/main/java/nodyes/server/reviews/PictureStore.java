@@ -1,0 +1,44 @@
+package nodyes.server.reviews;
+
+import static nodyes.generated.Tables.REVIEW_PICTURE;
+
+import java.util.List;
+import java.util.Optional;
+import nodyes.server.database.Database;
+import org.springframework.stereotype.Component;
+
+/** The pictures of reviews. An empty file name stands for one that cannot be had. */
+@Component
+class PictureStore {
+  private static final String MISSING = "";
+
+  private final Database database;
+
+  PictureStore(Database database) {
+    this.database = database;
+  }
+
+  List<Reviews.Picture> toHave(int most) {
+    return database.read(
+        sql ->
+            sql.select(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.POSITION, REVIEW_PICTURE.ADDRESS)
+                .from(REVIEW_PICTURE)
+                .where(REVIEW_PICTURE.FILE.isNull())
+                .orderBy(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.POSITION)
+                .limit(most)
+                .fetch(row -> new Reviews.Picture(row.value1(), row.value2(), row.value3())));
+  }
+
+  void have(Reviews.Picture picture, Optional<String> file) {
+    database.change(
+        sql ->
+            sql.update(REVIEW_PICTURE)
+                .set(REVIEW_PICTURE.FILE, file.orElse(MISSING))
+                .where(
+                    REVIEW_PICTURE
+                        .REVIEW_ID
+                        .eq(picture.review())
+                        .and(REVIEW_PICTURE.POSITION.eq(picture.position())))
+                .execute());
+  }
+}

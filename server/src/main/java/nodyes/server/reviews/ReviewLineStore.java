@@ -1,0 +1,173 @@
+package nodyes.server.reviews;
+
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.REVIEW_PICTURE;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.noCondition;
+import static org.jooq.impl.DSL.table;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import nodyes.core.bringin.Flag;
+import nodyes.core.rating.Rating;
+import nodyes.core.review.ContactDetails;
+import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewState;
+import nodyes.generated.tables.records.ReviewRecord;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+
+/** Rows of the desk: which are wanted, and what each says. */
+final class ReviewLineStore {
+  private ReviewLineStore() {}
+
+  static Condition condition(ReviewFilter filter) {
+    Condition wanted = noCondition();
+    if (filter.state() != null) {
+      wanted = wanted.and(REVIEW.STATE.eq(filter.state().name()));
+    }
+    if (filter.product() != null) {
+      wanted =
+          wanted.and(
+              REVIEW.PRODUCT_ID.eq(
+                  DSL.select(PRODUCT.ID).from(PRODUCT).where(PRODUCT.SLUG.eq(filter.product()))));
+    }
+    if (filter.batch() != null) {
+      wanted = wanted.and(REVIEW.BATCH_ID.eq(filter.batch()));
+    }
+    if (filter.stars() != null) {
+      int middle = filter.stars() * Rating.PER_STAR;
+      wanted =
+          wanted.and(
+              REVIEW
+                  .RATING_PARTS
+                  .ge(middle - Rating.PER_STAR / 2)
+                  .and(REVIEW.RATING_PARTS.lt(middle + Rating.PER_STAR / 2)));
+    }
+    if (filter.language() != null) {
+      wanted =
+          wanted.and(
+              REVIEW
+                  .LANGUAGE
+                  .eq(filter.language())
+                  .or(REVIEW.LANGUAGE.startsWith(filter.language() + "-")));
+    }
+    if (filter.country() != null) {
+      wanted = wanted.and(REVIEW.COUNTRY.eq(filter.country()));
+    }
+    if (filter.origin() != null) {
+      wanted = wanted.and(REVIEW.ORIGIN.eq(filter.origin().name()));
+    }
+    if (filter.flag() != null) {
+      wanted = wanted.and(REVIEW.FLAGS.bitAnd(filter.flag().bit()).ne(0L));
+    }
+    if (filter.hasPictures() != null) {
+      wanted =
+          wanted.and(
+              filter.hasPictures() ? REVIEW.PICTURE_COUNT.gt(0L) : REVIEW.PICTURE_COUNT.eq(0L));
+    }
+    if (filter.from() != null) {
+      wanted = wanted.and(REVIEW.WRITTEN_ON.ge(filter.from().toString()));
+    }
+    if (filter.to() != null) {
+      wanted = wanted.and(REVIEW.WRITTEN_ON.le(filter.to().toString()));
+    }
+    return wanted.and(decided(filter.sorted())).and(text(filter.text()));
+  }
+
+  /** What was decided; nothing is open. */
+  static ReviewFilter.Sorted sorted(@Nullable String name) {
+    return name == null ? ReviewFilter.Sorted.OPEN : ReviewFilter.Sorted.valueOf(name);
+  }
+
+  private static Condition decided(ReviewFilter.@Nullable Sorted sorted) {
+    return switch (sorted) {
+      case null -> noCondition();
+      case OPEN -> REVIEW.SORTED.isNull();
+      case KEPT, LEFT_OUT -> REVIEW.SORTED.eq(sorted.name());
+    };
+  }
+
+  private static Condition text(String text) {
+    if (text.isBlank()) {
+      return noCondition();
+    }
+    String query = SearchText.query(text);
+    return query.isEmpty()
+        ? DSL.falseCondition()
+        : REVIEW.ID.in(
+            DSL.select(field("rowid", Long.class))
+                .from(table("review_fts"))
+                .where(DSL.condition("review_fts match {0}", DSL.val(query))));
+  }
+
+  /** The rows with their pictures, which are asked for all at once. */
+  static List<ReviewLine> lines(DSLContext sql, List<? extends Record> rows) {
+    List<Long> pictured =
+        rows.stream()
+            .filter(row -> row.get(REVIEW.PICTURE_COUNT) > 0)
+            .map(row -> row.get(REVIEW.ID))
+            .toList();
+    Map<Long, List<String>> pictures =
+        pictured.isEmpty()
+            ? Map.of()
+            : sql.select(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.FILE)
+                .from(REVIEW_PICTURE)
+                .where(REVIEW_PICTURE.REVIEW_ID.in(pictured).and(REVIEW_PICTURE.FILE.gt("")))
+                .orderBy(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.POSITION)
+                .fetchGroups(REVIEW_PICTURE.REVIEW_ID, row -> ReviewPictures.address(row.value2()));
+    return rows.stream()
+        .map(row -> line(row, pictures.getOrDefault(row.get(REVIEW.ID), List.of())))
+        .toList();
+  }
+
+  private static ReviewLine line(Record row, List<String> pictures) {
+    ReviewRecord review = row.into(REVIEW);
+    String words = review.getWords();
+    String day = review.getWrittenOn();
+    return new ReviewLine(
+        review.getId(),
+        row.get(PRODUCT.SLUG),
+        row.get(PRODUCT.TITLE),
+        row.get(PRODUCT.PICTURE),
+        review.getVariant(),
+        review.getVariantGiven(),
+        new Rating(review.getRatingParts()).stars(2),
+        review.getGivenRating(),
+        row.get(REVIEW.TITLE),
+        words,
+        words != null && review.getIsContactHidden() ? ContactDetails.hide(words) : words,
+        review.getReviewer(),
+        review.getReviewerGiven(),
+        review.getCountry(),
+        review.getLanguage(),
+        day == null ? null : LocalDate.parse(day),
+        ReviewState.valueOf(review.getState()),
+        reason(review.getLeftOutBecause()),
+        ReviewLine.Origin.valueOf(review.getOrigin()),
+        review.getOrderNumber(),
+        review.getSource(),
+        review.getSourceLine(),
+        review.getBatchId(),
+        Flag.of(review.getFlags()),
+        words == null ? List.of() : ContactDetails.in(words),
+        review.getIsContactHidden(),
+        review.getIsFeatured(),
+        review.getCopyOf(),
+        pictures,
+        review.getReply(),
+        review.getRepliedBy(),
+        sorted(review.getSorted()),
+        reason(review.getSortedBecause()),
+        review.getArrivedAt());
+  }
+
+  static @Nullable LeaveOutReason reason(@Nullable String name) {
+    return name == null ? null : LeaveOutReason.valueOf(name);
+  }
+}

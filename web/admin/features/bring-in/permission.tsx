@@ -1,0 +1,46 @@
+import { useId } from 'react';
+import type { Choices } from './queries';
+
+interface PermissionProps {
+  choices: Choices;
+  asks: boolean;
+  permitted: boolean;
+  onChange: (changes: Partial<Choices>) => void;
+  onPermit: (permitted: boolean) => void;
+}
+
+/** The owner's word that reviews from a place may be published: asked once for each place. */
+export function Permission({ choices, asks, permitted, onChange, onPermit }: PermissionProps) {
+  const id = useId();
+  return (
+    <div className="mt-3 flex gap-2.5 rounded-xl border border-line-2 bg-paper-2 px-3 py-2.5">
+      {asks && (
+        <input
+          id={id}
+          type="checkbox"
+          className="mt-1 size-4 shrink-0 accent-plum"
+          checked={permitted}
+          onChange={(event) => onPermit(event.target.checked)}
+        />
+      )}
+      <div className="min-w-0 flex-1">
+        <label htmlFor={id}>
+          {asks
+            ? 'I may publish these; kept with my name and the date, asked once for each place.'
+            : 'You have said before that reviews from there may be published.'}
+        </label>
+        <p className="mt-1 flex items-baseline gap-2 text-ink-2">
+          They are from
+          <input
+            aria-label="Where they are from"
+            className="min-w-0 flex-1 border-b-2 border-saffron bg-transparent px-0.5 font-semibold text-ink"
+            defaultValue={choices.source}
+            maxLength={120}
+            onBlur={(event) => onChange({ source: event.target.value.trim() || undefined })}
+            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+          />
+        </p>
+      </div>
+    </div>
+  );
+}
