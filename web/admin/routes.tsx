@@ -2,6 +2,10 @@ import { createBrowserRouter, Navigate } from 'react-router';
 import { Frame } from './features/session/frame';
 import { Desk } from './features/reviews/desk';
 import { BringIn } from './features/bring-in/bring-in';
+import { ByHand } from './features/bring-in/by-hand';
+import { FromPage } from './features/bring-in/from-page';
+import { ByProduct } from './features/reviews/by-product';
+import { ListingPage } from './features/listing/listing-page';
 import { Batch } from './features/bring-in/batch';
 import { SortingTable } from './features/sorting/sorting';
 import { Pages } from './features/pages/pages';
@@ -17,7 +21,11 @@ export const router = createBrowserRouter([
       { index: true, element: <Navigate to="/pages" replace /> },
       { path: 'reviews', element: <Desk /> },
       { path: 'reviews/bring-in', element: <BringIn /> },
+      { path: 'reviews/bring-in/by-hand', element: <ByHand /> },
+      { path: 'reviews/bring-in/from-page', element: <FromPage /> },
       { path: 'reviews/bring-in/:id', element: <Batch /> },
+      { path: 'reviews/by-product', element: <ByProduct /> },
+      { path: 'reviews/listing', element: <ListingPage /> },
       { path: 'reviews/sort/:batch', element: <SortingTable /> },
       { path: 'pages', element: <Pages /> },
       { path: 'pages/:kind', element: <Pages /> },

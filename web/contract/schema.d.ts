@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
+        get: operations["get_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/bring-in/by-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handedOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/bring-in/text": {
         parameters: {
             query?: never;
@@ -110,6 +142,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["paste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/bring-in/visits/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/evidence/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["evidence"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/first-run": {
         parameters: {
             query?: never;
@@ -324,6 +420,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/listing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_1"];
+        put: operations["connect"];
+        post?: never;
+        delete: operations["disconnect"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/listing/refresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refresh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/orders/imports": {
         parameters: {
             query?: never;
@@ -334,6 +462,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/outside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["services"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -380,6 +524,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["list_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/by-product": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["byProduct"];
         put?: never;
         post?: never;
         delete?: never;
@@ -446,6 +606,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/out/{format}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["out"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -542,6 +718,22 @@ export interface paths {
         get?: never;
         put: operations["reply"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/{id}/translation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["translation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -696,6 +888,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/embed/v1/pictures/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/embed/v1/reviews": {
         parameters: {
             query?: never;
@@ -734,6 +942,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Address: {
+            address: string;
+        };
         Again: {
             encoding?: string;
             sheet?: string;
@@ -868,10 +1079,53 @@ export interface components {
             name: string;
             password: string;
         };
+        HandedOver: {
+            address: string;
+            html: string;
+        };
+        Item: {
+            language?: string;
+            link?: string;
+            reviewer?: string;
+            stars: number;
+            words?: string;
+            /** Format: date */
+            writtenOn?: string;
+        };
         LineProblem: {
             /** Format: int64 */
             line: number;
             reason: string;
+        };
+        ListingConnection: {
+            /** Format: int32 */
+            everyHours: number;
+            key?: string;
+            /** Format: int32 */
+            leastStars: number;
+            place: string;
+            service: string;
+        };
+        ListingView: {
+            /** Format: date-time */
+            answeredAt?: string;
+            /** Format: date-time */
+            askedAt?: string;
+            /** Format: int32 */
+            everyHours: number;
+            failure?: string;
+            /** Format: int32 */
+            hidden: number;
+            items: components["schemas"]["Item"][];
+            /** Format: int32 */
+            leastStars: number;
+            link?: string;
+            place: string;
+            rating?: number;
+            /** Format: int64 */
+            reviews?: number;
+            service: string;
+            title?: string;
         };
         Look: {
             bases: {
@@ -913,6 +1167,9 @@ export interface components {
             /** Format: int64 */
             reviews: number;
         };
+        MaybeListing: {
+            listing?: components["schemas"]["ListingView"];
+        };
         Move: {
             ids: number[];
             /** @enum {string} */
@@ -940,6 +1197,16 @@ export interface components {
             on: boolean;
             pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
             spot: string;
+        };
+        OutsideService: {
+            address?: string;
+            connecting: string;
+            isStandIn: boolean;
+            name: string;
+            standsFor: string;
+        };
+        OutsideServices: {
+            services: components["schemas"]["OutsideService"][];
         };
         PageOfBatchView: {
             items: components["schemas"]["BatchView"][];
@@ -970,6 +1237,15 @@ export interface components {
         };
         PageOfProductLine: {
             items: components["schemas"]["ProductLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfProductStanding: {
+            items: components["schemas"]["ProductStanding"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -1030,6 +1306,20 @@ export interface components {
             /** Format: int64 */
             variants: number;
         };
+        ProductStanding: {
+            /** Format: int64 */
+            held: number;
+            /** Format: int64 */
+            leftOut: number;
+            mean?: number;
+            picture: string;
+            product: string;
+            /** Format: int64 */
+            published: number;
+            title: string;
+            /** Format: int64 */
+            waiting: number;
+        };
         Published: {
             /** Format: int32 */
             leftOut: number;
@@ -1070,6 +1360,7 @@ export interface components {
             /** Format: int64 */
             copyOf?: number;
             country?: string;
+            evidence?: string;
             flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE")[];
             givenRating: string;
             /** Format: int64 */
@@ -1213,6 +1504,11 @@ export interface components {
         Text: {
             text: string;
         };
+        Translation: {
+            language: string;
+            title?: string;
+            words?: string;
+        };
         Trial: {
             asksPermission: boolean;
             /** Format: int64 */
@@ -1231,11 +1527,41 @@ export interface components {
             /** Format: int64 */
             usable: number;
         };
+        Typed: {
+            country?: string;
+            from: string;
+            product: string;
+            reviewer?: string;
+            /** Format: int32 */
+            stars: number;
+            title?: string;
+            variant?: string;
+            words?: string;
+            /** Format: date */
+            writtenOn?: string;
+        };
         Variant: {
             title?: string;
         };
         Variants: {
             titles: string[];
+        };
+        Visit: {
+            address: string;
+            /** Format: int64 */
+            batch?: number;
+            failure?: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int32 */
+            reviews: number;
+            /** @enum {string} */
+            state: "GOING" | "DONE" | "FAILED" | "CANCELLED";
+        };
+        Wanted: {
+            to: string;
         };
         WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"];
         WirePage: {
@@ -1301,7 +1627,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_1: {
+    get_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1463,6 +1789,58 @@ export interface operations {
             };
         };
     };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    original?: string;
+                    review: components["schemas"]["Typed"];
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    handedOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandedOver"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
     paste: {
         parameters: {
             query?: never;
@@ -1483,6 +1861,74 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Address"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Visit"];
+                };
+            };
+        };
+    };
+    visit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Visit"];
+                };
+            };
+        };
+    };
+    cancel_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Visit"];
                 };
             };
         };
@@ -1774,6 +2220,28 @@ export interface operations {
             };
         };
     };
+    evidence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     firstRun: {
         parameters: {
             query?: never;
@@ -1794,6 +2262,88 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    get_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MaybeListing"];
+                };
+            };
+        };
+    };
+    connect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ListingConnection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ListingView"];
+                };
+            };
+        };
+    };
+    disconnect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    refresh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ListingView"];
                 };
             };
         };
@@ -1821,6 +2371,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Result"];
+                };
+            };
+        };
+    };
+    services: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OutsideServices"];
                 };
             };
         };
@@ -1908,6 +2478,30 @@ export interface operations {
             };
         };
     };
+    byProduct: {
+        parameters: {
+            query?: {
+                q?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageOfProductStanding"];
+                };
+            };
+        };
+    };
     counts: {
         parameters: {
             query?: never;
@@ -1990,6 +2584,42 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TakenBack"];
+                };
+            };
+        };
+    };
+    out: {
+        parameters: {
+            query?: {
+                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                product?: string | null;
+                batch?: number | null;
+                q?: string | null;
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                pictures?: boolean | null;
+                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path: {
+                format: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -2138,6 +2768,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    translation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Translation"];
                 };
             };
         };
@@ -2432,6 +3088,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WirePage"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

@@ -41,7 +41,7 @@ export function Pick<T extends string>({ label, value, choices, onPick }: PickPr
 }
 
 export const PICK =
-  'inline-flex max-w-[24rem] items-center gap-1.5 border-b-2 border-saffron px-0.5 font-semibold text-ink hover:bg-saffron-soft';
+  'inline-flex max-w-[24rem] items-center gap-1.5 text-left border-b-2 border-saffron px-0.5 font-semibold text-ink hover:bg-saffron-soft';
 export const SHEET =
   'z-50 max-h-[60vh] min-w-44 overflow-auto rounded-xl border border-line-2 bg-paper p-1.5 shadow-[0_16px_40px_-18px_#3b2440]';
 export const ITEM =

@@ -1,9 +1,11 @@
 import { useRef, useState, type DragEvent } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { Button } from '../../ui/button';
 import { Problem } from '../../shared/api';
 import { ReviewTabs } from '../reviews/tabs';
 import { BeforeList } from './before';
+import { BookmarkButton } from './bookmark-button';
+import { GiveAddress } from './give-address';
 import { PasteText } from './paste-text';
 import { send } from './queries';
 
@@ -103,7 +105,20 @@ export function BringIn() {
           </p>
         )}
         <div className="mt-4 grid grid-cols-2 gap-4 max-lg:grid-cols-1">
+          <GiveAddress />
           <PasteText />
+          <BookmarkButton />
+          <section className="rounded-2xl border border-line bg-paper p-5">
+            <h2 className="text-lg">Or type one in</h2>
+            <p className="text-ink-2">
+              From a letter, a card or a message, with a picture of the original.
+            </p>
+            <p className="mt-3">
+              <Link to="/reviews/bring-in/by-hand" className="text-plum underline">
+                A review by hand
+              </Link>
+            </p>
+          </section>
         </div>
         <BeforeList />
       </div>

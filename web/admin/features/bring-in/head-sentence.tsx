@@ -115,7 +115,7 @@ function Known({ look, choices, trial, index, meaning }: HeadSentenceProps) {
   if (meaning === 'RATING') return null;
   const basis = look.bases[meaning];
   if (look.columns[meaning] !== index || !basis) return <Note>as you say</Note>;
-  return <Note>{basis === 'HEADING' ? 'so its heading says' : 'so its values look'}</Note>;
+  return basis === 'CONTENT' ? <Note>its values look like it</Note> : null;
 }
 
 function Note({ doubt = false, children }: { doubt?: boolean; children: React.ReactNode }) {

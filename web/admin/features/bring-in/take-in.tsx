@@ -35,7 +35,10 @@ export function TakeIn(props: TakeInProps) {
           {trial.usable === 0
             ? 'none goes'
             : `${number(trial.usable)} ${trial.usable === 1 ? 'goes' : 'go'}`}{' '}
-          to the sorting table.{aside(trial)} Nothing is public until you publish it there.
+          to the sorting table.{aside(trial)}{' '}
+          {isOfOtherProducts(trial)
+            ? 'No product that it names is in your catalogue: choose the product that they are about.'
+            : 'Nothing is public until you publish it there.'}
         </p>
       )}
       {trial && (
@@ -71,6 +74,9 @@ export function TakeIn(props: TakeInProps) {
     </section>
   );
 }
+
+const isOfOtherProducts = (trial: Trial) =>
+  trial.usable === 0 && trial.bad > 0 && trial.problems.every((one) => one.column === 'product');
 
 function aside(trial: Trial): string {
   const bad = trial.bad > 0 ? ` ${number(trial.bad)} can’t be read` : '';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import { Pick, type Choice } from '../../ui/pick';
+import { DropdownMenu } from 'radix-ui';
+import { ITEM, Pick, SHEET, type Choice } from '../../ui/pick';
 import { ProductPick } from '../../ui/product-pick';
 import { api, need } from '../../shared/api';
 import { count, country, language } from '../../shared/words';
@@ -124,7 +125,36 @@ export function DeskBar({ filter, total, onChange }: DeskBarProps) {
       {filter.q && <Chip text={`with “${filter.q}”`} onClear={() => onChange({ q: undefined })} />}
       <span className="flex-1" />
       {total !== undefined && <span className="text-[13px]">{count(total, 'review')}</span>}
+      {!!total && <TakeOut filter={filter} />}
     </div>
+  );
+}
+
+const FORMATS = { csv: 'CSV', xlsx: 'XLSX', jsonl: 'JSON Lines', jsonld: 'JSON-LD' };
+
+/** What is listed, as a file. */
+function TakeOut({ filter }: { filter: DeskFilter }) {
+  const query = new URLSearchParams();
+  for (const [name, value] of Object.entries(filter)) {
+    if (value !== undefined && value !== '' && name !== 'page') query.set(name, String(value));
+  }
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="text-[13px] text-plum underline underline-offset-2">
+        as a file
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content className={SHEET} align="end" sideOffset={4}>
+          {Object.entries(FORMATS).map(([format, text]) => (
+            <DropdownMenu.Item key={format} asChild className={ITEM}>
+              <a href={`/api/v1/reviews/out/${format}?${query.toString()}`} download>
+                {text}
+              </a>
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
   );
 }
 

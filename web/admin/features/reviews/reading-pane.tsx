@@ -11,6 +11,7 @@ import { History } from './history';
 import { MarkedWords } from './marked-words';
 import { Reply } from './reply';
 import { ReviewPictures } from './review-pictures';
+import { Translation } from './translation';
 import { ShownAs } from './shown-as';
 import { ORIGIN, REASONS, reasonText } from './words';
 
@@ -60,6 +61,7 @@ export function ReadingPane(props: ReadingPaneProps) {
               <p className="text-[17px] leading-relaxed whitespace-pre-line">
                 <MarkedWords review={review} />
               </p>
+              <Translation key={review.id} review={review} />
             </div>
             <ReviewPictures key={review.id} review={review} />
           </div>
@@ -87,9 +89,20 @@ export function ReadingPane(props: ReadingPaneProps) {
               )}
               {review.source && (
                 <span className="block text-[13px] text-ink-2">
-                  {review.source}, line {number(review.sourceLine ?? 0)}, where the rating reads{' '}
-                  {review.givenRating}
+                  {review.source}
+                  {review.sourceLine !== undefined &&
+                    `, line ${number(review.sourceLine)}, where the rating reads ${review.givenRating}`}
                 </span>
+              )}
+              {review.evidence && (
+                <a
+                  href={review.evidence}
+                  target="_blank"
+                  rel="noreferrer"
+                  className="block text-[13px] text-plum underline"
+                >
+                  The picture of the original
+                </a>
               )}
             </Fact>
             {review.language && <Fact name="Language">{language(review.language)}</Fact>}

@@ -17,6 +17,12 @@ export function ReviewTabs({ children }: { children?: ReactNode }) {
         <NavLink to="/reviews/bring-in" className={tab}>
           Bring in
         </NavLink>
+        <NavLink to="/reviews/by-product" className={tab}>
+          By product
+        </NavLink>
+        <NavLink to="/reviews/listing" className={tab}>
+          The shop itself
+        </NavLink>
       </nav>
       <span className="flex-1" />
       {children}

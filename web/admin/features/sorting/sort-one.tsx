@@ -5,6 +5,7 @@ import { country, day, number } from '../../shared/words';
 import { Checks } from '../reviews/checks';
 import { MarkedWords } from '../reviews/marked-words';
 import { ReviewPictures } from '../reviews/review-pictures';
+import { Translation } from '../reviews/translation';
 import { ShownAs } from '../reviews/shown-as';
 import { ORIGIN, REASONS } from '../reviews/words';
 import type { Edit } from '../reviews/edits';
@@ -50,6 +51,7 @@ export function SortOne(props: SortOneProps) {
             <p className="text-[17px] leading-relaxed whitespace-pre-line">
               <MarkedWords review={review} />
             </p>
+            <Translation review={review} />
           </div>
           <Checks review={review} onEdit={onEdit} onCopy={props.onCopy} />
           <dl>

@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.Callable;
 import nodyes.demo.DemoFiles;
+import nodyes.server.listing.Listing;
 import nodyes.server.shop.Shop;
 import nodyes.standins.shop.DemoShop;
 import org.jspecify.annotations.Nullable;
@@ -67,7 +68,13 @@ final class DemoCommand implements Callable<Integer> {
     }
     Files.createDirectories(data);
     Path files = data.resolve("files");
-    var server = new ServerStart(port, data).loopback().demo(apiKey, clock).start();
+    var standIns = new StandIns(shopPort);
+    var server =
+        new ServerStart(port, data)
+            .loopback()
+            .demo(apiKey, clock)
+            .standIns(standIns, shopPort)
+            .start();
     String address = ServerStart.address(server, "127.0.0.1");
     if (!Files.exists(data.resolve(MARK))) {
       System.out.println("Filling the demo shop …");
@@ -84,10 +91,13 @@ final class DemoCommand implements Callable<Integer> {
             address + "/nodyes.js",
             shop.settings().publicKey());
     DemoLoader.connect(shop, "http://localhost:" + demoShop.port());
+    DemoLoader.connect(server.getBean(Listing.class), standIns.directoryService());
     Runtime.getRuntime().addShutdownHook(new Thread(demoShop::close));
+    Runtime.getRuntime().addShutdownHook(new Thread(standIns::close));
     System.out.println();
     System.out.println("  Back office   " + address + "   (signed in as the demo owner)");
     System.out.println("  Demo shop     http://localhost:" + demoShop.port());
+    System.out.println("  Marketplace   " + standIns.marketplaceAddress());
     System.out.println("  To bring in   " + files.resolve(DemoFiles.TRY_ME).toAbsolutePath());
     System.out.println();
     System.out.println("Ctrl+C stops it; what you did is kept in " + data.toAbsolutePath());

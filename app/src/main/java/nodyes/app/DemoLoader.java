@@ -15,6 +15,7 @@ import nodyes.server.bringin.BatchView;
 import nodyes.server.bringin.BringIn;
 import nodyes.server.bringin.Choices;
 import nodyes.server.catalogue.CatalogueImport;
+import nodyes.server.listing.Listing;
 import nodyes.server.nods.Nods;
 import nodyes.server.orders.OrderImport;
 import nodyes.server.reviews.ReviewFilter;
@@ -22,12 +23,15 @@ import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopSettings;
 import nodyes.server.web.JsonLines;
+import nodyes.standins.directory.BusinessDirectory;
 import org.jspecify.annotations.Nullable;
 
 /** Fills a new installation with the demo shop's files, through the same code as an owner's. */
 final class DemoLoader {
   private static final String OWNER = "Beatriz";
   private static final int AT_ONCE = 2000;
+  private static final int LEAST_STARS = 3;
+  private static final int EVERY_HOURS = 24;
 
   private final CatalogueImport catalogue;
   private final OrderImport orders;
@@ -110,6 +114,15 @@ final class DemoLoader {
   private static void whole(String name, JsonLines.Result result) {
     if (!result.problems().isEmpty()) {
       throw new IllegalStateException(name + " was not read whole: " + result.problems());
+    }
+  }
+
+  /** Tells the installation where the demo's business directory is this time. */
+  static void connect(Listing listing, String service) {
+    if (listing.find().filter(found -> found.service().equals(service)).isEmpty()) {
+      listing.connect(
+          new Listing.Connection(service, BusinessDirectory.PLACE, LEAST_STARS, EVERY_HOURS),
+          Optional.of(BusinessDirectory.KEY));
     }
   }
 

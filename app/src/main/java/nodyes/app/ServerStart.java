@@ -39,6 +39,12 @@ final class ServerStart {
     return this;
   }
 
+  ServerStart standIns(StandIns standIns, int shopPort) {
+    standIns.addresses().forEach((name, address) -> set("nodyes.stand-ins." + name, address));
+    set("nodyes.translator", standIns.translatorService());
+    return set("nodyes.trusted", String.join(",", standIns.hosts(shopPort)));
+  }
+
   ConfigurableApplicationContext start() {
     return new SpringApplicationBuilder(NodYesServer.class).run(arguments.toArray(String[]::new));
   }

@@ -1,6 +1,7 @@
 package nodyes.e2e;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -82,6 +83,21 @@ final class Demo {
   void interrupt() throws InterruptedException {
     process.destroy();
     process.waitFor(20, TimeUnit.SECONDS);
+  }
+
+  /** A page of the marketplace, whose port it chose itself if the wanted one was taken. */
+  String marketplace(String path) {
+    try {
+      return log()
+              .lines()
+              .filter(line -> line.contains("Marketplace"))
+              .map(line -> line.substring(line.indexOf("http")).strip())
+              .findFirst()
+              .orElseThrow()
+          + path;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   HttpResponse<String> ask(String address) throws IOException, InterruptedException {

@@ -2,6 +2,7 @@ package nodyes.server;
 
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -14,6 +15,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param demo whether requests from this machine are signed in as the demo owner
  * @param apiKey a key for machines given at the start, kept in memory alone
  * @param trusted hosts with ports that are asked though they are not public: the demo's own
+ * @param translator address of the service that translates, if one is connected
+ * @param standIns addresses of the demo's stand-ins for outside services, by what they stand for
  * @param clock where the clock starts, if not at the machine's time
  */
 @ConfigurationProperties("nodyes")
@@ -22,4 +25,6 @@ public record ServerSettings(
     boolean demo,
     Optional<String> apiKey,
     @DefaultValue Set<String> trusted,
+    Optional<String> translator,
+    @DefaultValue Map<String, String> standIns,
     Optional<Instant> clock) {}

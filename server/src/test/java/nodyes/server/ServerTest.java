@@ -25,7 +25,7 @@ import tools.jackson.databind.ObjectMapper;
 @SpringBootTest(classes = NodYesServer.class)
 @AutoConfigureMockMvc
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
-  private static final String KEY = "a-key-for-tests";
+  protected static final String KEY = "a-key-for-tests";
 
   @Autowired protected MockMvc http;
   @Autowired protected ObjectMapper json;
@@ -36,6 +36,8 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     registry.add("nodyes.data", data::toString);
     registry.add("nodyes.api-key", () -> KEY);
     registry.add("nodyes.clock", () -> "2026-11-26T14:20:00Z");
+    registry.add("nodyes.trusted", OutsideServer::host);
+    registry.add("nodyes.translator", () -> OutsideServer.address("/translate"));
   }
 
   protected ResultActions ask(String address, Object... values) throws Exception {
@@ -90,6 +92,18 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
       batch = body(ask("/api/v1/bring-in/{id}", id));
     }
     return batch;
+  }
+
+  /** Asks until an answer holds a text. */
+  protected JsonNode awaited(String address, String text, Object... values) throws Exception {
+    for (int i = 0; i < 500; i++) {
+      JsonNode answer = body(ask(address, values));
+      if (answer.toString().contains(text)) {
+        return answer;
+      }
+      Thread.sleep(20);
+    }
+    throw new IllegalStateException(text + " did not come: " + body(ask(address, values)));
   }
 
   /** Publishes all reviews of a batch. */

@@ -40,11 +40,22 @@ public final class SchemaReviews {
           "Rating",
           List.of("ratingValue", "bestRating", "worstRating"),
           "Product",
-          List.of("review", "sku", "name", "color", "size"),
+          List.of("review", "sku", "name", "color", "size", "additionalProperty"),
+          "PropertyValue",
+          List.of("name", "value"),
+          "Comment",
+          List.of("text", "description"),
           "Person",
           List.of("name", "givenName", "familyName", "address", "nationality"),
           "PostalAddress",
           List.of("addressCountry"));
+
+  /** Properties that are written besides, where reviews go out. */
+  public static final Map<String, List<String>> WRITTEN =
+      Map.of("Review", List.of("creativeWorkStatus"), "Product", List.of("productID"));
+
+  /** The name of the additional property that holds a variant which is neither colour nor size. */
+  public static final String VARIANT = "variant";
 
   private static final int DEEPEST = 40;
   private static final int MOST_REVIEWS = 100_000;
@@ -162,7 +173,19 @@ public final class SchemaReviews {
         List.of("color", "size").stream()
             .flatMap(name -> text(first(value(product, name))).stream())
             .collect(Collectors.joining(", "));
-    return Optional.of(parts).filter(text -> !text.isEmpty());
+    return Optional.of(parts).filter(text -> !text.isEmpty()).or(() -> additional(product));
+  }
+
+  private Optional<String> additional(Map<?, ?> product) {
+    Object given = value(product, "additionalProperty");
+    List<?> all = given instanceof List<?> list ? list : given == null ? List.of() : List.of(given);
+    return all.stream()
+        .map(this::resolved)
+        .filter(Map.class::isInstance)
+        .map(property -> (Map<?, ?>) property)
+        .filter(property -> firstText(property, "name").filter(VARIANT::equals).isPresent())
+        .flatMap(property -> firstText(property, "value").stream())
+        .findFirst();
   }
 
   private Optional<String> pictures(@Nullable Object images) {

@@ -52,11 +52,13 @@ public class SchemaReviewsTest {
   }
 
   @Test
-  public void everyPropertyThatIsReadExistsInTheVocabulary() {
-    SchemaReviews.READ.forEach(
-        (type, properties) ->
-            properties.forEach(
-                property -> assertTrue(has(type, property), type + " has no " + property)));
+  public void everyPropertyThatIsReadOrWrittenExistsInTheVocabulary() {
+    for (var named : List.of(SchemaReviews.READ, SchemaReviews.WRITTEN)) {
+      named.forEach(
+          (type, properties) ->
+              properties.forEach(
+                  property -> assertTrue(has(type, property), type + " has no " + property)));
+    }
     assertEquals(has("Review", "rating"), false);
     assertEquals(has("Rating", "value"), false);
   }

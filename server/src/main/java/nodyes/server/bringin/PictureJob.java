@@ -70,7 +70,8 @@ class PictureJob implements SmartLifecycle {
 
   private Optional<String> have(String address) {
     try {
-      return Optional.of(pictures.keep(fetch.get(address, Fetch.Limits.PICTURE).open()));
+      return Optional.of(
+          pictures.keep(Pictures.For.SHOPPERS, fetch.get(address, Fetch.Limits.PICTURE).open()));
     } catch (Refusal | IOException e) {
       LOG.info("A picture could not be had: {}", e.getMessage());
       return Optional.empty();

@@ -36,7 +36,6 @@ final class Reading implements CsvRows.Sink {
   private final LongPredicate lines;
   private final Checks checks;
   private final Chunk.Taker taker;
-  private final MessageDigest digest;
 
   private final List<Placed> placed = new ArrayList<>();
   private final List<ProblemLine> problems = new ArrayList<>();
@@ -72,11 +71,6 @@ final class Reading implements CsvRows.Sink {
     this.rowsToSkip = taker.counts().rowsSeen();
     this.bad = taker.counts().bad();
     this.notChosen = taker.counts().notChosen();
-    try {
-      this.digest = MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
   }
 
   @Override
@@ -139,9 +133,17 @@ final class Reading implements CsvRows.Sink {
   }
 
   /** Of 64 bits: among a million reviews the odds of two alike by chance are one in 20 million. */
-  private long fingerprint(long productId, Candidate review) {
+  static long fingerprint(long productId, Candidate review) {
     String told = productId + "|" + Fingerprint.of(review);
-    return ByteBuffer.wrap(digest.digest(told.getBytes(StandardCharsets.UTF_8))).getLong();
+    return ByteBuffer.wrap(digest().digest(told.getBytes(StandardCharsets.UTF_8))).getLong();
+  }
+
+  private static MessageDigest digest() {
+    try {
+      return MessageDigest.getInstance("SHA-256");
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("Every Java has SHA-256", e);
+    }
   }
 
   private void keep(RowProblem problem) {

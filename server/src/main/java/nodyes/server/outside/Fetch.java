@@ -93,6 +93,11 @@ public class Fetch {
         .build();
   }
 
+  /** A web address as people give it, made whole; refused where it is none. */
+  public static String address(String text) {
+    return Addresses.of(text).toString();
+  }
+
   /** Asks for an address; refuses, with a text for people, what cannot or must not be had. */
   public Fetched get(String address, Limits limits) {
     long deadline = System.nanoTime() + limits.time().toNanos();
@@ -107,10 +112,21 @@ public class Fetch {
     throw Refusal.unusable("That address leads from one to the next without an end.");
   }
 
+  /** Asks a service that wants a key; the key goes to it alone, never after a redirect. */
+  public Fetched get(String address, String key, Limits limits) {
+    var request = new HttpGet(Addresses.of(address));
+    request.setHeader("Authorization", "Bearer " + key);
+    return direct(request, limits);
+  }
+
   /** Sends JSON to a service; what it answers. */
   public Fetched post(String address, String json, Limits limits) {
     var request = new HttpPost(Addresses.of(address));
     request.setEntity(new StringEntity(json, ContentType.APPLICATION_JSON));
+    return direct(request, limits);
+  }
+
+  private Fetched direct(HttpUriRequestBase request, Limits limits) {
     Answer answer = send(request, limits, System.nanoTime() + limits.time().toNanos());
     if (answer.redirect().isPresent()) {
       throw Refusal.unusable("The service at " + host(request) + " sends elsewhere.");

@@ -24,13 +24,24 @@ class PictureApi {
 
   @GetMapping("/embed/v1/pictures/{name}")
   ResponseEntity<Resource> picture(@PathVariable String name) {
+    return sent(
+        Pictures.For.SHOPPERS,
+        name,
+        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+  }
+
+  @GetMapping("/api/v1/evidence/{name}")
+  ResponseEntity<Resource> evidence(@PathVariable String name) {
+    return sent(Pictures.For.OWNER, name, CacheControl.noStore());
+  }
+
+  private ResponseEntity<Resource> sent(Pictures.For whom, String name, CacheControl cache) {
     return pictures
-        .file(name)
+        .file(whom, name)
         .map(
             file ->
                 ResponseEntity.ok()
-                    .cacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
+                    .cacheControl(cache)
                     .header("Content-Security-Policy", "default-src 'none'; sandbox")
                     .contentType(MediaType.IMAGE_JPEG)
                     .<Resource>body(new FileSystemResource(file)))

@@ -34,14 +34,29 @@ public class Pictures {
   private static final double QUALITY = 0.85;
   private static final Pattern NAME = Pattern.compile("[0-9a-f]{40}\\.jpg");
 
-  private final Path folder;
+  /** Who may see a picture. */
+  public enum For {
+    /** Anyone: it is part of a review. */
+    SHOPPERS("pictures"),
+    /** The owner alone: it is evidence. */
+    OWNER("evidence");
+
+    private final String folder;
+
+    For(String folder) {
+      this.folder = folder;
+    }
+  }
+
+  private final Path data;
 
   Pictures(ServerSettings settings) {
-    this.folder = settings.data().resolve("pictures");
+    this.data = settings.data();
   }
 
   /** Keeps a picture (JPEG, PNG, GIF or WebP); the name of its file. */
-  public String keep(InputStream picture) throws IOException {
+  public String keep(For whom, InputStream picture) throws IOException {
+    Path folder = data.resolve(whom.folder);
     byte[] content = picture.readNBytes(LARGEST_FILE + 1);
     if (content.length > LARGEST_FILE) {
       throw Refusal.unusable("The picture is over 10 MB.");
@@ -59,10 +74,10 @@ public class Pictures {
   }
 
   /** The file of a kept picture. */
-  public Optional<Path> file(String name) {
+  public Optional<Path> file(For whom, String name) {
     return Optional.of(name)
         .filter(given -> NAME.matcher(given).matches())
-        .map(folder::resolve)
+        .map(given -> data.resolve(whom.folder).resolve(given))
         .filter(Files::exists);
   }
 

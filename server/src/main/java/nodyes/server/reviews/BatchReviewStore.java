@@ -78,6 +78,11 @@ class BatchReviewStore {
         .reversed();
   }
 
+  void evidence(long id, String file) {
+    database.change(
+        sql -> sql.update(REVIEW).set(REVIEW.EVIDENCE, file).where(REVIEW.ID.eq(id)).execute());
+  }
+
   void mark(List<Reviews.Mark> marks) {
     database.change(
         sql -> {

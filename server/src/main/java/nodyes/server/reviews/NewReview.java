@@ -13,7 +13,7 @@ import nodyes.core.bringin.Candidate;
  * @param reviewer the name in the form to be shown
  * @param orderNumber the order that verifies the purchase, if one does
  * @param source where it is from
- * @param batchId the batch it came with
+ * @param batchId the batch it came with; 0 for none
  * @param flags what there is to check in it, as bits
  * @param fingerprint equal for reviews that came twice
  * @param arrivedAt when it came

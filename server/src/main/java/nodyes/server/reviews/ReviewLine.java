@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param isContactHidden whether shoppers read them
  * @param copyOf an earlier review that it nearly repeats
  * @param pictures addresses of its pictures, as they are kept here
+ * @param evidence address of a picture of the original, which shoppers do not see
  * @param sorted what was decided on the sorting table
  */
 public record ReviewLine(
@@ -56,6 +57,7 @@ public record ReviewLine(
     boolean isFeatured,
     @Nullable Long copyOf,
     List<String> pictures,
+    @Nullable String evidence,
     @Nullable String reply,
     @Nullable String repliedBy,
     ReviewFilter.Sorted sorted,

@@ -160,6 +160,7 @@ final class ReviewLineStore {
         review.getIsFeatured(),
         review.getCopyOf(),
         pictures,
+        review.getEvidence() == null ? null : ReviewPictures.evidence(review.getEvidence()),
         review.getReply(),
         review.getRepliedBy(),
         sorted(review.getSorted()),

@@ -8,4 +8,9 @@ final class ReviewPictures {
   static String address(String file) {
     return "/embed/v1/pictures/" + file;
   }
+
+  /** The address of a picture of an original, for the owner alone. */
+  static String evidence(String file) {
+    return "/api/v1/evidence/" + file;
+  }
 }

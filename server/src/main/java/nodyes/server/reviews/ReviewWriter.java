@@ -15,6 +15,7 @@ import nodyes.generated.tables.records.ReviewPictureRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
 import org.jooq.Field;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -48,6 +49,8 @@ class ReviewWriter {
           REVIEW.FINGERPRINT,
           REVIEW.FLAGS,
           REVIEW.PICTURE_COUNT,
+          REVIEW.REPLY,
+          REVIEW.REPLIED_BY,
           REVIEW.ARRIVED_AT);
 
   /** The table is virtual, so there is no generated type for it. */
@@ -59,8 +62,9 @@ class ReviewWriter {
     this.database = database;
   }
 
-  void add(List<NewReview> reviews) {
-    database.change(
+  /** Stores them; the id of the first, which those of the others follow. */
+  long add(List<NewReview> reviews) {
+    return database.write(
         sql -> {
           long first =
               sql.select(max(REVIEW.ID)).from(REVIEW).fetchOptional(max(REVIEW.ID)).orElse(0L) + 1;
@@ -86,6 +90,7 @@ class ReviewWriter {
                 }
               });
           pictures(sql, first, reviews);
+          return first;
         });
   }
 
@@ -116,7 +121,7 @@ class ReviewWriter {
   private static void bind(PreparedStatement statement, long id, NewReview review)
       throws SQLException {
     var candidate = review.candidate();
-    Object[] values = {
+    @Nullable Object[] values = {
       id,
       review.productId(),
       review.variant().orElse(null),
@@ -136,11 +141,13 @@ class ReviewWriter {
       review.orderNumber().orElse(null),
       review.source(),
       candidate.sourceId().orElse(null),
-      candidate.line(),
-      review.batchId(),
+      candidate.line() == 0 ? null : candidate.line(),
+      review.batchId() == 0 ? null : review.batchId(),
       review.fingerprint(),
       review.flags(),
       candidate.pictures().size(),
+      candidate.reply().orElse(null),
+      candidate.reply().map(_ -> review.source()).orElse(null),
       review.arrivedAt().toEpochMilli()
     };
     for (int i = 0; i < values.length; i++) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.Review;
@@ -24,6 +25,7 @@ public class Reviews {
   private final BatchReviewStore batches;
   private final PublishedReviewStore published;
   private final PictureStore pictures;
+  private final OutStore out;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -37,6 +39,7 @@ public class Reviews {
       BatchReviewStore batches,
       PublishedReviewStore published,
       PictureStore pictures,
+      OutStore out,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
@@ -44,6 +47,7 @@ public class Reviews {
     this.batches = batches;
     this.published = published;
     this.pictures = pictures;
+    this.out = out;
     this.clock = clock;
     this.events = events;
   }
@@ -84,6 +88,16 @@ public class Reviews {
     return kept.facets();
   }
 
+  /** Hands on each review that passes the filter, in the order they came. */
+  public void each(ReviewFilter filter, Consumer<OutRow> taker) {
+    out.each(filter, taker);
+  }
+
+  /** Products with how their reviews stand, those with the most waiting first. */
+  public PageOf<ProductStanding> byProduct(String text, int page, int size) {
+    return out.byProduct(text.strip(), PageOf.page(page), PageOf.size(size));
+  }
+
   /** How many reviews are in each state. */
   public Map<ReviewState, Long> counts() {
     return store.counts();
@@ -104,6 +118,13 @@ public class Reviews {
     if (!reviews.isEmpty()) {
       writer.add(reviews);
     }
+  }
+
+  /** Stores a review that was typed in, with the file of a picture of its original; it waits. */
+  public ReviewLine addByHand(NewReview review, Optional<String> evidence) {
+    long id = writer.add(List.of(review));
+    evidence.ifPresent(file -> batches.evidence(id, file));
+    return store.find(id).orElseThrow();
   }
 
   /** Puts reviews that were left out back among the waiting, with another batch. */

@@ -4,12 +4,10 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.NameForm;
 import nodyes.core.review.ReviewState;
@@ -34,10 +32,12 @@ import org.springframework.web.bind.annotation.RestController;
 class ReviewsApi {
   private final Reviews reviews;
   private final Editing editing;
+  private final Translations translations;
 
-  ReviewsApi(Reviews reviews, Editing editing) {
+  ReviewsApi(Reviews reviews, Editing editing, Translations translations) {
     this.reviews = reviews;
     this.editing = editing;
+    this.translations = translations;
   }
 
   record Counts(Map<ReviewState, Long> byState) {}
@@ -51,45 +51,20 @@ class ReviewsApi {
 
   record TakenBack(int moved) {}
 
-  /** Which reviews are asked for. */
-  record Asked(
-      @Nullable ReviewState state,
-      @Nullable String product,
-      @Nullable Long batch,
-      @Nullable String q,
-      @Nullable Integer stars,
-      @Nullable String language,
-      @Nullable String country,
-      ReviewLine.@Nullable Origin origin,
-      @Nullable Flag flag,
-      @Nullable Boolean pictures,
-      ReviewFilter.@Nullable Sorted sorted,
-      @Nullable LocalDate from,
-      @Nullable LocalDate to) {
-    ReviewFilter filter() {
-      return new ReviewFilter(
-          state,
-          product,
-          batch,
-          q == null ? "" : q,
-          stars,
-          language,
-          country,
-          origin,
-          flag,
-          pictures,
-          sorted,
-          from,
-          to);
-    }
-  }
-
   @GetMapping
   PageOf<ReviewLine> list(
-      @ParameterObject Asked asked,
+      @ParameterObject AskedReviews asked,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
     return reviews.list(asked.filter(), page, size);
+  }
+
+  @GetMapping("/by-product")
+  PageOf<ProductStanding> byProduct(
+      @RequestParam(defaultValue = "") String q,
+      @RequestParam(defaultValue = "1") int page,
+      @RequestParam(defaultValue = "50") int size) {
+    return reviews.byProduct(q, page, size);
   }
 
   @GetMapping("/facets")
@@ -141,6 +116,13 @@ class ReviewsApi {
   @PutMapping("/{id}/variant")
   ReviewLine variant(@PathVariable long id, @RequestBody Variant variant, Authentication who) {
     return editing.variantAs(id, Optional.ofNullable(variant.title()), who.getName());
+  }
+
+  record Wanted(String to) {}
+
+  @PostMapping("/{id}/translation")
+  Translations.Translation translation(@PathVariable long id, @RequestBody Wanted language) {
+    return translations.of(id, language.to());
   }
 
   @GetMapping("/{id}/history")

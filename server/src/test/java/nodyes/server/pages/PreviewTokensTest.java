@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.server.ServerSettings;
@@ -31,7 +32,8 @@ public class PreviewTokensTest {
   private PreviewTokens at(Instant now) {
     return new PreviewTokens(
         Clock.fixed(now, ZoneOffset.UTC),
-        new ServerSettings(data, false, Optional.empty(), Set.of(), Optional.empty()));
+        new ServerSettings(
+            data, false, Optional.empty(), Set.of(), Optional.empty(), Map.of(), Optional.empty()));
   }
 
   @Test

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
+import nodyes.core.bringin.SpreadsheetCell;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -116,7 +117,7 @@ public final class CsvRows {
         if (numbered) {
           sink.row(lineOf(cells), cells.subList(1, cells.size()));
         } else if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
-          sink.row(start(cells, line, next), cells);
+          sink.row(start(cells, line, next), read(cells));
         }
         line = next;
       }
@@ -219,5 +220,12 @@ public final class CsvRows {
       var one = new char[1];
       return read(one, 0, 1) < 0 ? -1 : one[0];
     }
+  }
+
+  /** Cells that were made safe for spreadsheets, as they were before. */
+  private static List<String> read(List<String> cells) {
+    return cells.stream().anyMatch(cell -> cell.startsWith("'"))
+        ? cells.stream().map(SpreadsheetCell::read).toList()
+        : cells;
   }
 }

@@ -7,7 +7,7 @@ import java.util.Map;
 import nodyes.core.bringin.Column;
 
 /** Names the columns of reviews that come from schema.org data, as its vocabulary does. */
-final class SchemaColumns {
+public final class SchemaColumns {
   private static final Map<Column, String> NAMES =
       Map.ofEntries(
           Map.entry(Column.PRODUCT, "itemReviewed"),
@@ -39,7 +39,8 @@ final class SchemaColumns {
     return NAMES.getOrDefault(column, column.words());
   }
 
-  static Map<String, String> cells(Map<Column, String> review) {
+  /** A review's texts by the names of their columns. */
+  public static Map<String, String> cells(Map<Column, String> review) {
     var cells = new LinkedHashMap<String, String>();
     review.forEach((column, text) -> cells.put(name(column), text));
     return cells;

@@ -1,0 +1,65 @@
+package nodyes.app;
+
+import java.net.URI;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import nodyes.standins.directory.BusinessDirectory;
+import nodyes.standins.market.Marketplace;
+import nodyes.standins.translator.TranslatorService;
+
+/** The demo's stand-ins for outside services, each on an origin of its own. */
+final class StandIns implements AutoCloseable {
+  private final Marketplace marketplace;
+  private final BusinessDirectory directory;
+  private final TranslatorService translator;
+
+  /** Starts them on the ports behind the shop's, or on free ones where these are taken. */
+  StandIns(int shopPort) {
+    marketplace = new Marketplace(port(shopPort, 1));
+    directory = new BusinessDirectory(port(shopPort, 2));
+    translator = new TranslatorService(port(shopPort, 3));
+  }
+
+  private static int port(int shopPort, int behind) {
+    int wanted = shopPort + behind;
+    return shopPort == 0 || wanted > 65_535 || ServerStart.isTaken(wanted) ? 0 : wanted;
+  }
+
+  String directoryService() {
+    return directory.service();
+  }
+
+  String translatorService() {
+    return translator.service();
+  }
+
+  String marketplaceAddress() {
+    return marketplace.address();
+  }
+
+  /** Where each answers, by what it stands for. */
+  Map<String, String> addresses() {
+    var addresses = new LinkedHashMap<String, String>();
+    addresses.put("marketplace", marketplace.address());
+    addresses.put("business-directory", directory.service());
+    addresses.put("translator", translator.service());
+    return addresses;
+  }
+
+  /** Their hosts and ports, with the demo shop's: they may be asked though they are on loopback. */
+  List<String> hosts(int shopPort) {
+    return Stream.concat(
+            addresses().values().stream().map(address -> URI.create(address).getAuthority()),
+            Stream.of("localhost:" + shopPort))
+        .toList();
+  }
+
+  @Override
+  public void close() {
+    marketplace.close();
+    directory.close();
+    translator.close();
+  }
+}

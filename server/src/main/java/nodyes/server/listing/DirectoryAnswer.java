@@ -1,0 +1,95 @@
+package nodyes.server.listing;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.bringin.Column;
+import nodyes.core.bringin.SchemaReviews;
+import nodyes.core.rating.RatingScale;
+import nodyes.server.web.Refusal;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What a directory says of a place: a schema.org LocalBusiness with up to five reviews. */
+record DirectoryAnswer(
+    String title,
+    Optional<BigDecimal> rating,
+    Optional<Integer> reviews,
+    Optional<String> link,
+    List<ListingView.Item> items) {
+  private static final JsonMapper JSON = JsonMapper.shared();
+  private static final int MOST = 5;
+
+  static DirectoryAnswer of(String json) {
+    try {
+      JsonNode place = JSON.readTree(json);
+      JsonNode rated = place.path("aggregateRating");
+      if (!place.path("name").isString()) {
+        throw unreadable();
+      }
+      return new DirectoryAnswer(
+          place.path("name").asString(),
+          rated.path("ratingValue").isNumber()
+              ? Optional.of(rated.path("ratingValue").decimalValue())
+              : Optional.empty(),
+          rated.path("reviewCount").isInt()
+              ? Optional.of(rated.path("reviewCount").intValue())
+              : Optional.empty(),
+          Optional.of(place.path("url").asString("")).filter(url -> url.startsWith("http")),
+          items(JSON.treeToValue(place, Object.class)));
+    } catch (JacksonException e) {
+      throw unreadable();
+    }
+  }
+
+  private static Refusal unreadable() {
+    return Refusal.unusable("The directory's answer cannot be read; what was here before stays.");
+  }
+
+  private static List<ListingView.Item> items(Object tree) {
+    var items = new ArrayList<ListingView.Item>();
+    for (Map<Column, String> review : SchemaReviews.in(tree)) {
+      stars(review)
+          .ifPresent(
+              stars ->
+                  items.add(
+                      new ListingView.Item(
+                          stars,
+                          review.get(Column.WORDS),
+                          review.get(Column.REVIEWER),
+                          review.get(Column.LANGUAGE),
+                          day(review.get(Column.DATE)),
+                          review.get(Column.SOURCE_ID))));
+    }
+    return List.copyOf(items.subList(0, Math.min(MOST, items.size())));
+  }
+
+  private static Optional<BigDecimal> stars(Map<Column, String> review) {
+    try {
+      var scale =
+          new RatingScale(
+              new BigDecimal(review.getOrDefault(Column.WORST, "1")),
+              new BigDecimal(review.getOrDefault(Column.BEST, "5")));
+      return scale
+          .toRating(new BigDecimal(review.getOrDefault(Column.RATING, "")))
+          .map(rating -> rating.stars(2).setScale(1, RoundingMode.HALF_UP));
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static @Nullable LocalDate day(@Nullable String text) {
+    try {
+      return text == null || text.length() < 10 ? null : LocalDate.parse(text.substring(0, 10));
+    } catch (DateTimeParseException e) {
+      return null;
+    }
+  }
+}

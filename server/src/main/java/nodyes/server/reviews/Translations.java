@@ -1,0 +1,55 @@
+package nodyes.server.reviews;
+
+import java.time.Clock;
+import java.util.Optional;
+import nodyes.server.outside.Translator;
+import nodyes.server.web.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Reviews in other languages, made on request and kept. The original always stands above them. */
+@Component
+public class Translations {
+  private final TranslationStore store;
+  private final ReviewStore reviews;
+  private final Translator translator;
+  private final Clock clock;
+
+  Translations(TranslationStore store, ReviewStore reviews, Translator translator, Clock clock) {
+    this.store = store;
+    this.reviews = reviews;
+    this.translator = translator;
+    this.clock = clock;
+  }
+
+  /** A review's title and words in a language, by machine. */
+  public record Translation(String language, @Nullable String title, @Nullable String words) {}
+
+  /** A review in a language; contact details that are hidden stay so. */
+  public Translation of(long id, String language) {
+    ReviewLine review =
+        reviews.find(id).orElseThrow(() -> Refusal.notFound("There is no such review."));
+    if (!language.matches("[a-z]{2,3}")) {
+      throw Refusal.unusable("Languages are given as codes such as en or pt.");
+    }
+    String from = review.language();
+    if (from == null) {
+      throw Refusal.unusable("It is not known in which language this review is.");
+    }
+    Optional<Translation> kept = store.find(id, language);
+    if (kept.isPresent()) {
+      return kept.get();
+    }
+    var made =
+        new Translation(
+            language,
+            translated(review.title(), from, language),
+            translated(review.wordsShown(), from, language));
+    store.keep(id, made, clock.instant());
+    return made;
+  }
+
+  private @Nullable String translated(@Nullable String text, String from, String to) {
+    return text == null ? null : translator.translate(text, from, to);
+  }
+}

@@ -1,0 +1,77 @@
+package nodyes.server.reviews.out;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.FilterInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Locale;
+import nodyes.server.reviews.AskedReviews;
+import nodyes.server.shop.Shop;
+import nodyes.server.web.Refusal;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Any selection of the desk as a file. */
+@RestController
+@Tag(name = "reviews")
+class OutApi {
+  private final Exporting exporting;
+  private final Shop shop;
+  private final Clock clock;
+
+  OutApi(Exporting exporting, Shop shop, Clock clock) {
+    this.exporting = exporting;
+    this.shop = shop;
+    this.clock = clock;
+  }
+
+  @GetMapping("/api/v1/reviews/out/{format}")
+  ResponseEntity<Resource> out(@PathVariable String format, @ParameterObject AskedReviews asked)
+      throws IOException {
+    OutFormat wanted;
+    try {
+      wanted = OutFormat.valueOf(format.toUpperCase(Locale.ROOT));
+    } catch (IllegalArgumentException e) {
+      throw Refusal.notFound("Reviews go out as csv, xlsx, jsonl or jsonld.");
+    }
+    Path file = exporting.write(asked.filter(), wanted);
+    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(wanted.type()))
+        .contentLength(Files.size(file))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename("reviews-" + today + "." + wanted.ending())
+                .build()
+                .toString())
+        .body(new InputStreamResource(new Once(file)));
+  }
+
+  /** A file that is gone once it is read. */
+  private static final class Once extends FilterInputStream {
+    private final Path file;
+
+    Once(Path file) throws IOException {
+      super(Files.newInputStream(file));
+      this.file = file;
+    }
+
+    @Override
+    public void close() throws IOException {
+      super.close();
+      Files.deleteIfExists(file);
+    }
+  }
+}

@@ -1,0 +1,45 @@
+package nodyes.server.bringin;
+
+import static org.testng.Assert.assertEquals;
+
+import java.util.Optional;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/**
+ * The same sentence in 12 languages: article 1 of the Universal Declaration of Human Rights (United
+ * Nations, 1948), in its official translations; the texts are from memory.
+ */
+public class LanguageGuessTest {
+  private final LanguageGuess guess = new LanguageGuess();
+
+  @DataProvider
+  public Object[][] articleOne() {
+    return new Object[][] {
+      {"en", "All human beings are born free and equal in dignity and rights."},
+      {"de", "Alle Menschen sind frei und gleich an Würde und Rechten geboren."},
+      {"fr", "Tous les êtres humains naissent libres et égaux en dignité et en droits."},
+      {"es", "Todos los seres humanos nacen libres e iguales en dignidad y derechos."},
+      {"pt", "Todos os seres humanos nascem livres e iguais em dignidade e em direitos."},
+      {"it", "Tutti gli esseri umani nascono liberi ed eguali in dignità e diritti."},
+      {"nl", "Alle mensen worden vrij en gelijk in waardigheid en rechten geboren."},
+      {"pl", "Wszyscy ludzie rodzą się wolni i równi pod względem swej godności i swych praw."},
+      {"sv", "Alla människor är födda fria och lika i värde och rättigheter."},
+      {"ja", "すべての人間は、生まれながらにして自由であり、かつ、尊厳と権利とについて平等である。"},
+      {"ar", "يولد جميع الناس أحرارًا متساوين في الكرامة والحقوق."},
+      {"ru", "Все люди рождаются свободными и равными в своем достоинстве и правах."},
+    };
+  }
+
+  @Test(dataProvider = "articleOne")
+  public void theSameSentenceIsToldApart(String language, String sentence) {
+    assertEquals(guess.of(sentence), Optional.of(language));
+  }
+
+  @Test
+  public void tooLittleIsNotGuessedFrom() {
+    assertEquals(guess.of("Ok!"), Optional.empty());
+    assertEquals(guess.of(""), Optional.empty());
+    assertEquals(guess.of("5/5 👍👍👍👍👍👍👍"), Optional.empty());
+  }
+}

@@ -1,0 +1,195 @@
+import { useState, type FormEvent } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useQueryClient } from '@tanstack/react-query';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { ProductPick } from '../../ui/product-pick';
+import { Pick } from '../../ui/pick';
+import { csrfHeader, Problem, problemOf } from '../../shared/api';
+import { useVariants } from '../reviews/edits';
+import { ReviewTabs } from '../reviews/tabs';
+
+interface Typed {
+  product?: string;
+  variant?: string;
+  stars?: number;
+  title: string;
+  words: string;
+  reviewer: string;
+  country: string;
+  writtenOn: string;
+  from: string;
+}
+
+const EMPTY: Typed = { title: '', words: '', reviewer: '', country: '', writtenOn: '', from: '' };
+
+async function store(typed: Typed, original: File | undefined): Promise<void> {
+  const form = new FormData();
+  const filled = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
+  form.append('review', new Blob([JSON.stringify(filled)], { type: 'application/json' }));
+  if (original) form.append('original', original);
+  const answer = await fetch('/api/v1/bring-in/by-hand', {
+    method: 'POST',
+    headers: csrfHeader(),
+    body: form,
+  }).catch(() => {
+    throw new Problem(0, 'The server cannot be reached. Nothing was stored; try again.');
+  });
+  if (!answer.ok) throw problemOf(answer.status, await answer.json().catch(() => undefined));
+}
+
+/** One review typed in, from a letter, a card or a message. */
+export function ByHand() {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [typed, setTyped] = useState(EMPTY);
+  const [original, setOriginal] = useState<File | undefined>();
+  const [problem, setProblem] = useState<Problem | undefined>();
+  const [busy, setBusy] = useState(false);
+  const variants = useVariants(typed.product ?? '', !!typed.product).data?.titles ?? [];
+  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
+  const text = (field: 'title' | 'reviewer' | 'country' | 'writtenOn' | 'from') => ({
+    value: typed[field],
+    fault: fault(field),
+    onChange: (event: { target: { value: string } }) =>
+      setTyped({ ...typed, [field]: event.target.value }),
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    setProblem(undefined);
+    store(typed, original)
+      .then(async () => {
+        await queries.invalidateQueries({ queryKey: ['reviews'] });
+        await navigate('/reviews');
+      })
+      .catch((error: unknown) =>
+        setProblem(error instanceof Problem ? error : new Problem(0, 'That did not work.')),
+      )
+      .finally(() => setBusy(false));
+  };
+  const chooseProduct = (product: string | undefined) => {
+    const next = { ...typed };
+    delete next.product;
+    delete next.variant;
+    setTyped(product ? { ...next, product } : next);
+  };
+  return (
+    <>
+      <ReviewTabs>
+        <Link to="/reviews/bring-in" className="px-2 text-plum underline">
+          Other ways to bring in
+        </Link>
+      </ReviewTabs>
+      <div className="min-h-0 flex-1 overflow-auto p-5">
+        <form
+          onSubmit={submit}
+          noValidate
+          className="max-w-2xl rounded-2xl border border-line bg-paper p-6"
+        >
+          <h1 className="text-xl">A review by hand</h1>
+          <p className="mb-4 text-ink-2">
+            Type it as it was written. It waits on the desk like any other, and shoppers read that
+            it was brought in and its purchase not checked.
+          </p>
+          <p className="mb-3 text-[15px] leading-8 text-ink-2">
+            It is about{' '}
+            <ProductPick
+              label="Product"
+              value={typed.product}
+              none="choose a product"
+              onPick={chooseProduct}
+            />
+            {variants.length > 0 && (
+              <>
+                ,{' '}
+                <Pick
+                  label="Variant"
+                  value={typed.variant ?? ''}
+                  choices={[
+                    { value: '', text: 'any variant' },
+                    ...variants.map((title) => ({ value: title, text: title })),
+                  ]}
+                  onPick={(variant) => {
+                    const next = { ...typed };
+                    delete next.variant;
+                    setTyped(variant ? { ...next, variant } : next);
+                  }}
+                />
+              </>
+            )}{' '}
+            and gives it{' '}
+            <Pick
+              label="Stars"
+              value={typed.stars ? String(typed.stars) : ''}
+              choices={[
+                { value: '', text: 'choose the stars' },
+                ...[5, 4, 3, 2, 1].map((n) => ({
+                  value: String(n),
+                  text: n === 1 ? '1 star' : `${n} stars`,
+                })),
+              ]}
+              onPick={(stars) => {
+                const next = { ...typed };
+                delete next.stars;
+                setTyped(stars ? { ...next, stars: Number(stars) } : next);
+              }}
+            />
+            .
+          </p>
+          <div className="flex flex-col gap-3">
+            <label className="flex flex-col gap-1 font-medium">
+              Its words
+              <textarea
+                rows={5}
+                className="rounded-lg border border-line-3 bg-white px-3 py-2 font-normal"
+                value={typed.words}
+                onChange={(event) => setTyped({ ...typed, words: event.target.value })}
+              />
+              {fault('words') && (
+                <span className="text-[13px] font-normal text-rust-ink">{fault('words')}</span>
+              )}
+            </label>
+            <div className="grid grid-cols-2 gap-3">
+              <Field label="Title, if it has one" {...text('title')} />
+              <Field label="Who wrote it" {...text('reviewer')} />
+              <Field label="Their country" {...text('country')} />
+              <Field label="Written on" type="date" {...text('writtenOn')} />
+              <Field
+                label="Where it is from"
+                note="a letter, a card, a message"
+                required
+                {...text('from')}
+              />
+              <label className="flex flex-col gap-1 font-medium">
+                A picture of the original
+                <input
+                  type="file"
+                  accept="image/jpeg,image/png,image/gif,image/webp"
+                  className="rounded-lg border border-line-3 bg-white px-3 py-1.5 font-normal"
+                  onChange={(event) => setOriginal(event.target.files?.[0])}
+                />
+                <span className="text-[13px] font-normal text-ink-2">
+                  kept as evidence; shoppers do not see it
+                </span>
+              </label>
+            </div>
+          </div>
+          {problem && (
+            <p role="alert" className="mt-4 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
+              {problem.message}
+            </p>
+          )}
+          <Button
+            look="inside"
+            type="submit"
+            className="mt-4"
+            disabled={busy || !typed.product || !typed.stars || !typed.from.trim()}
+          >
+            Put it on the desk
+          </Button>
+        </form>
+      </div>
+    </>
+  );
+}

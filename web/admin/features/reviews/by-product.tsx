@@ -1,0 +1,134 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useQuery } from '@tanstack/react-query';
+import { Button } from '../../ui/button';
+import { Empty, Failure, Loading } from '../../ui/empty';
+import { api, need } from '../../shared/api';
+import { count, number } from '../../shared/words';
+import { useArrangement } from '../pages/queries';
+import { useShopPicture } from '../setup/queries';
+import { ReviewTabs } from './tabs';
+
+const SIZE = 50;
+
+/** Each product with how its reviews stand. */
+export function ByProduct() {
+  const [q, setQ] = useState('');
+  const [page, setPage] = useState(1);
+  const picture = useShopPicture();
+  const shows = useArrangement().data?.showsReviews;
+  const products = useQuery({
+    queryKey: ['reviews', 'by-product', q, page],
+    queryFn: () =>
+      need(api.GET('/api/v1/reviews/by-product', { params: { query: { q, page, size: SIZE } } })),
+    placeholderData: (previous) => previous,
+  });
+  const link = 'text-plum underline underline-offset-2';
+  const cell = 'px-3 py-1.5 text-right whitespace-nowrap tabular-nums';
+  return (
+    <>
+      <ReviewTabs>
+        <input
+          type="search"
+          aria-label="Product"
+          placeholder="Name of a product"
+          className="w-72 rounded-lg border border-line-3 bg-white px-3 py-1"
+          value={q}
+          onChange={(event) => {
+            setQ(event.target.value);
+            setPage(1);
+          }}
+        />
+      </ReviewTabs>
+      <div className="min-h-0 flex-1 overflow-auto p-5">
+        <h1 className="mb-3 text-xl">Reviews by product</h1>
+        {products.error && <Failure error={products.error} again={() => void products.refetch()} />}
+        {!products.data && !products.error && <Loading lines={9} />}
+        {products.data?.total === 0 && (
+          <Empty title={q ? 'No product is called that' : 'The catalogue is empty'}>
+            {q ? 'Try another word of its name.' : 'Bring your products in first, under Setup.'}
+          </Empty>
+        )}
+        {products.data && products.data.total > 0 && (
+          <table className="w-full overflow-hidden rounded-xl border border-line bg-paper text-left">
+            <thead className="text-[13px] text-ink-2">
+              <tr>
+                <th className="px-4 py-2 font-medium">Product</th>
+                <th className={`${cell} font-medium`}>Published</th>
+                <th className={`${cell} font-medium`}>Waiting</th>
+                <th className={`${cell} font-medium`}>Held</th>
+                <th className={`${cell} font-medium`}>Left out</th>
+                <th className={`${cell} font-medium`}>Mean</th>
+                <th className="px-4 py-2 font-medium">
+                  <span className="sr-only">What to do</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {products.data.items.map((one) => (
+                <tr key={one.product} className="border-t border-line">
+                  <td className="px-4 py-1.5">
+                    <span className="flex items-center gap-3">
+                      <img
+                        src={picture(one.picture)}
+                        alt=""
+                        loading="lazy"
+                        className="size-9 rounded-md bg-paper-2"
+                      />
+                      <Link to={`/reviews?state=ANY&product=${one.product}`} className={link}>
+                        {one.title}
+                      </Link>
+                    </span>
+                  </td>
+                  <Figure
+                    n={one.published}
+                    to={`/reviews?state=PUBLISHED&product=${one.product}`}
+                  />
+                  <Figure n={one.waiting} to={`/reviews?product=${one.product}`} />
+                  <Figure n={one.held} to={`/reviews?state=HELD&product=${one.product}`} />
+                  <Figure n={one.leftOut} to={`/reviews?state=LEFT_OUT&product=${one.product}`} />
+                  <td className={cell}>{one.mean === undefined ? '–' : one.mean.toFixed(1)}</td>
+                  <td className="px-4 py-1.5 text-[13px] whitespace-nowrap">
+                    <Link to="/reviews/bring-in" className={link}>
+                      bring in
+                    </Link>
+                    {' · '}
+                    <Link to={`/pages/product/${one.product}`} className={link}>
+                      {shows ? 'look' : 'place'}
+                    </Link>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        {products.data && products.data.total > SIZE && (
+          <p className="mt-3 flex items-center gap-3">
+            <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
+              Before
+            </Button>
+            page {number(page)} of {number(Math.ceil(products.data.total / SIZE))},{' '}
+            {count(products.data.total, 'product')}
+            <Button disabled={page * SIZE >= products.data.total} onClick={() => setPage(page + 1)}>
+              After
+            </Button>
+          </p>
+        )}
+      </div>
+    </>
+  );
+}
+
+function Figure({ n, to }: { n: number; to: string }) {
+  return (
+    <td className="px-3 py-1.5 text-right tabular-nums">
+      {n === 0 ? (
+        <span className="text-ink-2">0</span>
+      ) : (
+        <Link to={to} className="text-plum underline underline-offset-2">
+          {number(n)}
+        </Link>
+      )}
+    </td>
+  );
+}
