@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/sorting/{batch}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["records"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/embed/v1/page": {
         parameters: {
             query?: never;
@@ -1462,6 +1478,14 @@ export interface components {
             email: string;
             password: string;
         };
+        SortingRecord: {
+            isOneSided: boolean;
+            kept: number[];
+            usable: number[];
+            /** Format: date-time */
+            when: string;
+            who: string;
+        };
         SpotChange: {
             /** @enum {string} */
             page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
@@ -1580,12 +1604,14 @@ export interface components {
         };
         WireReview: {
             country?: string;
+            featured?: boolean;
             /** Format: int64 */
             id: number;
             incentive?: string;
             language?: string;
             /** @enum {string} */
             origin: "verified" | "unverified" | "broughtIn";
+            reply?: string;
             reviewer?: string;
             source?: string;
             stars: number;
@@ -3058,6 +3084,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageOfReviewLine"];
+                };
+            };
+        };
+    };
+    records: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SortingRecord"][];
                 };
             };
         };

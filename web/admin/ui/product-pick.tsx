@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Popover } from 'radix-ui';
-import { useQuery } from '@tanstack/react-query';
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../shared/api';
 import { number } from '../shared/words';
 import { Caret, ITEM, PICK, SHEET } from './pick';
@@ -14,19 +14,22 @@ interface ProductPickProps {
 
 const SHOWN = 40;
 
-export function useProducts(text: string) {
-  return useQuery({
+const asked = (text: string) =>
+  queryOptions({
     queryKey: ['products', text],
     queryFn: () =>
       need(api.GET('/api/v1/catalogue/products', { params: { query: { q: text, size: SHOWN } } })),
-    placeholderData: (previous) => previous,
   });
+
+export function useProducts(text: string) {
+  return useQuery({ ...asked(text), placeholderData: (previous) => previous });
 }
 
 /** A product, chosen by typing some of its name or SKU. */
 export function ProductPick({ label, value, none, onPick }: ProductPickProps) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
+  const queries = useQueryClient();
   const products = useProducts(text);
   const named = useProducts(value ?? '');
   const title = named.data?.items.find((product) => product.slug === value)?.title ?? value;
@@ -34,6 +37,12 @@ export function ProductPick({ label, value, none, onPick }: ProductPickProps) {
     setOpen(false);
     setText('');
     onPick(slug);
+  };
+  /** Enter takes the first of what is asked for now, not of what an earlier text found. */
+  const pickFirst = async () => {
+    const found = await queries.ensureQueryData(asked(text)).catch(() => undefined);
+    const first = found?.items[0];
+    if (first) pick(first.slug);
   };
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
@@ -56,10 +65,13 @@ export function ProductPick({ label, value, none, onPick }: ProductPickProps) {
             placeholder="Name or SKU"
             aria-label="Name or SKU"
             value={text}
-            onChange={(event) => setText(event.target.value)}
+            onChange={(event) => {
+              setText(event.target.value);
+            }}
             onKeyDown={(event) => {
-              const first = products.data?.items[0];
-              if (event.key === 'Enter' && first) pick(first.slug);
+              if (event.key !== 'Enter') return;
+              event.preventDefault();
+              void pickFirst();
             }}
           />
           <ul className="max-h-80 overflow-auto" aria-label="Products">

@@ -26,6 +26,13 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
       ),
       review.title && el('h3', own, review.title),
       review.words && el('p', { ...own, class: 'words' }, review.words),
+      review.reply &&
+        el(
+          'p',
+          { class: 'reply', dir: 'auto' },
+          el('b', {}, say(context, 'reply')),
+          ` ${review.reply}`,
+        ),
       el(
         'p',
         { class: 'from' },
@@ -35,6 +42,7 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
           icon(review.origin === 'verified' ? 'verified' : 'elsewhere'),
           say(context, review.origin),
         ),
+        review.featured && el('span', {}, say(context, 'featured')),
         review.variant && el('span', {}, review.variant),
         review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
       ),

@@ -32,7 +32,10 @@ public final class Benchmarks {
       report.addAll(new Endpoint(server, folder).measure());
       report.addAll(new CsvImport(server, folder).measure());
       report.addAll(server.memoryAfterLoad());
+      report.addAll(new Desk(server, folder).measure());
+      report.addAll(server.memoryAfterLoad());
     }
+    report.addAll(new Killing(folder).measure());
     report.addAll(sizes());
     report.add("");
     Path out = Path.of("docs/benchmarks.md");

@@ -20,6 +20,7 @@ final class RunningDemo implements AutoCloseable {
   final int port = freePort();
   private final HttpClient client = HttpClient.newHttpClient();
   private final Path log;
+  private final Path data;
   private Process process;
   private final double firstStart;
   private final double laterStart;
@@ -27,6 +28,7 @@ final class RunningDemo implements AutoCloseable {
 
   RunningDemo(Path data) throws IOException, InterruptedException {
     log = Files.createTempFile("nodyes-bench", ".txt");
+    this.data = data;
     process = launch(data);
     firstStart = untilReady();
     stop();
@@ -87,6 +89,27 @@ final class RunningDemo implements AutoCloseable {
     return client.send(
         request.header("Authorization", "Bearer " + KEY).build(),
         HttpResponse.BodyHandlers.ofString());
+  }
+
+  /** Posts JSON. */
+  HttpResponse<String> post(String path, String json) throws IOException, InterruptedException {
+    return send(
+        HttpRequest.newBuilder(URI.create(address(path)))
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(json)));
+  }
+
+  /** Ends it as SIGKILL does: nothing of it runs any more. */
+  void kill() throws InterruptedException {
+    process.destroyForcibly().waitFor();
+  }
+
+  void launchAgain() throws IOException {
+    process = launch(data);
+  }
+
+  void awaitReady() throws IOException, InterruptedException {
+    untilReady();
   }
 
   private long residentMegabytes() throws IOException {

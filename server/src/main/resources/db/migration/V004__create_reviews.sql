@@ -126,6 +126,19 @@ CREATE TABLE review_change (
 ) STRICT;
 CREATE INDEX review_change_by_review ON review_change(review_id, id);
 
+-- what publishing a batch did to what shoppers see: ratings kept beside all that was usable, as five
+-- counts from 1 star on
+CREATE TABLE sorting_record (
+  id INTEGER PRIMARY KEY,
+  batch_id INTEGER NOT NULL REFERENCES batch(id),
+  kept TEXT NOT NULL CHECK (json_valid(kept)),
+  usable TEXT NOT NULL CHECK (json_valid(usable)),
+  is_one_sided INTEGER NOT NULL CHECK (is_one_sided IN (0, 1)),
+  published_by TEXT NOT NULL,
+  published_at INTEGER NOT NULL
+) STRICT;
+CREATE INDEX sorting_record_by_batch ON sorting_record(batch_id, id);
+
 -- what was done with reviews, so that it can be taken back
 CREATE TABLE review_move (
   id INTEGER PRIMARY KEY,

@@ -12,9 +12,6 @@ public final class ScaleEvidence {
   private static final BigDecimal FIVE = BigDecimal.valueOf(5);
   private static final BigDecimal TEN = BigDecimal.TEN;
 
-  /** One rating in so many may be a mistake. */
-  private static final long MISTAKES = 50;
-
   private BigDecimal highest = BigDecimal.ZERO;
   private long ratings;
   private long overFive;
@@ -38,14 +35,14 @@ public final class ScaleEvidence {
   }
 
   /**
-   * 1 to 5, unless at least half of the ratings are over 5: then 1 to 10, unless more than one in
-   * 50 is over 10: then 0 to 100.
+   * 1 to 5, unless at least half of the ratings are over 5: then 1 to 10, unless at least half of
+   * those are over 10: then 0 to 100.
    */
   public RatingScale scale() {
     if (overFive * 2 < ratings || overFive == 0) {
       return RatingScale.ONE_TO_FIVE;
     }
-    return overTen * MISTAKES > ratings ? RatingScale.of(0, 100) : RatingScale.of(1, 10);
+    return overTen * 2 >= overFive ? RatingScale.of(0, 100) : RatingScale.of(1, 10);
   }
 
   /** The highest rating seen; 0 where there was none. */

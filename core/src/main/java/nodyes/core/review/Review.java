@@ -20,6 +20,8 @@ import nodyes.core.rating.Rating;
  * @param writtenOn the day it was written, in the shop's zone, if known
  * @param provenance where it is from
  * @param incentive what was given for it, if anything
+ * @param reply what the shop answered, if it did
+ * @param isFeatured whether the shop marked it as one to read
  */
 public record Review(
     ReviewId id,
@@ -32,7 +34,9 @@ public record Review(
     Optional<String> variant,
     Optional<LocalDate> writtenOn,
     Provenance provenance,
-    Optional<String> incentive) {
+    Optional<String> incentive,
+    Optional<String> reply,
+    boolean isFeatured) {
   /** Newest first, those without a day last; of one day, the greater id first. */
   public static final Comparator<Review> NEWEST_FIRST =
       Comparator.comparing((Review review) -> review.writtenOn().orElse(LocalDate.MIN))

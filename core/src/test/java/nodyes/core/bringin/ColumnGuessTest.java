@@ -61,9 +61,15 @@ public class ColumnGuessTest {
   @Test
   public void variantsAreFoundByNameOrByTheirParts() {
     var sold = List.of("Celadon, 24 cm", "Celadon, 30 cm", "Oat, 24 cm");
-    assertEquals(VariantMatch.of("celadon,24CM", sold).orElseThrow(), "Celadon, 24 cm");
-    assertEquals(VariantMatch.of("30 cm", sold).orElseThrow(), "Celadon, 30 cm");
-    assertEquals(VariantMatch.of("24 cm", sold).isPresent(), false);
-    assertEquals(VariantMatch.of("Terracotta", sold).isPresent(), false);
+    assertEquals(
+        VariantMatch.of("celadon,24CM", sold, "Sill planter").orElseThrow(), "Celadon, 24 cm");
+    assertEquals(VariantMatch.of("30 cm", sold, "Sill planter").orElseThrow(), "Celadon, 30 cm");
+    assertEquals(VariantMatch.of("24 cm", sold, "Sill planter").isPresent(), false);
+    assertEquals(VariantMatch.of("Terracotta", sold, "Sill planter").isPresent(), false);
+    var sizes = List.of("24 cm", "30 cm");
+    assertEquals(
+        VariantMatch.of("celadon, 24 cm", sizes, "Celadon planter").orElseThrow(), "24 cm");
+    assertEquals(VariantMatch.of("ochre, 24 cm", sizes, "Celadon planter").isPresent(), false);
+    assertEquals(VariantMatch.of("celadon", sizes, "Celadon planter").isPresent(), false);
   }
 }

@@ -134,7 +134,8 @@ public class RowReaderTest {
   public void oneSlipOfThePenDoesNotChangeTheScale() {
     assertEquals(scale("5", "4", "7", "5", "4"), RatingScale.ONE_TO_FIVE);
     assertEquals(scale("9", "8", "10", "3", "7,5"), RatingScale.of(1, 10));
-    assertEquals(scale("80", "95", "100"), RatingScale.of(0, 100));
+    assertEquals(scale("9", "11", "10", "3"), RatingScale.of(1, 10));
+    assertEquals(scale("80", "9", "95", "100"), RatingScale.of(0, 100));
     assertEquals(scale("good", ""), RatingScale.ONE_TO_FIVE);
   }
 

@@ -47,6 +47,8 @@ public class ReviewStateTest {
         Optional.empty(),
         Optional.ofNullable(day).map(LocalDate::parse),
         new Provenance.BroughtIn("a file", Optional.empty(), Instant.EPOCH),
-        Optional.empty());
+        Optional.empty(),
+        Optional.empty(),
+        false);
   }
 }

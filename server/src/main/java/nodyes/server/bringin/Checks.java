@@ -47,7 +47,12 @@ final class Checks {
   Optional<String> variant(Candidate review, ProductFinder.Found product) {
     return review
         .variant()
-        .map(given -> VariantMatch.of(given, products.variants(product.productId())))
+        .map(
+            given ->
+                VariantMatch.of(
+                    given,
+                    products.variants(product.productId()),
+                    products.title(product.productId())))
         .orElse(product.variant());
   }
 

@@ -157,7 +157,7 @@ class CatalogueStore {
                   row -> {
                     var found = new ProductFinder.Found(row.get(PRODUCT.ID), Optional.empty());
                     finder.add(row.get(PRODUCT.SLUG), found);
-                    finder.add(row.get(PRODUCT.TITLE), found);
+                    finder.title(row.get(PRODUCT.ID), row.get(PRODUCT.TITLE));
                   });
           sql.select(VARIANT.PRODUCT_ID, VARIANT.SKU, VARIANT.TITLE)
               .from(VARIANT)

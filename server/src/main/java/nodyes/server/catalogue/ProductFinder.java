@@ -15,6 +15,12 @@ public final class ProductFinder {
   private final Map<String, Found> byName = new HashMap<>();
 
   private final Map<Long, List<String>> variants = new HashMap<>();
+  private final Map<Long, String> titles = new HashMap<>();
+
+  void title(long productId, String title) {
+    titles.put(productId, title);
+    add(title, new Found(productId, Optional.empty()));
+  }
 
   void add(String name, Found found) {
     byName.putIfAbsent(plain(name), found);
@@ -28,6 +34,11 @@ public final class ProductFinder {
   /** Titles of the variants of a product. */
   public List<String> variants(long productId) {
     return List.copyOf(variants.getOrDefault(productId, List.of()));
+  }
+
+  /** The title of a product; empty for one that is not known. */
+  public String title(long productId) {
+    return titles.getOrDefault(productId, "");
   }
 
   /** The product that the text names, if any. */

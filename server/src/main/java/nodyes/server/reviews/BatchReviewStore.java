@@ -2,9 +2,11 @@ package nodyes.server.reviews;
 
 import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.SORTING_RECORD;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.sum;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -202,6 +204,50 @@ class BatchReviewStore {
                       new Group(ReviewLineStore.sorted(entry.getKey()), summary(entry.getValue())))
               .toList();
         });
+  }
+
+  void record(long batch, Sorting.Standing standing, String who, Instant now) {
+    database.change(
+        sql ->
+            sql.insertInto(
+                    SORTING_RECORD,
+                    SORTING_RECORD.BATCH_ID,
+                    SORTING_RECORD.KEPT,
+                    SORTING_RECORD.USABLE,
+                    SORTING_RECORD.IS_ONE_SIDED,
+                    SORTING_RECORD.PUBLISHED_BY,
+                    SORTING_RECORD.PUBLISHED_AT)
+                .values(
+                    batch,
+                    standing.kept().stars().toString(),
+                    standing.all().stars().toString(),
+                    standing.isOneSided(),
+                    who,
+                    now)
+                .execute());
+  }
+
+  List<Sorting.SortingRecord> records(long batch) {
+    return database.read(
+        sql ->
+            sql.selectFrom(SORTING_RECORD)
+                .where(SORTING_RECORD.BATCH_ID.eq(batch))
+                .orderBy(SORTING_RECORD.ID)
+                .limit(100)
+                .fetch(
+                    row ->
+                        new Sorting.SortingRecord(
+                            counts(row.getKept()),
+                            counts(row.getUsable()),
+                            row.getIsOneSided(),
+                            row.getPublishedBy(),
+                            row.getPublishedAt())));
+  }
+
+  private static List<Long> counts(String json) {
+    return java.util.Arrays.stream(json.substring(1, json.length() - 1).split(", "))
+        .map(Long::valueOf)
+        .toList();
   }
 
   private static RatingSummary summary(List<long[]> stars) {

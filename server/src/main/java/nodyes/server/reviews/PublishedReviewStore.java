@@ -134,7 +134,9 @@ class PublishedReviewStore {
         Optional.ofNullable(row.getVariant()),
         Optional.ofNullable(row.getWrittenOn()).map(LocalDate::parse),
         provenance(row),
-        Optional.ofNullable(row.getIncentive()));
+        Optional.ofNullable(row.getIncentive()),
+        Optional.ofNullable(row.getReply()),
+        row.getIsFeatured());
   }
 
   private static Provenance provenance(ReviewRecord row) {

@@ -2,6 +2,7 @@ package nodyes.server.reviews;
 
 import java.math.BigDecimal;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import nodyes.core.rating.Histogram;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.LeavingOut;
+import nodyes.server.database.Database;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -26,13 +28,19 @@ public class Sorting {
 
   private final BatchReviewStore store;
   private final ReviewStore reviews;
+  private final Database database;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
   Sorting(
-      BatchReviewStore store, ReviewStore reviews, Clock clock, ApplicationEventPublisher events) {
+      BatchReviewStore store,
+      ReviewStore reviews,
+      Database database,
+      Clock clock,
+      ApplicationEventPublisher events) {
     this.store = store;
     this.reviews = reviews;
+    this.database = database;
     this.clock = clock;
     this.events = events;
   }
@@ -123,9 +131,33 @@ public class Sorting {
     store.decide(batch, ids, sorted, reason);
   }
 
+  /**
+   * What publishing a batch did to what shoppers see, kept for whoever asks later.
+   *
+   * @param kept ratings that were published, from 1 star on
+   * @param usable ratings of all that could have been
+   * @param isOneSided whether it was mostly low ratings that were left out
+   */
+  public record SortingRecord(
+      List<Long> kept, List<Long> usable, boolean isOneSided, String who, Instant when) {}
+
+  /** What publishing a batch came to, each time. */
+  public List<SortingRecord> records(long batch) {
+    return store.records(batch);
+  }
+
   /** Publishes all that is kept of a batch, and sets the others aside, at once. */
   public Published publish(long batch, String who) {
-    var outcome = reviews.publishBatch(batch, who, clock.instant());
+    Instant now = clock.instant();
+    Published outcome =
+        database.write(
+            _ -> {
+              Standing before = standing(batch);
+              if (before.all().reviews() > 0) {
+                store.record(batch, before, who, now);
+              }
+              return reviews.publishBatch(batch, who, now);
+            });
     if (!outcome.products().isEmpty()) {
       events.publishEvent(new PublishedReviewsChanged(java.util.Set.copyOf(outcome.products())));
     }

@@ -84,6 +84,11 @@ class SortingApi {
     return sorting.standing(batch);
   }
 
+  @GetMapping("/records")
+  List<Sorting.SortingRecord> records(@PathVariable long batch) {
+    return sorting.records(batch);
+  }
+
   @PostMapping("/decisions")
   Sorting.Standing decide(@PathVariable long batch, @Valid @RequestBody Decision decision) {
     sorting.decide(

@@ -105,6 +105,10 @@ public class SortingTest extends ServerTest {
     assertEquals(published.path("published").asInt(), 7);
     assertEquals(published.path("leftOut").asInt(), 1);
     assertEquals(published.path("products").path(0).asString(), "sort-pot");
+    JsonNode record = body(ask("/api/v1/sorting/{id}/records", batch)).path(0);
+    assertEquals(record.path("kept").toString(), "[0,3,0,0,4]");
+    assertEquals(record.path("usable").toString(), "[0,4,0,0,4]");
+    assertFalse(record.path("isOneSided").asBoolean());
     JsonNode out = body(ask("/api/v1/reviews?batch={id}&state=LEFT_OUT", batch)).path("items");
     assertEquals(out.path(0).path("id").asLong(), ids.get(5).longValue());
     assertEquals(out.path(0).path("leftOutBecause").asString(), "NOT_GIVEN");

@@ -34,7 +34,9 @@ public class WireTest extends ServerTest {
         more,
         more.map(_ -> LocalDate.of(2026, 11, 2)),
         provenance,
-        more);
+        more,
+        more,
+        more.isPresent());
   }
 
   private String json(WireNod nod) {
@@ -69,7 +71,7 @@ public class WireTest extends ServerTest {
             + "\"counts\":[0,0,0,1,0],\"percentages\":[0,0,0,100,0],\"perPage\":6,\"first\":[{\"id\":7,"
             + "\"stars\":4.00,\"title\":\"x\",\"words\":\"x\",\"reviewer\":\"x\",\"country\":\"PT\","
             + "\"language\":\"pt-PT\",\"variant\":\"x\",\"writtenOn\":\"2026-11-02\","
-            + "\"origin\":\"verified\",\"incentive\":\"x\"}]}}");
+            + "\"origin\":\"verified\",\"incentive\":\"x\",\"reply\":\"x\",\"featured\":true}]}}");
   }
 
   @Test

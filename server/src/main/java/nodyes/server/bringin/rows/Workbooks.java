@@ -44,19 +44,32 @@ final class Workbooks {
         throw Refusal.unusable("The workbook has no sheet named " + wanted + ".");
       }
       for (Sheet sheet : sheets) {
-        if ((wanted.isEmpty() || wanted.equals(sheet.getName())) && write(sheet, target)) {
+        if (wanted.isEmpty() ? isTable(sheet) : wanted.equals(sheet.getName())) {
+          write(sheet, target);
           return new RowFile(
               target, FileKind.XLSX, StandardCharsets.UTF_8.name(), ',', names, sheet.getName());
         }
       }
       throw Refusal.unusable(
-          wanted.isEmpty() ? "The workbook holds no rows." : "The sheet " + wanted + " is empty.");
+          "The workbook holds no rows: no sheet has a row of headings with rows under it.");
     } catch (ExcelReaderException | IllegalArgumentException | IllegalStateException e) {
       throw Refusal.unusable("This workbook is damaged and cannot be read. Save it again.");
     }
   }
 
-  private static boolean write(Sheet sheet, Path target) throws IOException {
+  /** Whether a sheet has headings of two cells or more with a row under them. */
+  private static boolean isTable(Sheet sheet) throws IOException {
+    try (Stream<Row> rows = sheet.openStream()) {
+      List<Long> filled =
+          rows.map(row -> cells(row).stream().filter(cell -> !cell.isBlank()).count())
+              .filter(cells -> cells > 0)
+              .limit(2)
+              .toList();
+      return filled.size() == 2 && filled.getFirst() > 1;
+    }
+  }
+
+  private static void write(Sheet sheet, Path target) throws IOException {
     try (Stream<Row> rows = sheet.openStream()) {
       var each = rows.iterator();
       List<String> headings = List.of();
@@ -65,7 +78,7 @@ final class Workbooks {
         headings = cells.stream().allMatch(String::isBlank) ? List.of() : cells;
       }
       if (headings.isEmpty()) {
-        return false;
+        throw Refusal.unusable("The sheet " + sheet.getName() + " is empty.");
       }
       try (var writer = new RowWriter(target, headings)) {
         while (each.hasNext()) {
@@ -76,7 +89,6 @@ final class Workbooks {
           }
         }
       }
-      return true;
     }
   }
 

@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param origin where it is from
  * @param source what the place it was brought in from is called
  * @param incentive what was given for it
+ * @param reply what the shop answered
+ * @param featured that the shop marked it as one to read; missing where it did not
  */
 public record WireReview(
     long id,
@@ -34,7 +36,9 @@ public record WireReview(
     @Nullable LocalDate writtenOn,
     WireOrigin origin,
     @Nullable String source,
-    @Nullable String incentive) {
+    @Nullable String incentive,
+    @Nullable String reply,
+    @Nullable Boolean featured) {
   /** Where a review is from. */
   public enum WireOrigin {
     /** Bought here. */
@@ -65,6 +69,8 @@ public record WireReview(
           case Provenance.BroughtIn _ -> WireOrigin.broughtIn;
         },
         source,
-        review.incentive().orElse(null));
+        review.incentive().orElse(null),
+        review.reply().orElse(null),
+        review.isFeatured() ? true : null);
   }
 }

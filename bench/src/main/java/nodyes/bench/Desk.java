@@ -1,0 +1,102 @@
+package nodyes.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The desk over a million stored reviews: each filter and search, first page. */
+final class Desk {
+  private static final int FILES = 10;
+  private static final int ROWS = 100_000;
+  private static final int ROUNDS = 40;
+  private static final String REVIEWS = "/api/v1/reviews?size=50";
+
+  private final RunningDemo server;
+  private final Path folder;
+
+  Desk(RunningDemo server, Path folder) {
+    this.server = server;
+    this.folder = folder;
+  }
+
+  private static Map<String, String> asked() {
+    var asked = new LinkedHashMap<String, String>();
+    asked.put("all", "");
+    asked.put("waiting", "&state=WAITING");
+    asked.put("published", "&state=PUBLISHED");
+    asked.put("of one product", "&product=trowel&state=WAITING");
+    asked.put("5 stars", "&state=WAITING&stars=5");
+    asked.put("in Japanese", "&state=WAITING&language=ja");
+    asked.put("from Portugal", "&state=WAITING&country=PT");
+    asked.put("bought here", "&origin=VERIFIED");
+    asked.put("with contact details", "&state=WAITING&flag=CONTACT");
+    asked.put("with a picture", "&state=WAITING&pictures=true");
+    asked.put("written in one month", "&state=WAITING&from=2026-03-01&to=2026-03-31");
+    asked.put("a common word", "&q=saucer");
+    asked.put("two common words", "&q=saucer%20frost");
+    asked.put("a rare word", "&q=99999");
+    asked.put("a common word, 1 star, waiting", "&q=rosemary&stars=1&state=WAITING");
+    return asked;
+  }
+
+  List<String> measure() throws IOException, InterruptedException {
+    var bringing = new Bringing(server);
+    for (int i = 0; i < FILES; i++) {
+      Path file = SampleFile.write(folder.resolve("desk.csv"), ROWS, 100 + i);
+      String id = bringing.look(file);
+      bringing.begin(id);
+      bringing.await(id, ROWS);
+      Files.delete(file);
+    }
+    var report =
+        new ArrayList<>(
+            List.of(
+                "",
+                "## The desk over a million reviews",
+                "",
+                "First page of 50 with the exact count, " + ROUNDS + " times each, through HTTP.",
+                "",
+                "| shown | found | p50, ms | p95, ms |",
+                "| --- | ---: | ---: | ---: |"));
+    for (Map.Entry<String, String> filter : asked().entrySet()) {
+      var times = new double[ROUNDS];
+      String answer = "";
+      for (int i = 0; i < ROUNDS; i++) {
+        long start = System.nanoTime();
+        answer = server.get(REVIEWS + filter.getValue()).body();
+        times[i] = (System.nanoTime() - start) / 1e6;
+      }
+      Arrays.sort(times);
+      report.add(
+          "| %s | %s | %.1f | %.1f |"
+              .formatted(
+                  filter.getKey(),
+                  answer.replaceAll("(?s).*\"total\":(\\d+).*", "$1"),
+                  times[ROUNDS / 2],
+                  times[ROUNDS * 95 / 100 - 1]));
+    }
+    report.add("");
+    report.add(reference());
+    return report;
+  }
+
+  /** The plain way to look for a word, over the same reviews. */
+  private String reference() throws IOException, InterruptedException {
+    if (!Shell.has("sqlite3")) {
+      return "No reference: needs sqlite3 on this machine.";
+    }
+    long start = System.nanoTime();
+    Shell.run(
+        List.of(
+            "sqlite3",
+            folder.resolve("data/nodyes.sqlite").toString(),
+            "select count(*) from review where words like '%saucer%'"));
+    return "Reference: sqlite3 scanning the same reviews for a word with LIKE takes %.0f ms."
+        .formatted((System.nanoTime() - start) / 1e6);
+  }
+}
