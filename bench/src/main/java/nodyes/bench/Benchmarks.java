@@ -11,6 +11,8 @@ import java.util.List;
 
 /** Runs all measurements and writes docs/benchmarks.md. */
 public final class Benchmarks {
+  private static final Path OUT = Path.of("docs/benchmarks.md");
+
   private Benchmarks() {}
 
   /** Needs the built jar; sqlite3, nginx and wrk are used where they are installed. */
@@ -27,22 +29,25 @@ public final class Benchmarks {
             + ", on a machine with "
             + Runtime.getRuntime().availableProcessors()
             + " cores. Each figure stands beside a general-purpose reference measured in the same run.");
-    try (var server = new RunningDemo(folder.resolve("data"))) {
-      report.addAll(server.report());
-      report.addAll(new Endpoint(server, folder).measure());
-      report.addAll(new CsvImport(server, folder).measure());
-      report.addAll(server.memoryAfterLoad());
-      report.addAll(new Desk(server, folder).measure());
-      report.addAll(server.memoryAfterLoad());
-    }
-    report.addAll(new Killing(folder).measure());
     report.addAll(sizes());
-    report.add("");
-    Path out = Path.of("docs/benchmarks.md");
-    Files.createDirectories(out.getParent());
-    Files.writeString(out, String.join("\n", report), StandardCharsets.UTF_8);
-    System.out.println(String.join("\n", report));
-    System.out.println("Written to " + out.toAbsolutePath());
+    try (var server = new RunningDemo(folder.resolve("data"))) {
+      add(report, server.report());
+      add(report, new Endpoint(server, folder).measure());
+      add(report, new CsvImport(server, folder).measure());
+      add(report, server.memoryAfterLoad());
+      add(report, new Desk(server, folder).measure());
+      add(report, server.memoryAfterLoad());
+    }
+    add(report, new Killing(folder).measure());
+    System.out.println("Written to " + OUT.toAbsolutePath());
+  }
+
+  /** Writes after each part, so that a run that is broken off has said what it measured. */
+  private static void add(List<String> report, List<String> part) throws IOException {
+    report.addAll(part);
+    Files.createDirectories(OUT.getParent());
+    Files.writeString(OUT, String.join("\n", report) + "\n", StandardCharsets.UTF_8);
+    System.out.println(String.join("\n", part));
   }
 
   private static List<String> sizes() throws IOException {
