@@ -48,7 +48,8 @@ CREATE TABLE column_memory (
 -- reviewer, variant: as shown; the given ones as they stand where the review is from.
 -- evidence: the file of a picture of the original, for the owner alone.
 -- flags: a bit each, see the core's Flag. sorted: what was decided on the sorting table, until all
--- of a batch is published or left out at once.
+-- of a batch is published or left out at once. woken_from: why it was left out before its batch brought
+-- it back, so that taking the batch back leaves it out again.
 CREATE TABLE review (
   id INTEGER PRIMARY KEY,
   product_id INTEGER NOT NULL REFERENCES product(id),
@@ -84,6 +85,7 @@ CREATE TABLE review (
   replied_at INTEGER,
   sorted TEXT CHECK (sorted IN ('KEPT', 'LEFT_OUT')),
   sorted_because TEXT,
+  woken_from TEXT,
   arrived_at INTEGER NOT NULL,
   CHECK ((state = 'LEFT_OUT') = (left_out_because IS NOT NULL)),
   CHECK ((origin = 'VERIFIED') = (order_number IS NOT NULL))
@@ -98,7 +100,7 @@ CREATE INDEX review_by_state ON review(
   state, id DESC, rating_parts, language, country, origin, flags, picture_count, written_on
 );
 CREATE INDEX review_by_product ON review(product_id, state, id DESC);
-CREATE INDEX review_by_batch ON review(batch_id, id);
+CREATE INDEX review_by_batch ON review(batch_id, state, id);
 
 -- words, titles and names in full text; the text is parted into words before it comes here
 CREATE VIRTUAL TABLE review_fts USING fts5(

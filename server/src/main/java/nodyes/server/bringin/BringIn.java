@@ -12,7 +12,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
 import nodyes.server.bringin.rows.FileKind;
 import nodyes.server.bringin.rows.Preparing;
 import nodyes.server.bringin.rows.RowFile;
@@ -121,7 +120,7 @@ public class BringIn {
     plans.check(batch.look(), choices);
     var trying = new Trying(choices, reviews);
     try {
-      plans.run(files.rows(id), batch.look(), choices, trying, new AtomicLong(), () -> true);
+      plans.run(files.rows(id), batch.look(), choices, trying, () -> true);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -187,8 +186,15 @@ public class BringIn {
     return store
         .find(id)
         .map(job::withProgress)
-        .map(batch -> batch.waiting(reviews.waiting(List.of(id)).getOrDefault(id, 0L)))
+        .map(this::withWaiting)
         .orElseThrow(() -> Refusal.notFound("There is no such file here."));
+  }
+
+  /** Asked often while a batch is read, and of no use then: so not counted. */
+  private BatchView withWaiting(BatchView batch) {
+    return batch.state() == BatchState.READ
+        ? batch.waiting(reviews.waiting(List.of(batch.id())).getOrDefault(batch.id(), 0L))
+        : batch;
   }
 
   /** The brought file itself. */

@@ -7,7 +7,6 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Predicate;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.ColumnGuess;
@@ -48,7 +47,7 @@ final class Looking implements CsvRows.Sink {
     long start = System.nanoTime();
     var looking = new Looking(language, isProduct);
     new CsvRows(file.rows(), Charset.forName(file.encoding()), file.delimiter(), file.isNumbered())
-        .read(looking, new AtomicLong(), () -> true);
+        .read(looking, () -> true);
     looking.guess();
     return looking.look(file, (System.nanoTime() - start) / 1e9);
   }

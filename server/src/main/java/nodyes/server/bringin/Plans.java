@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.LongPredicate;
 import nodyes.core.bringin.Candidate;
@@ -56,13 +55,7 @@ class Plans {
   }
 
   /** Goes through a file; what is good goes to the taker. */
-  void run(
-      Path rows,
-      Look look,
-      Choices choices,
-      Chunk.Taker taker,
-      AtomicLong bytesRead,
-      BooleanSupplier goOn)
+  void run(Path rows, Look look, Choices choices, Chunk.Taker taker, BooleanSupplier goOn)
       throws IOException {
     var file =
         new CsvRows(
@@ -83,7 +76,7 @@ class Plans {
             newest(file, reader, selection, choices, goOn),
             new Checks(guess, products, choices.language(), today),
             taker);
-    file.read(reading, bytesRead, goOn);
+    file.read(reading, goOn);
     if (goOn.getAsBoolean()) {
       reading.end();
     }
@@ -172,7 +165,6 @@ class Plans {
           @Override
           public void broken(long line, String start, String reason) {}
         },
-        new AtomicLong(),
         goOn);
     var lines = new HashSet<Long>();
     oldestFirst.forEach(dated -> lines.add(dated.line()));

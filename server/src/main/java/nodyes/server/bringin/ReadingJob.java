@@ -8,7 +8,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicLong;
 import nodyes.server.database.Database;
 import nodyes.server.orders.Orders;
 import nodyes.server.reviews.Reviews;
@@ -37,9 +36,9 @@ class ReadingJob implements SmartLifecycle {
   private volatile boolean running;
 
   /** How far one reading is. */
-  private record Run(AtomicLong bytesRead, long startedNanos, AtomicBoolean cancelled) {
-    static Run begin() {
-      return new Run(new AtomicLong(), System.nanoTime(), new AtomicBoolean());
+  private record Run(long rowsBefore, long startedNanos, AtomicBoolean cancelled) {
+    static Run behind(BatchView batch) {
+      return new Run(batch.rowsSeen(), System.nanoTime(), new AtomicBoolean());
     }
   }
 
@@ -65,7 +64,7 @@ class ReadingJob implements SmartLifecycle {
   }
 
   void submit(long id) {
-    runs.putIfAbsent(id, Run.begin());
+    store.find(id).ifPresent(batch -> runs.putIfAbsent(id, Run.behind(batch)));
     worker.execute(() -> run(id));
   }
 
@@ -93,19 +92,21 @@ class ReadingJob implements SmartLifecycle {
     }
     double share = Math.min(1, (double) batch.rowsSeen() / Math.max(1, batch.look().rows()));
     double seconds = (System.nanoTime() - run.startedNanos()) / 1e9;
-    if (share < 0.02) {
+    long read = batch.rowsSeen() - run.rowsBefore();
+    if (read == 0 || seconds <= 0) {
       return batch.reading((int) (100 * share), null, null);
     }
+    double perSecond = read / seconds;
     return batch.reading(
         (int) (100 * share),
-        Math.round(batch.rowsSeen() / seconds),
-        (int) Math.ceil(seconds / share * (1 - share)));
+        Math.round(perSecond),
+        (int) Math.ceil(Math.max(0, batch.look().rows() - batch.rowsSeen()) / perSecond));
   }
 
   private void run(long id) {
     BatchView batch = store.find(id).orElseThrow();
     Choices choices = store.choices(id).orElseThrow();
-    Run run = runs.computeIfAbsent(id, _ -> Run.begin());
+    Run run = runs.computeIfAbsent(id, _ -> Run.behind(batch));
     try (var storing =
         new Storing(
             id,
@@ -118,12 +119,7 @@ class ReadingJob implements SmartLifecycle {
             orders,
             store)) {
       plans.run(
-          files.rows(id),
-          batch.look(),
-          choices,
-          storing,
-          run.bytesRead(),
-          () -> running && !run.cancelled().get());
+          files.rows(id), batch.look(), choices, storing, () -> running && !run.cancelled().get());
       storing.await();
       end(id, run);
     } catch (IOException | RuntimeException e) {

@@ -98,16 +98,13 @@ final class Storing implements Chunk.Taker, AutoCloseable {
     var woken = new HashSet<Long>();
     long hereAlready = 0;
     long leftOutBefore = 0;
+    boolean takesLeftOut = Boolean.TRUE.equals(choices.takesLeftOut());
     for (Placed placed : chunk.reviews()) {
-      ReviewState state = known.get(placed.fingerprint());
-      if (state == ReviewState.LEFT_OUT && Boolean.TRUE.equals(choices.takesLeftOut())) {
-        woken.add(placed.fingerprint());
-      } else if (state != null && state.isRemembered()) {
-        leftOutBefore++;
-      } else if (state != null || !seen.add(placed.fingerprint())) {
-        hereAlready++;
-      } else {
-        fresh.add(fresh(placed, ordered));
+      switch (Fate.of(placed, known, seen, takesLeftOut)) {
+        case WOKEN -> woken.add(placed.fingerprint());
+        case LEFT_OUT -> leftOutBefore++;
+        case HERE -> hereAlready++;
+        case FRESH -> fresh.add(fresh(placed, ordered));
       }
     }
     reviews.add(fresh);

@@ -39,18 +39,21 @@ final class Trying implements Chunk.Taker {
     long usable = 0;
     long here = 0;
     long leftOut = 0;
+    boolean takesLeftOut = Boolean.TRUE.equals(choices.takesLeftOut());
     for (Placed placed : chunk.reviews()) {
-      ReviewState state = known.get(placed.fingerprint());
-      boolean wakes = state == ReviewState.LEFT_OUT && Boolean.TRUE.equals(choices.takesLeftOut());
-      if (state != null && state.isRemembered() && !wakes) {
-        leftOut++;
-        add(leftOutLines, placed.review().line());
-      } else if ((state != null && !wakes) || !seen.add(placed.fingerprint())) {
-        here++;
-        add(hereLines, placed.review().line());
-      } else {
-        usable++;
-        mark(placed);
+      switch (Fate.of(placed, known, seen, takesLeftOut)) {
+        case LEFT_OUT -> {
+          leftOut++;
+          add(leftOutLines, placed.review().line());
+        }
+        case HERE -> {
+          here++;
+          add(hereLines, placed.review().line());
+        }
+        case FRESH, WOKEN -> {
+          usable++;
+          mark(placed);
+        }
       }
     }
     chunk.problems().stream().limit(PROBLEMS - problems.size()).forEach(problems::add);

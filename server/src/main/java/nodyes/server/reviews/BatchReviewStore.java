@@ -108,6 +108,7 @@ class BatchReviewStore {
         sql ->
             sql.update(REVIEW)
                 .set(REVIEW.STATE, ReviewState.WAITING.name())
+                .set(REVIEW.WOKEN_FROM, REVIEW.LEFT_OUT_BECAUSE)
                 .setNull(REVIEW.LEFT_OUT_BECAUSE)
                 .setNull(REVIEW.SORTED)
                 .setNull(REVIEW.SORTED_BECAUSE)
@@ -136,6 +137,12 @@ class BatchReviewStore {
                   .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
                   .where(goes.and(REVIEW.STATE.eq(ReviewState.PUBLISHED.name())))
                   .fetchSet(PRODUCT.SLUG);
+          sql.update(REVIEW)
+              .set(REVIEW.STATE, ReviewState.LEFT_OUT.name())
+              .set(REVIEW.LEFT_OUT_BECAUSE, REVIEW.WOKEN_FROM)
+              .setNull(REVIEW.WOKEN_FROM)
+              .where(goes.and(REVIEW.WOKEN_FROM.isNotNull()))
+              .execute();
           sql.execute(
               "delete from review_fts where rowid in ({0})",
               org.jooq.impl.DSL.select(REVIEW.ID).from(REVIEW).where(goes));

@@ -263,30 +263,24 @@ class ReviewStore {
           if (done.getIsUndone()) {
             throw Refusal.unusable("That was taken back already.");
           }
-          var changed = new HashSet<String>();
-          int moved = 0;
-          var items =
-              sql.select(
-                      REVIEW.ID,
-                      PRODUCT.SLUG,
-                      REVIEW_MOVE_ITEM.FROM_STATE,
-                      REVIEW_MOVE_ITEM.FROM_REASON)
+          Condition stays =
+              REVIEW_MOVE_ITEM.MOVE_ID.eq(move).and(REVIEW.STATE.eq(done.getToState()));
+          Set<String> changed =
+              sql.selectDistinct(PRODUCT.SLUG)
                   .from(REVIEW_MOVE_ITEM)
                   .join(REVIEW)
                   .on(REVIEW.ID.eq(REVIEW_MOVE_ITEM.REVIEW_ID))
                   .join(PRODUCT)
                   .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                  .where(REVIEW_MOVE_ITEM.MOVE_ID.eq(move).and(REVIEW.STATE.eq(done.getToState())))
-                  .fetch();
-          for (var item : items) {
-            moved +=
-                sql.update(REVIEW)
-                    .set(REVIEW.STATE, item.get(REVIEW_MOVE_ITEM.FROM_STATE))
-                    .set(REVIEW.LEFT_OUT_BECAUSE, item.get(REVIEW_MOVE_ITEM.FROM_REASON))
-                    .where(REVIEW.ID.eq(item.get(REVIEW.ID)))
-                    .execute();
-            changed.add(item.get(PRODUCT.SLUG));
-          }
+                  .where(stays)
+                  .fetchSet(PRODUCT.SLUG);
+          int moved =
+              sql.update(REVIEW)
+                  .set(REVIEW.STATE, REVIEW_MOVE_ITEM.FROM_STATE)
+                  .set(REVIEW.LEFT_OUT_BECAUSE, REVIEW_MOVE_ITEM.FROM_REASON)
+                  .from(REVIEW_MOVE_ITEM)
+                  .where(stays.and(REVIEW_MOVE_ITEM.REVIEW_ID.eq(REVIEW.ID)))
+                  .execute();
           sql.update(REVIEW_MOVE)
               .set(REVIEW_MOVE.IS_UNDONE, true)
               .where(REVIEW_MOVE.ID.eq(move))

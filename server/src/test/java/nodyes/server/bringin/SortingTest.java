@@ -120,6 +120,8 @@ public class SortingTest extends ServerTest {
     assertEquals(again.path("hereAlready").asInt(), 7);
     JsonNode asked = bringIn(file.toString(), "{\"takesLeftOut\":true}");
     assertEquals(asked.path("taken").asInt(), 1);
+    send("/api/v1/bring-in/{id}/take-back", "{}", asked.path("id").asLong());
+    assertEquals(bringIn(file.toString(), "{}").path("leftOutBefore").asInt(), 1);
   }
 
   @Test

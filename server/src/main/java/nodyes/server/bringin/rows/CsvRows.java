@@ -3,7 +3,6 @@ package nodyes.server.bringin.rows;
 import java.io.BufferedReader;
 import java.io.FilterReader;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
@@ -13,7 +12,6 @@ import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import nodyes.core.bringin.SpreadsheetCell;
 import org.apache.commons.csv.CSVFormat;
@@ -56,19 +54,17 @@ public final class CsvRows {
   /**
    * Reads all rows, headings included; blank lines are passed over.
    *
-   * @param bytesRead is kept at how far in the file reading is
    * @param goOn asked at each row; reading stops where it says no
    */
-  public void read(Sink sink, AtomicLong bytesRead, BooleanSupplier goOn) throws IOException {
+  public void read(Sink sink, BooleanSupplier goOn) throws IOException {
     long skip = 0;
     for (int broken = 0; ; broken++) {
       if (broken > MOST_BROKEN_ROWS) {
         sink.broken(skip, "", "reading stopped here: more than 200 rows are broken");
         return;
       }
-      bytesRead.set(0);
-      try (var in = new CountingStream(Files.newInputStream(file), bytesRead);
-          var lines = new BufferedReader(new InputStreamReader(in, charset), 1 << 16)) {
+      try (var lines =
+          new BufferedReader(new InputStreamReader(Files.newInputStream(file), charset), 1 << 16)) {
         skip(lines, skip);
         long brokenAt = readFrom(lines, skip, sink, goOn);
         if (brokenAt == 0) {
@@ -167,30 +163,6 @@ public final class CsvRows {
       return "a quote opened here never closes";
     }
     return "a quote closes in the middle of a cell";
-  }
-
-  /** Counts bytes as they are read. */
-  private static final class CountingStream extends java.io.FilterInputStream {
-    private final AtomicLong count;
-
-    CountingStream(InputStream in, AtomicLong count) {
-      super(in);
-      this.count = count;
-    }
-
-    @Override
-    public int read() throws IOException {
-      int value = super.read();
-      count.addAndGet(value < 0 ? 0 : 1);
-      return value;
-    }
-
-    @Override
-    public int read(byte[] buffer, int offset, int length) throws IOException {
-      int read = super.read(buffer, offset, length);
-      count.addAndGet(Math.max(0, read));
-      return read;
-    }
   }
 
   /** Fails where one row takes more characters than a row may have. */

@@ -9,7 +9,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicLong;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -104,7 +103,6 @@ public class CsvRowsTest {
                 read.broken().add(line + ": " + reason);
               }
             },
-            new AtomicLong(),
             () -> true);
     Files.delete(file);
     return read;

@@ -13,7 +13,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import nodyes.server.web.Refusal;
@@ -51,7 +50,6 @@ public class PreparingTest {
                   rows.add(line + " " + reason);
                 }
               },
-              new AtomicLong(),
               () -> true);
       return rows;
     } finally {
