@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_2"];
+        get: operations["get_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -388,6 +388,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/catalogue/quick-picks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["quickPicks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["clock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/evidence/{name}": {
         parameters: {
             query?: never;
@@ -427,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
+        get: operations["get_2"];
         put: operations["connect"];
         post?: never;
         delete: operations["disconnect"];
@@ -484,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/own-reviews/rule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_1"];
+        put: operations["put_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/page": {
         parameters: {
             query?: never;
@@ -492,6 +540,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/page/moments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moments"];
         put?: never;
         post?: never;
         delete?: never;
@@ -540,6 +604,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["byProduct"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["count"];
         put?: never;
         post?: never;
         delete?: never;
@@ -620,6 +700,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["out"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rows"];
         put?: never;
         post?: never;
         delete?: never;
@@ -930,7 +1026,8 @@ export interface paths {
         /** A further page of a product's published reviews, newest first */
         get: operations["reviews"];
         put?: never;
-        post?: never;
+        /** A review that a shopper writes; published or waiting as the owner chose */
+        post: operations["write"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1015,6 +1112,13 @@ export interface components {
             slug: string;
             title: string;
         };
+        ChangeView: {
+            name: string;
+            nod: string;
+            product: string;
+            /** @enum {string} */
+            what: "APPEARS" | "GOES" | "CHANGES";
+        };
         Choices: {
             best?: number;
             columns?: {
@@ -1031,12 +1135,21 @@ export interface components {
             nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
             permitted?: boolean;
             product?: string;
+            renames?: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
             source?: string;
             stars?: number[];
             takesLeftOut?: boolean;
             withPictures?: boolean;
             withWords?: boolean;
             worst?: number;
+        };
+        ClockView: {
+            shopTime: string;
+            zone: string;
         };
         ContactsHidden: {
             hidden: boolean;
@@ -1094,6 +1207,10 @@ export interface components {
             email: string;
             name: string;
             password: string;
+        };
+        Found: {
+            /** Format: int64 */
+            reviews: number;
         };
         HandedOver: {
             address: string;
@@ -1186,6 +1303,17 @@ export interface components {
         MaybeListing: {
             listing?: components["schemas"]["ListingView"];
         };
+        MomentView: {
+            /** Format: date-time */
+            at: string;
+            changes: components["schemas"]["ChangeView"][];
+            shopTime: string;
+        };
+        MomentsView: {
+            isCut: boolean;
+            moments: components["schemas"]["MomentView"][];
+            zone: string;
+        };
         Move: {
             ids: number[];
             /** @enum {string} */
@@ -1214,6 +1342,12 @@ export interface components {
             pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
             spot: string;
         };
+        OnProduct: {
+            product: string;
+            /** Format: int32 */
+            reviews: number;
+            title: string;
+        };
         OutsideService: {
             address?: string;
             connecting: string;
@@ -1223,6 +1357,26 @@ export interface components {
         };
         OutsideServices: {
             services: components["schemas"]["OutsideService"][];
+        };
+        OwnRuleChange: {
+            /** @enum {string} */
+            admission: "AT_ONCE" | "UNLESS_CONTACT" | "AFTER_A_LOOK";
+            /** @enum {string} */
+            notice: "NEVER" | "SOON" | "DAILY";
+            noticeTo: string;
+        };
+        OwnRuleView: {
+            /** @enum {string} */
+            admission: "AT_ONCE" | "UNLESS_CONTACT" | "AFTER_A_LOOK";
+            /** Format: date-time */
+            failedAt?: string;
+            failure?: string;
+            hasMail: boolean;
+            /** @enum {string} */
+            notice: "NEVER" | "SOON" | "DAILY";
+            noticeTo: string;
+            /** Format: date-time */
+            toldAt?: string;
         };
         PageOfBatchView: {
             items: components["schemas"]["BatchView"][];
@@ -1308,6 +1462,7 @@ export interface components {
             column?: string;
             /** Format: int64 */
             line: number;
+            nearest: string[];
             reason: string;
             value: string;
         };
@@ -1341,9 +1496,18 @@ export interface components {
             leftOut: number;
             /** Format: int64 */
             move: number;
-            products: string[];
+            products: components["schemas"]["OnProduct"][];
             /** Format: int32 */
             published: number;
+        };
+        QuickPick: {
+            product: string;
+            title: string;
+            /** @enum {string} */
+            why: "REDUCED_PRICE" | "SOLD_OUT" | "NO_REVIEWS" | "LONGEST_TITLE" | "MOST_REVIEWS" | "NEWEST";
+        };
+        QuickPicks: {
+            items: components["schemas"]["QuickPick"][];
         };
         Rated: {
             mean?: number;
@@ -1414,6 +1578,14 @@ export interface components {
             wordsShown?: string;
             /** Format: date */
             writtenOn?: string;
+        };
+        ReviewRows: {
+            hasMore: boolean;
+            items: components["schemas"]["ReviewLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
         };
         ReviewWallContent: {
             /** Format: int64 */
@@ -1521,6 +1693,9 @@ export interface components {
             product: string;
             spot: string;
         };
+        Taken: {
+            isPublished: boolean;
+        };
         TakenBack: {
             /** Format: int32 */
             moved: number;
@@ -1548,6 +1723,7 @@ export interface components {
             notChosen: number;
             problems: components["schemas"]["ProblemLine"][];
             shown: components["schemas"]["Shown"][];
+            unsold: components["schemas"]["Unsold"][];
             /** Format: int64 */
             usable: number;
         };
@@ -1564,11 +1740,22 @@ export interface components {
             /** Format: date */
             writtenOn?: string;
         };
+        Unsold: {
+            given: string;
+            product: string;
+            /** Format: int64 */
+            reviews: number;
+            sold: string[];
+        };
         Variant: {
             title?: string;
         };
+        VariantLine: {
+            sku: string;
+            title: string;
+        };
         Variants: {
-            titles: string[];
+            items: components["schemas"]["VariantLine"][];
         };
         Visit: {
             address: string;
@@ -1644,6 +1831,15 @@ export interface components {
             /** Format: date-time */
             validUntil?: string;
         };
+        WrittenReview: {
+            product: string;
+            reviewer?: string;
+            /** Format: int32 */
+            stars: number;
+            title?: string;
+            variant?: string;
+            words?: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -1653,7 +1849,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_2: {
+    get_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2246,6 +2442,46 @@ export interface operations {
             };
         };
     };
+    quickPicks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["QuickPicks"];
+                };
+            };
+        };
+    };
+    clock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ClockView"];
+                };
+            };
+        };
+    };
     evidence: {
         parameters: {
             query?: never;
@@ -2292,7 +2528,7 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    get_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2421,15 +2657,59 @@ export interface operations {
             };
         };
     };
+    get_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnRuleView"];
+                };
+            };
+        };
+    };
+    put_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnRuleChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnRuleView"];
+                };
+            };
+        };
+    };
     page_1: {
         parameters: {
-            query: {
-                kind: string;
-                product?: string;
-                variant?: string;
-                country?: string;
-                lang?: string;
-                at?: string;
+            query?: {
+                kind?: string;
+                product?: string | null;
+                variant?: string | null;
+                country?: string | null;
+                lang?: string | null;
+                at?: string | null;
             };
             header?: never;
             path?: never;
@@ -2444,6 +2724,33 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    moments: {
+        parameters: {
+            query?: {
+                kind?: string;
+                product?: string | null;
+                variant?: string | null;
+                country?: string | null;
+                lang?: string | null;
+                at?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MomentsView"];
                 };
             };
         };
@@ -2524,6 +2831,40 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PageOfProductStanding"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: {
+                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                product?: string | null;
+                batch?: number | null;
+                q?: string | null;
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                pictures?: boolean | null;
+                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                from?: string | null;
+                to?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Found"];
                 };
             };
         };
@@ -2646,6 +2987,42 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    rows: {
+        parameters: {
+            query?: {
+                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                product?: string | null;
+                batch?: number | null;
+                q?: string | null;
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                pictures?: boolean | null;
+                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                from?: string | null;
+                to?: string | null;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewRows"];
                 };
             };
         };
@@ -3182,6 +3559,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WireReviews"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WrittenReview"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Taken"];
                 };
             };
         };

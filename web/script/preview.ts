@@ -28,6 +28,7 @@ export function preview(origin: string): PreviewModule {
         if (message.type === 'nodyes-refresh') refresh();
         if (message.type === 'nodyes-mark') mark(message.nod);
       });
+      window.addEventListener('hashchange', refresh);
       window.addEventListener('resize', () => pin(origin));
       new ResizeObserver(() => pin(origin)).observe(document.body);
     },

@@ -29,7 +29,8 @@ async function run(origin: string, shop: string): Promise<void> {
   }
   registerNodElement();
   const space = keepSpace();
-  const refresh = () => show(origin, shop, context, preview, owner);
+  // the owner may look as someone else, or at another moment, without loading the page again
+  const refresh = () => show(origin, shop, context, readPreview() ?? preview, owner);
   owner?.listen(() => guarded(refresh));
   const arrived = await refresh().catch(() => false);
   space.settle(arrived);

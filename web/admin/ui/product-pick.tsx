@@ -9,6 +9,8 @@ interface ProductPickProps {
   label: string;
   value: string | undefined;
   none?: string;
+  /** what is worth a look, on top until something is typed */
+  quick?: { slug: string; title: string; why: string }[];
   onPick: (slug: string | undefined) => void;
 }
 
@@ -26,7 +28,7 @@ export function useProducts(text: string) {
 }
 
 /** A product, chosen by typing some of its name or SKU. */
-export function ProductPick({ label, value, none, onPick }: ProductPickProps) {
+export function ProductPick({ label, value, none, quick = [], onPick }: ProductPickProps) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const queries = useQueryClient();
@@ -84,6 +86,24 @@ export function ProductPick({ label, value, none, onPick }: ProductPickProps) {
                 >
                   {none}
                 </button>
+              </li>
+            )}
+            {!text &&
+              quick.map((one) => (
+                <li key={one.why}>
+                  <button
+                    type="button"
+                    className={`${ITEM} hover:bg-plum-soft`}
+                    onClick={() => pick(one.slug)}
+                  >
+                    <span className="truncate">{one.title}</span>
+                    <span className="shrink-0 text-[13px] text-saffron-ink">{one.why}</span>
+                  </button>
+                </li>
+              ))}
+            {!text && quick.length > 0 && (
+              <li className="my-1 border-t border-line px-3 pt-1.5 text-[13px] text-ink-2">
+                All, with their published reviews
               </li>
             )}
             {products.data?.items.map((product) => (

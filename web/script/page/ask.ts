@@ -14,7 +14,8 @@ export async function ask(
 ): Promise<Arrived | undefined> {
   const query = new URLSearchParams({ kind: context.kind });
   if (context.products.length) query.set('product', context.products.join(','));
-  if (context.variant) query.set('variant', context.variant);
+  const variant = preview?.variant ?? context.variant;
+  if (variant) query.set('variant', variant);
   query.set('lang', preview?.lang ?? context.language);
   query.set('shop', shop);
   if (preview) {

@@ -4,6 +4,7 @@ export interface Preview {
   at: string | undefined;
   lang: string | undefined;
   country: string | undefined;
+  variant: string | undefined;
 }
 
 const KEY = 'nodyes-preview';
@@ -28,5 +29,6 @@ export function readPreview(): Preview | undefined {
     at: said.get('at') ?? undefined,
     lang: said.get('lang') ?? undefined,
     country: said.get('country') ?? undefined,
+    variant: said.get('variant') ?? undefined,
   };
 }

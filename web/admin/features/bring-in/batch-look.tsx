@@ -67,7 +67,12 @@ export function BatchLook({ batch }: { batch: BatchView }) {
           onChange={change}
         />
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.22fr)_minmax(0,0.8fr)] items-start gap-3 max-lg:grid-cols-2">
-          <Trouble trial={missing ? undefined : trial.data} rows={look.rows} />
+          <Trouble
+            trial={missing ? undefined : trial.data}
+            rows={look.rows}
+            choices={choices}
+            onChange={change}
+          />
           <TakeIn
             look={look}
             choices={choices}

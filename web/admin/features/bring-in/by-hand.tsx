@@ -6,7 +6,7 @@ import { Field } from '../../ui/field';
 import { ProductPick } from '../../ui/product-pick';
 import { Pick } from '../../ui/pick';
 import { csrfHeader, Problem, problemOf } from '../../shared/api';
-import { useVariants } from '../reviews/edits';
+import { useVariants } from '../pages/queries';
 import { ReviewTabs } from '../reviews/tabs';
 
 interface Typed {
@@ -46,7 +46,7 @@ export function ByHand() {
   const [original, setOriginal] = useState<File | undefined>();
   const [problem, setProblem] = useState<Problem | undefined>();
   const [busy, setBusy] = useState(false);
-  const variants = useVariants(typed.product ?? '', !!typed.product).data?.titles ?? [];
+  const variants = useVariants(typed.product).map((variant) => variant.title);
   const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
   const text = (field: 'title' | 'reviewer' | 'country' | 'writtenOn' | 'from') => ({
     value: typed[field],

@@ -2,6 +2,7 @@ import { Pick, type Choice } from '../../ui/pick';
 import { language, number } from '../../shared/words';
 import type { Choices, Look, Trial } from './queries';
 import { FLAGS } from '../reviews/words';
+import { MatchVariants } from './match-variants';
 import { COLUMNS, DATE_ORDERS, SCALES } from './words';
 
 interface HeadSentenceProps {
@@ -79,13 +80,17 @@ function languages(look: Look): Choice<string>[] {
   ];
 }
 
-function Known({ look, choices, trial, index, meaning }: HeadSentenceProps) {
+function Known({ look, choices, trial, index, meaning, onChange }: HeadSentenceProps) {
   const unsold = trial?.marked.find((one) => one.flag === 'VARIANT')?.reviews;
   if (meaning === 'NONE') return null;
-  if (meaning === 'VARIANT' && unsold) {
+  const matched = Object.keys(choices.renames?.['VARIANT'] ?? {}).length;
+  if (meaning === 'VARIANT' && trial && (unsold || matched > 0)) {
     return (
-      <Note doubt>
-        {number(unsold)} {unsold === 1 ? 'names' : 'name'} {FLAGS.VARIANT.text}
+      <Note doubt={!!unsold}>
+        {unsold
+          ? `${number(unsold)} ${unsold === 1 ? 'names' : 'name'} ${FLAGS.VARIANT.text}: `
+          : `${number(matched)} matched: `}
+        <MatchVariants trial={trial} choices={choices} onChange={onChange} />
       </Note>
     );
   }

@@ -8,6 +8,22 @@ export type Trial = Schemas['Trial'];
 
 const EVERY = 400;
 
+/** Choices in which a text of a column means another; nothing takes that back. */
+export function renamed(
+  choices: Choices,
+  column: 'PRODUCT' | 'VARIANT',
+  text: string,
+  meant: string | undefined,
+): Partial<Choices> {
+  const others = Object.entries(choices.renames?.[column] ?? {}).filter(([name]) => name !== text);
+  return {
+    renames: {
+      ...choices.renames,
+      [column]: Object.fromEntries(meant === undefined ? others : [...others, [text, meant]]),
+    },
+  };
+}
+
 export function useBatch(id: number) {
   return useQuery({
     queryKey: ['batch', id],

@@ -1,13 +1,20 @@
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { number } from '../../shared/words';
 import { Loading } from '../../ui/empty';
-import type { Trial } from './queries';
+import { renamed, type Choices, type Trial } from './queries';
 import { FLAGS } from '../reviews/words';
 
 const LISTED = 6;
 
+interface TroubleProps {
+  trial: Trial | undefined;
+  rows: number;
+  choices: Choices;
+  onChange: (changes: Partial<Choices>) => void;
+}
+
 /** What cannot be read, what is left aside, and what comes in marked: three kinds, never mixed. */
-export function Trouble({ trial, rows }: { trial: Trial | undefined; rows: number }) {
+export function Trouble({ trial, rows, choices, onChange }: TroubleProps) {
   return (
     <section className="rounded-2xl border border-line bg-paper p-4" aria-label="What is wrong">
       <header className="mb-2 flex items-baseline justify-between">
@@ -17,7 +24,7 @@ export function Trouble({ trial, rows }: { trial: Trial | undefined; rows: numbe
       {!trial && <Loading lines={3} />}
       {trial && (
         <div className="flex flex-col gap-2.5 text-[13px]">
-          <Bad trial={trial} />
+          <Bad trial={trial} choices={choices} onChange={onChange} />
           <Aside trial={trial} />
           <Marked trial={trial} />
           {trial.bad === 0 && trial.usable === rows && trial.marked.length === 0 && (
@@ -40,7 +47,7 @@ function Kind({ title, children }: { title: string; children: ReactNode }) {
 
 const lines = (n: number, rest: string) => `${number(n)} ${n === 1 ? 'line' : 'lines'} ${rest}`;
 
-function Bad({ trial }: { trial: Trial }) {
+function Bad({ trial, choices, onChange }: Omit<TroubleProps, 'rows'> & { trial: Trial }) {
   if (trial.bad === 0) return null;
   return (
     <Kind title={lines(trial.bad, 'can’t be read')}>
@@ -51,6 +58,20 @@ function Bad({ trial }: { trial: Trial }) {
             {problem.column && `${problem.column} `}
             <b className="break-words text-rust-ink">{problem.value || 'empty'}</b>{' '}
             <span className="text-ink-2">{problem.reason}</span>
+            {problem.nearest.length > 0 && '. Is it '}
+            {problem.nearest.map((name, nth) => (
+              <Fragment key={name}>
+                {nth > 0 && ' or '}
+                <button
+                  type="button"
+                  className="font-semibold text-plum underline"
+                  onClick={() => onChange(renamed(choices, 'PRODUCT', problem.value, name))}
+                >
+                  {name}
+                </button>
+              </Fragment>
+            ))}
+            {problem.nearest.length > 0 && '?'}
           </span>
         </li>
       ))}

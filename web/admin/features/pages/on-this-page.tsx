@@ -10,6 +10,8 @@ import { useOnThisPage, useSwitch } from './queries';
 interface OnThisPageProps {
   page: ReturnType<typeof useOnThisPage>;
   report: PageReport | undefined;
+  /** the moment that is looked at, if not now */
+  at: string | undefined;
   picked: string | undefined;
   onPick: (nod: string | undefined) => void;
   onPoint: (nod: string | undefined) => void;
@@ -18,14 +20,16 @@ interface OnThisPageProps {
 
 /** The nods of the page in page order under their spots, each with why it shows or does not. */
 export function OnThisPage(props: OnThisPageProps) {
-  const { page, report } = props;
+  const { page, report, at } = props;
   if (page.error) return <Failure error={page.error} again={() => void page.refetch()} />;
   if (!page.data) return <Loading />;
   const { spots, shown, not } = groupBySpot(page.data.nods, report);
   return (
     <>
       <header className="flex items-center gap-2 px-4.5 pt-3.5 pb-2.5">
-        <h1 className="flex-1 text-[19px]">On this page, now</h1>
+        <h1 className="flex-1 text-[19px]">
+          {at ? `On this page, ${moment(page.data.moment, page.data.zone)}` : 'On this page, now'}
+        </h1>
         <Chip good>{`${shown} shown`}</Chip>
         <Chip>{`${not} not`}</Chip>
       </header>

@@ -1,21 +1,15 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { Pick } from '../../ui/pick';
-import { ProductPick, useProducts } from '../../ui/product-pick';
+import { useProducts } from '../../ui/product-pick';
 import { Empty, Failure, Loading } from '../../ui/empty';
 import { useShop, type Shop } from '../setup/queries';
 import { useFrames } from './frame-link';
 import { LivePage } from './live-page';
+import { MomentsStrip } from './moments-strip';
 import { OnThisPage } from './on-this-page';
-import { useCategories, useOnThisPage, usePreviewToken } from './queries';
-import {
-  KINDS,
-  readViewpoint,
-  SCREENS,
-  shopPage,
-  viewpointAddress,
-  type ViewpointParts,
-} from './viewpoint';
+import { useOnThisPage, usePreviewToken, useShopTime } from './queries';
+import { ViewpointSentence } from './viewpoint-sentence';
+import { asked, readViewpoint, shopPage, viewpointAddress, type ViewpointParts } from './viewpoint';
 
 /** The live page, and why each nod shows on it or does not. */
 export function Pages() {
@@ -24,7 +18,8 @@ export function Pages() {
   const navigate = useNavigate();
   const shop = useShop();
   const products = useProducts('');
-  const view = readViewpoint(params['kind'], params['product'], query.get('as'));
+  const clock = useShopTime();
+  const view = readViewpoint(params['kind'], params['product'], query);
   const first = products.data?.items[0]?.slug;
   const needsProduct = view.kind === 'product' && !view.product;
   useEffect(() => {
@@ -33,12 +28,13 @@ export function Pages() {
     }
   });
   if (shop.error) return <Failure error={shop.error} again={() => void shop.refetch()} />;
-  if (!shop.data || !products.data) return <Loading />;
+  if (clock.error) return <Failure error={clock.error} again={() => void clock.refetch()} />;
+  if (!shop.data || !products.data || !clock.data) return <Loading />;
   const go = (changes: Partial<ViewpointParts>, replace = false) =>
     void navigate(viewpointAddress({ ...view, ...changes }), { replace });
   return (
     <>
-      <ViewpointSentence view={view} onChange={go} />
+      <ViewpointSentence view={view} now={clock.data.shopTime} onChange={go} />
       {shop.data.address && needsProduct && products.data.total === 0 ? (
         <Empty level={1} title="The catalogue is empty">
           Send your products to /api/v1/catalogue/imports, as JSON Lines of schema.org ProductGroup,
@@ -52,74 +48,24 @@ export function Pages() {
           </Link>
         </Empty>
       ) : (
-        <Stage key={shop.data.address} shop={shop.data} view={view} />
+        <Stage
+          key={shop.data.address}
+          shop={shop.data}
+          view={view}
+          onMoment={(moment) => go({ moment })}
+        />
       )}
     </>
   );
 }
 
-function ViewpointSentence({
-  view,
-  onChange,
-}: {
+interface StageProps {
+  shop: Shop;
   view: ViewpointParts;
-  onChange: (changes: Partial<ViewpointParts>, replace?: boolean) => void;
-}) {
-  return (
-    <div className="flex h-12 shrink-0 items-center gap-1.5 border-b border-line bg-paper px-5 text-[15px] text-ink-2">
-      See the
-      <Pick
-        label="Page"
-        value={view.kind}
-        choices={KINDS}
-        onPick={(kind) => onChange({ kind, product: undefined })}
-      />
-      {view.kind === 'product' && (
-        <>
-          of
-          <ProductPick
-            label="Product"
-            value={view.product}
-            onPick={(product) => onChange({ product })}
-          />
-        </>
-      )}
-      {view.kind === 'listing' && (
-        <>
-          of
-          <CategoryPick
-            value={view.product}
-            onPick={(product, replace) => onChange({ product }, replace)}
-          />
-        </>
-      )}
-      on
-      <Pick
-        label="Screen"
-        value={view.screens}
-        choices={SCREENS}
-        onPick={(screens) => onChange({ screens })}
-      />
-    </div>
-  );
+  onMoment: (moment: string) => void;
 }
 
-function CategoryPick({
-  value,
-  onPick,
-}: {
-  value: string | undefined;
-  onPick: (slug: string, replace?: boolean) => void;
-}) {
-  const categories = useCategories();
-  const first = categories[0]?.value;
-  useEffect(() => {
-    if (!value && first) onPick(first, true);
-  });
-  return <Pick label="Category" value={value ?? ''} choices={categories} onPick={onPick} />;
-}
-
-function Stage({ shop, view }: { shop: Shop; view: ViewpointParts }) {
+function Stage({ shop, view, onMoment }: StageProps) {
   const frames = useRef(new Map<string, HTMLIFrameElement>());
   const [picked, setPicked] = useState<string | undefined>();
   const token = usePreviewToken();
@@ -128,7 +74,9 @@ function Stage({ shop, view }: { shop: Shop; view: ViewpointParts }) {
   const known = link.report?.context;
   const products =
     known?.products ?? (view.kind === 'product' && view.product ? [view.product] : []);
-  const onPage = useOnThisPage(known?.kind ?? view.kind, products, known?.variant);
+  const kind = known?.kind ?? view.kind;
+  const as = { ...(known?.variant ? { variant: known.variant } : {}), ...asked(view) };
+  const onPage = useOnThisPage(kind, products, as);
   const [late, setLate] = useState<string | undefined>();
   useEffect(() => {
     const timer = setTimeout(() => setLate(page), 6000);
@@ -136,9 +84,9 @@ function Stage({ shop, view }: { shop: Shop; view: ViewpointParts }) {
   }, [page]);
   if (token.error) return <Failure error={token.error} again={() => void token.refetch()} />;
   if (!token.data || !page) return <Loading />;
-  const address = `${page}#nodyes-preview=${token.data.token}`;
+  const address = `${page}#${new URLSearchParams({ 'nodyes-preview': token.data.token, ...asked(view) }).toString()}`;
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_404px]">
+    <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_404px] grid-rows-[minmax(0,1fr)_auto]">
       <section
         aria-label="The live page"
         className="flex min-h-0 flex-col bg-[radial-gradient(circle_at_1px_1px,#e2d8c6_1px,transparent_0)] bg-[length:16px_16px] px-5 pt-4"
@@ -167,6 +115,7 @@ function Stage({ shop, view }: { shop: Shop; view: ViewpointParts }) {
       >
         <OnThisPage
           page={onPage}
+          at={view.moment}
           report={link.report}
           picked={picked}
           onPick={(nod) => {
@@ -177,6 +126,15 @@ function Stage({ shop, view }: { shop: Shop; view: ViewpointParts }) {
           onChanged={link.refresh}
         />
       </aside>
+      <div className="col-span-2 min-w-0">
+        <MomentsStrip
+          kind={kind}
+          products={products}
+          as={as}
+          moment={view.moment}
+          onGo={onMoment}
+        />
+      </div>
     </div>
   );
 }

@@ -19,16 +19,77 @@ export function useCategories() {
   return (categories.data?.items ?? []).map(({ slug, title }) => ({ value: slug, text: title }));
 }
 
-/** What the draft comes to on a page now. */
-export function useOnThisPage(kind: string, products: string[], variant: string | undefined) {
+/** What the shop's clock shows, to the minute. */
+export function useShopTime() {
   return useQuery({
-    queryKey: ['page', kind, products, variant],
+    queryKey: ['clock'],
+    queryFn: () => need(api.GET('/api/v1/clock')),
+    refetchInterval: 60_000,
+  });
+}
+
+/** Products worth a look, each with why. */
+export function useQuickPicks() {
+  const picks = useQuery({
+    queryKey: ['products', 'quick-picks'],
+    queryFn: () => need(api.GET('/api/v1/catalogue/quick-picks')),
+    staleTime: 60_000,
+  });
+  return (picks.data?.items ?? []).map(({ why, product, title }) => ({
+    slug: product,
+    title,
+    why: WHY[why],
+  }));
+}
+
+const WHY = {
+  REDUCED_PRICE: 'a reduced price',
+  SOLD_OUT: 'sold out',
+  NO_REVIEWS: 'no reviews',
+  LONGEST_TITLE: 'the longest title',
+  MOST_REVIEWS: 'the most reviews',
+  NEWEST: 'the newest',
+};
+
+/** The variants of a product, in the shop's order. */
+export function useVariants(slug: string | undefined) {
+  const variants = useQuery({
+    queryKey: ['variants', slug],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/catalogue/products/{slug}/variants', {
+          params: { path: { slug: slug ?? '' } },
+        }),
+      ),
+    enabled: !!slug,
+  });
+  return variants.data?.items ?? [];
+}
+
+/** What the draft comes to on a page now. */
+export function useOnThisPage(kind: string, products: string[], as: Record<string, string>) {
+  return useQuery({
+    queryKey: ['page', kind, products, as],
     queryFn: () =>
       need(
         api.GET('/api/v1/page', {
           params: {
-            query: { kind, product: products.join(','), ...(variant ? { variant } : {}) },
+            query: { kind, product: products.join(','), ...as },
           },
+        }),
+      ),
+    placeholderData: (previous) => previous,
+  });
+}
+
+/** When the page changes by itself. */
+export function useMoments(kind: string, products: string[], as: Record<string, string>) {
+  return useQuery({
+    queryKey: ['page', 'moments', kind, products, as],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/page/moments', {
+          params: { query: { kind, product: products.join(','), ...as } },
         }),
       ),
     placeholderData: (previous) => previous,

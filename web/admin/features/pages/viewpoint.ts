@@ -3,10 +3,19 @@ import type { Shop } from '../setup/queries';
 export type Kind = 'product' | 'listing' | 'basket' | 'home';
 export type Screens = 'both' | 'wide' | 'narrow';
 
+/** Who looks at which page when; what is not said is as the page has it, and now. */
 export interface ViewpointParts {
   kind: Kind;
   product: string | undefined;
+  /** SKU */
+  variant: string | undefined;
   screens: Screens;
+  /** ISO 3166-1 alpha-2 */
+  country: string | undefined;
+  /** BCP 47 */
+  language: string | undefined;
+  /** date and time in the shop's zone, such as 2026-11-26T14:20 */
+  moment: string | undefined;
 }
 
 export const KINDS: { value: Kind; text: string }[] = [
@@ -22,23 +31,49 @@ export const SCREENS: { value: Screens; text: string }[] = [
   { value: 'narrow', text: 'a narrow screen' },
 ];
 
-/** The viewpoint that an address names. */
+const COUNTRY = /^[A-Z]{2}$/;
+const LANGUAGE = /^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/;
+const MOMENT = /^\d{4}-\d\d-\d\dT\d\d:\d\d$/;
+
+/** The viewpoint that an address names, such as ?as=JP,ja,narrow,2026-11-28T21:00&variant=PL-CEL-24 */
 export function readViewpoint(
   kind: string | undefined,
   product: string | undefined,
-  as: string | null,
+  query: URLSearchParams,
 ): ViewpointParts {
+  const parts = (query.get('as') ?? '').split(',');
   return {
     kind: KINDS.find((one) => one.value === kind)?.value ?? 'product',
     product,
-    screens: SCREENS.find((one) => (as ?? '').split(',').includes(one.value))?.value ?? 'both',
+    variant: query.get('variant') ?? undefined,
+    screens: SCREENS.find((one) => parts.includes(one.value))?.value ?? 'both',
+    country: parts.find((part) => COUNTRY.test(part)),
+    language: parts.find((part) => LANGUAGE.test(part)),
+    moment: parts.find((part) => MOMENT.test(part)),
   };
 }
 
 /** The address that names a viewpoint. */
-export function viewpointAddress({ kind, product, screens }: ViewpointParts): string {
-  const path = product ? `/pages/${kind}/${product}` : `/pages/${kind}`;
-  return screens === 'both' ? path : `${path}?as=${screens}`;
+export function viewpointAddress(view: ViewpointParts): string {
+  const path = view.product ? `/pages/${view.kind}/${view.product}` : `/pages/${view.kind}`;
+  const screens = view.screens === 'both' ? undefined : view.screens;
+  const as = [view.country, view.language, screens, view.moment].filter((part) => part).join(',');
+  const query = [
+    ...(as ? [`as=${as}`] : []),
+    ...(view.variant ? [`variant=${encodeURIComponent(view.variant)}`] : []),
+  ];
+  return query.length > 0 ? `${path}?${query.join('&')}` : path;
+}
+
+/** What of a viewpoint the server is asked with, beside the page. */
+export function asked(view: ViewpointParts): Record<string, string> {
+  const { variant, country, language, moment } = view;
+  return {
+    ...(variant ? { variant } : {}),
+    ...(country ? { country } : {}),
+    ...(language ? { lang: language } : {}),
+    ...(moment ? { at: moment } : {}),
+  };
 }
 
 /** The shop's own page for a viewpoint. */
@@ -54,4 +89,9 @@ export function shopPage(shop: Shop, { kind, product }: ViewpointParts): string 
     case 'home':
       return `${shop.address}/`;
   }
+}
+
+/** A date and time on the shop's clock so many minutes later. */
+export function later(moment: string, minutes: number): string {
+  return new Date(Date.parse(`${moment}Z`) + minutes * 60_000).toISOString().slice(0, 16);
 }

@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { Pick } from '../../ui/pick';
 import { Stars } from '../../ui/stars';
 import { country, day, language } from '../../shared/words';
-import { useReview, useVariants, type Edit } from './edits';
+import { useVariants } from '../pages/queries';
+import { useReview, type Edit } from './edits';
 import type { ReviewLine } from './queries';
 import { FLAGS, type Flag } from './words';
 
@@ -90,8 +91,8 @@ function Line({ flag, answer, children }: { flag: Flag; answer?: ReactNode; chil
 }
 
 function VariantCheck({ review, onEdit }: ChecksProps) {
-  const variants = useVariants(review.product, true);
-  const titles = variants.data?.titles ?? [];
+  const variants = useVariants(review.product);
+  const titles = variants.map((variant) => variant.title);
   return (
     <Line
       flag="VARIANT"

@@ -6,14 +6,17 @@ interface DeskFootProps {
   chosen: number;
   last: string | undefined;
   page: number;
-  pages: number;
+  /** Not known while the many are being counted. */
+  pages: number | undefined;
+  hasMore: boolean;
   onAct: (to: ReviewState) => void;
   onUndo: () => void;
   onPage: (page: number) => void;
 }
 
 /** Acts on the chosen ones, the last act with its undo, and the pages. */
-export function DeskFoot({ chosen, last, page, pages, onAct, onUndo, onPage }: DeskFootProps) {
+export function DeskFoot(props: DeskFootProps) {
+  const { chosen, last, page, pages, hasMore, onAct, onUndo, onPage } = props;
   return (
     <div className="flex h-[72px] shrink-0 flex-col justify-center gap-1.5 bg-plum-deep px-4 text-on-plum">
       <div className="flex items-center gap-2">
@@ -51,7 +54,7 @@ export function DeskFoot({ chosen, last, page, pages, onAct, onUndo, onPage }: D
           </>
         )}
         <span className="flex-1" />
-        {pages > 1 && (
+        {(hasMore || page > 1) && (
           <span className="flex items-center gap-2">
             <button
               type="button"
@@ -61,11 +64,12 @@ export function DeskFoot({ chosen, last, page, pages, onAct, onUndo, onPage }: D
             >
               Newer
             </button>
-            page {number(page)} of {number(pages)}
+            page {number(page)}
+            {pages !== undefined && ` of ${number(pages)}`}
             <button
               type="button"
               className="underline disabled:no-underline disabled:opacity-60"
-              disabled={page >= pages}
+              disabled={!hasMore}
               onClick={() => onPage(page + 1)}
             >
               Older

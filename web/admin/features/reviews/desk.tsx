@@ -12,6 +12,7 @@ import { ReadingPane } from './reading-pane';
 import { ReviewTabs } from './tabs';
 import {
   useDesk,
+  useDeskCount,
   useMove,
   useTakeBack,
   useLineChanged,
@@ -28,6 +29,7 @@ export function Desk() {
   const [params, setParams] = useSearchParams();
   const filter = readFilter(params);
   const desk = useDesk(filter);
+  const total = useDeskCount(filter).data?.reviews;
   const move = useMove();
   const takeBack = useTakeBack();
   const { say, sayProblem } = useSay();
@@ -126,7 +128,7 @@ export function Desk() {
           ref={search}
           type="search"
           aria-label="Search words and names"
-          placeholder="Search words and names in all languages   /"
+          placeholder="Search words and names   /"
           defaultValue={filter.q}
           className="w-80 rounded-lg border border-line-3 bg-white px-3 py-1"
           onKeyDown={(event) => {
@@ -139,7 +141,7 @@ export function Desk() {
           }}
         />
       </ReviewTabs>
-      <DeskBar filter={filter} total={desk.data?.total} onChange={change} />
+      <DeskBar filter={filter} total={total} onChange={change} />
       {desk.error && <Failure error={desk.error} again={() => void desk.refetch()} />}
       {!desk.error && !desk.data && <Loading lines={9} />}
       {desk.data && items.length === 0 && <DeskEmpty filter={filter} />}
@@ -157,7 +159,8 @@ export function Desk() {
               chosen={many.length}
               last={last?.text}
               page={desk.data.page}
-              pages={Math.ceil(desk.data.total / desk.data.size)}
+              pages={total === undefined ? undefined : Math.ceil(total / desk.data.size)}
+              hasMore={desk.data.hasMore}
               onAct={(to) => act(many, to)}
               onUndo={undo}
               onPage={(page) => change({ page: String(page) })}
@@ -166,7 +169,7 @@ export function Desk() {
           <ReadingPane
             review={review}
             place={(filter.page - 1) * desk.data.size + index + 1}
-            total={desk.data.total}
+            total={total}
             asksReason={!!asksReasonFor}
             asksFor={asksReasonFor?.length ?? 0}
             busy={move.isPending}

@@ -64,13 +64,3 @@ export function useHistory(id: number) {
     queryFn: () => need(api.GET('/api/v1/reviews/{id}/history', { params: { path: { id } } })),
   });
 }
-
-/** The shop's variants of a product. */
-export function useVariants(slug: string, on: boolean) {
-  return useQuery({
-    queryKey: ['variants', slug],
-    queryFn: () =>
-      need(api.GET('/api/v1/catalogue/products/{slug}/variants', { params: { path: { slug } } })),
-    enabled: on,
-  });
-}

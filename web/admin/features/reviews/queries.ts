@@ -35,8 +35,18 @@ export function useDesk(filter: DeskFilter) {
   return useQuery({
     queryKey: ['reviews', 'desk', filter],
     queryFn: () =>
-      need(api.GET('/api/v1/reviews', { params: { query: { ...filter, size: PAGE_SIZE } } })),
+      need(api.GET('/api/v1/reviews/rows', { params: { query: { ...filter, size: PAGE_SIZE } } })),
     placeholderData: (previous) => previous,
+  });
+}
+
+/** How many pass the filter; of very many it comes after the page. */
+export function useDeskCount(filter: DeskFilter) {
+  // the same on all pages
+  const query = { ...filter, page: 1 };
+  return useQuery({
+    queryKey: ['reviews', 'count', query],
+    queryFn: () => need(api.GET('/api/v1/reviews/count', { params: { query } })),
   });
 }
 

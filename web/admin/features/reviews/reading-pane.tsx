@@ -18,7 +18,7 @@ import { ORIGIN, REASONS, reasonText } from './words';
 interface ReadingPaneProps {
   review: ReviewLine;
   place: number;
-  total: number;
+  total: number | undefined;
   asksReason: boolean;
   asksFor: number;
   busy: boolean;
@@ -52,7 +52,8 @@ export function ReadingPane(props: ReadingPaneProps) {
             )}
             <span className="flex-1" />
             <span className="text-[13px]">
-              {number(place)} of {number(total)}
+              {number(place)}
+              {total !== undefined && ` of ${number(total)}`}
             </span>
           </header>
           <div className="mb-4 flex gap-4">

@@ -1,10 +1,18 @@
 import type { ReactNode } from 'react';
-import { NavLink } from 'react-router';
+import { Link, NavLink } from 'react-router';
+import { useOwnRule } from '../setup/own-rule';
 import { useReviewCounts } from './queries';
+
+const NEW_ONES = {
+  AFTER_A_LOOK: 'New reviews wait for you',
+  UNLESS_CONTACT: 'New reviews are published, unless they hold contact details',
+  AT_ONCE: 'New reviews are published at once',
+};
 
 /** The parts of Reviews. */
 export function ReviewTabs({ children }: { children?: ReactNode }) {
   const counts = useReviewCounts();
+  const rule = useOwnRule();
   const tab = ({ isActive }: { isActive: boolean }) =>
     `flex h-full items-center border-b-2 px-3 font-medium ${isActive ? 'border-plum text-plum' : 'border-transparent text-ink-2 hover:text-ink'}`;
   return (
@@ -25,6 +33,9 @@ export function ReviewTabs({ children }: { children?: ReactNode }) {
         </NavLink>
       </nav>
       <span className="flex-1" />
+      <Link to="/setup#new-reviews" className="px-2.5 text-[13px] text-ink-2 underline">
+        {rule.data && NEW_ONES[rule.data.admission]}
+      </Link>
       {children}
     </div>
   );

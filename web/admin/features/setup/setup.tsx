@@ -4,6 +4,7 @@ import { Failure, Loading } from '../../ui/empty';
 import { Field } from '../../ui/field';
 import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
+import { NewReviews } from './new-reviews';
 import { Outside } from './outside';
 import { useSaveShop, useShop, type Shop } from './queries';
 
@@ -16,6 +17,7 @@ export function Setup() {
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-5 overflow-auto p-5">
       <Connect shop={shop.data} />
       <ShopForm shop={shop.data} />
+      <NewReviews />
       <Outside />
     </div>
   );

@@ -61,11 +61,12 @@ export function PublishedBatch({ batch, published }: { batch: number; published:
           )}
           {published.published > 0 && (
             <ul className="mt-3 flex flex-col gap-1">
-              {published.products.slice(0, LISTED).map((slug) => (
-                <li key={slug}>
-                  <Link to={`/pages/product/${slug}`} className="text-plum underline">
-                    {slug}
-                  </Link>
+              {published.products.slice(0, LISTED).map((one) => (
+                <li key={one.product}>
+                  <Link to={`/pages/product/${one.product}`} className="text-plum underline">
+                    {one.title}
+                  </Link>{' '}
+                  <span className="text-ink-2">{count(one.reviews, 'review')}</span>
                 </li>
               ))}
               {published.products.length > LISTED && (

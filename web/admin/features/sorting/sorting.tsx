@@ -160,7 +160,7 @@ export function SortingTable() {
       )}
       {failed && <Failure error={failed} again={() => void queue.refetch()} />}
       {!failed && !queue.data && <Loading lines={9} />}
-      {queue.data && items.length === 0 && (
+      {!failed && queue.data && items.length === 0 && (
         <div className="min-h-0 flex-1 overflow-auto">
           <Empty
             title={

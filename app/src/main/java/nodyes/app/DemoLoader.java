@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.review.Admission;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewState;
 import nodyes.demo.DemoFiles;
@@ -18,6 +19,8 @@ import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.listing.Listing;
 import nodyes.server.nods.Nods;
 import nodyes.server.orders.OrderImport;
+import nodyes.server.own.Notice;
+import nodyes.server.own.OwnReviews;
 import nodyes.server.reviews.ReviewFilter;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
@@ -37,6 +40,7 @@ final class DemoLoader {
   private final OrderImport orders;
   private final BringIn bringIn;
   private final Reviews reviews;
+  private final OwnReviews own;
   private final Nods nods;
   private final Shop shop;
 
@@ -45,12 +49,14 @@ final class DemoLoader {
       OrderImport orders,
       BringIn bringIn,
       Reviews reviews,
+      OwnReviews own,
       Nods nods,
       Shop shop) {
     this.catalogue = catalogue;
     this.orders = orders;
     this.bringIn = bringIn;
     this.reviews = reviews;
+    this.own = own;
     this.nods = nods;
     this.shop = shop;
   }
@@ -77,6 +83,9 @@ final class DemoLoader {
     bring(files.resolve(DemoFiles.STALL_REVIEWS), BigDecimal.TEN);
     publishAllButAFew();
     bring(files.resolve(DemoFiles.NEW_REVIEWS), null);
+    own.follow(Admission.AFTER_A_LOOK, Notice.SOON, "beatriz@quillwort.example");
+    write("celadon-planter", 5, "Drains well, and the saucer keeps the floor dry.", "Mara");
+    write("celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
     nods.publish(OWNER);
   }
 
@@ -92,6 +101,10 @@ final class DemoLoader {
     for (List<Long> some = waiting(); !some.isEmpty(); some = waiting()) {
       reviews.move(new HashSet<>(some), ReviewState.PUBLISHED, Optional.empty(), OWNER);
     }
+  }
+
+  private void write(String product, int stars, String words, String reviewer) {
+    own.take(new OwnReviews.Written(product, null, stars, null, words, reviewer));
   }
 
   private List<Long> waiting() {

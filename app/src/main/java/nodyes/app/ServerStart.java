@@ -42,6 +42,9 @@ final class ServerStart {
   ServerStart standIns(StandIns standIns, int shopPort) {
     standIns.addresses().forEach((name, address) -> set("nodyes.stand-ins." + name, address));
     set("nodyes.translator", standIns.translatorService());
+    set("spring.mail.host", "127.0.0.1");
+    set("spring.mail.port", String.valueOf(standIns.mailPort()));
+    set("nodyes.mail-from", "nod-yes@quillwort.example");
     return set("nodyes.trusted", String.join(",", standIns.hosts(shopPort)));
   }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import nodyes.standins.directory.BusinessDirectory;
+import nodyes.standins.mail.MailCatcher;
 import nodyes.standins.market.Marketplace;
 import nodyes.standins.translator.TranslatorService;
 
@@ -14,12 +15,14 @@ final class StandIns implements AutoCloseable {
   private final Marketplace marketplace;
   private final BusinessDirectory directory;
   private final TranslatorService translator;
+  private final MailCatcher mail;
 
   /** Starts them on the ports behind the shop's, or on free ones where these are taken. */
   StandIns(int shopPort) {
     marketplace = new Marketplace(port(shopPort, 1));
     directory = new BusinessDirectory(port(shopPort, 2));
     translator = new TranslatorService(port(shopPort, 3));
+    mail = new MailCatcher(port(shopPort, 4));
   }
 
   private static int port(int shopPort, int behind) {
@@ -35,6 +38,10 @@ final class StandIns implements AutoCloseable {
     return translator.service();
   }
 
+  int mailPort() {
+    return mail.smtpPort();
+  }
+
   String marketplaceAddress() {
     return marketplace.address();
   }
@@ -45,6 +52,7 @@ final class StandIns implements AutoCloseable {
     addresses.put("marketplace", marketplace.address());
     addresses.put("business-directory", directory.service());
     addresses.put("translator", translator.service());
+    addresses.put("mail-server", mail.address());
     return addresses;
   }
 
@@ -61,5 +69,6 @@ final class StandIns implements AutoCloseable {
     marketplace.close();
     directory.close();
     translator.close();
+    mail.close();
   }
 }

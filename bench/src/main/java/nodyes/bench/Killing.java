@@ -41,9 +41,9 @@ final class Killing {
           kills++;
           during += ask(data, "select state from batch where id=" + id).equals("READING") ? 1 : 0;
           server.launchAgain();
-          Thread.sleep(1500 + random.nextInt(6500));
+          server.awaitReady();
+          Thread.sleep(random.nextInt(4000));
         }
-        server.awaitReady();
         bringing.await(id, ROWS);
         for (String counted :
             List.of(

@@ -21,12 +21,19 @@ final class RunningDemo implements AutoCloseable {
   private final HttpClient client = HttpClient.newHttpClient();
   private final Path log;
   private final Path data;
+  private final int heapMegabytes;
   private Process process;
   private final double firstStart;
   private final double laterStart;
-  private final long atRest;
+  private final String atRest;
 
   RunningDemo(Path data) throws IOException, InterruptedException {
+    this(data, 768);
+  }
+
+  /** With at most so much heap. */
+  RunningDemo(Path data, int heapMegabytes) throws IOException, InterruptedException {
+    this.heapMegabytes = heapMegabytes;
     log = Files.createTempFile("nodyes-bench", ".txt");
     this.data = data;
     process = launch(data);
@@ -35,7 +42,7 @@ final class RunningDemo implements AutoCloseable {
     process = launch(data);
     laterStart = untilReady();
     Thread.sleep(3000);
-    atRest = residentMegabytes();
+    atRest = memory();
   }
 
   private Process launch(Path data) throws IOException {
@@ -46,7 +53,7 @@ final class RunningDemo implements AutoCloseable {
             "--sun-misc-unsafe-memory-access=allow",
             "-XX:+UseSerialGC",
             "-XX:+UseCompactObjectHeaders",
-            "-Xmx768m",
+            "-Xmx" + heapMegabytes + "m",
             "-jar",
             "app/target/nodyes.jar",
             "demo",
@@ -112,9 +119,14 @@ final class RunningDemo implements AutoCloseable {
     untilReady();
   }
 
-  private long residentMegabytes() throws IOException {
+  /** Its own memory, beside what is resident with the pages of files that it maps. */
+  String memory() throws IOException {
+    return "%,d MB (%,d MB with mapped files)".formatted(status("RssAnon:"), status("VmRSS:"));
+  }
+
+  private long status(String name) throws IOException {
     for (String line : Files.readAllLines(Path.of("/proc/" + process.pid() + "/status"))) {
-      if (line.startsWith("VmRSS:")) {
+      if (line.startsWith(name)) {
         return Long.parseLong(line.replaceAll("\\D", "")) / 1024;
       }
     }
@@ -130,11 +142,11 @@ final class RunningDemo implements AutoCloseable {
         "| --- | ---: |",
         row("`demo` from nothing to its addresses, filling included", firstStart),
         row("`demo` again, data there already", laterStart),
-        "| resident memory 3 s after start | " + atRest + " MB |");
+        "| memory 3 s after start | " + atRest + " |");
   }
 
   List<String> memoryAfterLoad() throws IOException {
-    return List.of("", "Resident memory after all of the above: " + residentMegabytes() + " MB.");
+    return List.of("", "Memory after all of the above: " + memory() + ".");
   }
 
   private static String row(String what, double seconds) {

@@ -5,8 +5,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** The owner looks at the live page, switches a nod off and publishes that. */
@@ -63,6 +65,47 @@ public class PagesIT extends InBrowser {
     page.goBack();
     assertThat(page.getByText("Under the title")).isVisible();
     assertTrue(page.url().endsWith("/pages/product/slate-pot?as=narrow"), page.url());
+  }
+
+  @Test
+  public void thePageIsSeenFromElsewhereAtAnotherMoment() {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    FrameLocator frame = page.frameLocator("iframe");
+    assertThat(frame.getByText(Pattern.compile("^\\d+ reviews$")).first()).isVisible();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Country: an unknown"))
+        .click();
+    page.getByLabel("Search: Country").fill("jap");
+    page.keyboard().press("Enter");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Language: its own"))
+        .click();
+    page.getByLabel("Search: Language").fill("german");
+    page.keyboard().press("Enter");
+    assertThat(frame.getByText(Pattern.compile("^\\d+ Bewertungen$")).first()).isVisible();
+    // The clock of the demo runs on from 14:20, so the minute is read, not known.
+    page.keyboard().press("}");
+    Locator heading = page.getByText(Pattern.compile("^On this page, Fri 27 Nov, 14:\\d\\d$"));
+    assertThat(heading).isVisible();
+    String text = heading.textContent();
+    String minute = text.substring(text.length() - 2);
+    page.keyboard().press("[");
+    assertThat(page.getByText("On this page, Fri 27 Nov, 13:" + minute)).isVisible();
+    page.waitForURL("**/pages/product/celadon-planter?as=JP,de,wide,2026-11-27T13:" + minute);
+    page.keyboard().press("n");
+    assertThat(page.getByText("On this page, now")).isVisible();
+    assertThat(page.getByText("Nothing on this page changes by itself")).isVisible();
+  }
+
+  @Test
+  public void aProductWorthALookIsOnePickAway() {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Product: Celadon"))
+        .click();
+    page.getByText("sold out").click();
+    page.waitForURL("**/pages/product/dahlia-tubers?as=wide");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Variant: as chosen"))
+        .click();
+    page.getByRole(AriaRole.MENUITEMRADIO).nth(1).click();
+    page.waitForURL("**/pages/product/dahlia-tubers?as=wide&variant=*");
   }
 
   @Test

@@ -186,7 +186,7 @@ public class WaysInIT extends InBrowser {
     button("Ask it now").click();
     assertThat(page.getByText("this is what it says now").first()).isVisible();
     page.navigate(demo.office("/setup"));
-    assertThat(page.getByText("the demo’s stand-in")).hasCount(3);
+    assertThat(page.getByText("the demo’s stand-in")).hasCount(4);
   }
 
   @Test

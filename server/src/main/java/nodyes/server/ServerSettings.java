@@ -17,6 +17,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param trusted hosts with ports that are asked though they are not public: the demo's own
  * @param translator address of the service that translates, if one is connected
  * @param standIns addresses of the demo's stand-ins for outside services, by what they stand for
+ * @param mailFrom the address that letters are sent from
  * @param clock where the clock starts, if not at the machine's time
  */
 @ConfigurationProperties("nodyes")
@@ -27,4 +28,5 @@ public record ServerSettings(
     @DefaultValue Set<String> trusted,
     Optional<String> translator,
     @DefaultValue Map<String, String> standIns,
+    @DefaultValue("nod-yes@localhost") String mailFrom,
     Optional<Instant> clock) {}

@@ -2,7 +2,9 @@ package nodyes.core.bringin;
 
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
+import nodyes.core.review.ContactDetails;
 
 /**
  * What the owner may want to check in a review that was brought in. A flag says what was found; it
@@ -35,6 +37,16 @@ public enum Flag {
   /** The bit it is stored as. */
   public long bit() {
     return 1L << place;
+  }
+
+  /** What there is to check in the words of a review, read by themselves. */
+  public static Set<Flag> ofWords(Optional<String> words) {
+    if (words.isEmpty()) {
+      return EnumSet.of(NO_WORDS);
+    }
+    return ContactDetails.in(words.get()).isEmpty()
+        ? EnumSet.noneOf(Flag.class)
+        : EnumSet.of(CONTACT);
   }
 
   /** Flags as one number. */

@@ -25,19 +25,45 @@ public final class Resemblance {
     if (normal.isEmpty()) {
       return new long[0];
     }
-    String[] words = normal.split(" ");
-    var hashes = new long[Math.max(1, words.length - SHINGLE + 1)];
+    int[] starts = wordStarts(normal);
+    int words = starts.length - 1;
+    var hashes = new long[Math.max(1, words - SHINGLE + 1)];
     for (int i = 0; i < hashes.length; i++) {
       long hash = FNV_OFFSET;
-      for (int k = i; k < Math.min(words.length, i + SHINGLE); k++) {
-        for (int c = 0; c < words[k].length(); c++) {
-          hash = (hash ^ words[k].charAt(c)) * FNV_PRIME;
-        }
-        hash = (hash ^ ' ') * FNV_PRIME;
+      for (int c = starts[i]; c < starts[Math.min(words, i + SHINGLE)]; c++) {
+        hash = (hash ^ (c < normal.length() ? normal.charAt(c) : ' ')) * FNV_PRIME;
       }
       hashes[i] = mixed(hash);
     }
-    return Arrays.stream(hashes).sorted().distinct().toArray();
+    return distinct(hashes);
+  }
+
+  /** Where each word starts, and behind the last one where the next would. */
+  private static int[] wordStarts(String normal) {
+    int words = 1;
+    for (int c = 0; c < normal.length(); c++) {
+      words += normal.charAt(c) == ' ' ? 1 : 0;
+    }
+    var starts = new int[words + 1];
+    int word = 1;
+    for (int c = 0; c < normal.length(); c++) {
+      if (normal.charAt(c) == ' ') {
+        starts[word++] = c + 1;
+      }
+    }
+    starts[words] = normal.length() + 1;
+    return starts;
+  }
+
+  private static long[] distinct(long[] values) {
+    Arrays.sort(values);
+    int kept = 1;
+    for (int i = 1; i < values.length; i++) {
+      if (values[i] != values[kept - 1]) {
+        values[kept++] = values[i];
+      }
+    }
+    return kept == values.length ? values : Arrays.copyOf(values, kept);
   }
 
   /** Jaccard's coefficient of two sorted sets, 0 to 1; 0 where both are empty. */
@@ -58,6 +84,13 @@ public final class Resemblance {
     }
     int either = one.length + other.length - both;
     return either == 0 ? 0 : (double) both / either;
+  }
+
+  /**
+   * Whether sets of these sizes can be nearly the same: one may not be much larger than the other.
+   */
+  static boolean couldBeNear(int one, int other) {
+    return Math.min(one, other) >= NEARLY_THE_SAME * Math.max(one, other);
   }
 
   /** The finaliser of SplitMix64 (Steele, Lea and Flood 2014): spreads each bit over all. */

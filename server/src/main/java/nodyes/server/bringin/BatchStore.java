@@ -202,7 +202,8 @@ class BatchStore {
                                 row.getLine(),
                                 row.getColumnName(),
                                 row.getValue(),
-                                row.getReason())),
+                                row.getReason(),
+                                List.of())),
                 page,
                 size,
                 sql.fetchCount(BATCH_PROBLEM, BATCH_PROBLEM.BATCH_ID.eq(id))));

@@ -118,7 +118,7 @@ public class BringIn {
   public Trial attempt(long id, Choices choices) {
     BatchView batch = batch(id);
     plans.check(batch.look(), choices);
-    var trying = new Trying(choices, reviews);
+    var trying = new Trying(choices, reviews, catalogue.finder());
     try {
       plans.run(files.rows(id), batch.look(), choices, trying, () -> true);
     } catch (IOException e) {

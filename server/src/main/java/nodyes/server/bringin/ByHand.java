@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import nodyes.core.bringin.Candidate;
@@ -13,13 +12,14 @@ import nodyes.core.bringin.CountryNames;
 import nodyes.core.bringin.Flag;
 import nodyes.core.common.Slug;
 import nodyes.core.rating.Rating;
-import nodyes.core.review.ContactDetails;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.pictures.Pictures;
+import nodyes.server.reviews.Fingerprints;
 import nodyes.server.reviews.NewReview;
 import nodyes.server.reviews.ReviewLine;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
+import nodyes.server.web.Given;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -77,11 +77,11 @@ class ByHand {
     long product =
         Slug.parse(typed.product())
             .flatMap(catalogue::id)
-            .orElseThrow(() -> wrong("product", "is not in the catalogue"));
+            .orElseThrow(() -> Refusal.value("product", "is not in the catalogue"));
     checked(typed);
-    Optional<String> variant = given(typed.variant());
+    Optional<String> variant = Given.text(typed.variant());
     Candidate candidate = candidate(typed, variant);
-    long fingerprint = Reading.fingerprint(product, candidate);
+    long fingerprint = Fingerprints.of(product, candidate);
     if (!reviews.known(List.of(fingerprint)).isEmpty()) {
       throw Refusal.unusable("This review is here already.");
     }
@@ -97,9 +97,9 @@ class ByHand {
             variant,
             candidate.reviewer(),
             Optional.empty(),
-            typed.from().strip(),
+            Optional.of(typed.from().strip()),
             0,
-            flags(candidate),
+            Flag.bits(Flag.ofWords(candidate.words())),
             fingerprint,
             clock.instant()),
         evidence);
@@ -113,10 +113,10 @@ class ByHand {
     if (typed.from().isBlank() || typed.from().length() > 120) {
       faults.add(new Refusal.Fault("from", "say where it is from, in at most 120 characters"));
     }
-    given(typed.variant())
+    Given.text(typed.variant())
         .filter(variant -> !catalogue.variants(typed.product()).contains(variant))
         .ifPresent(_ -> faults.add(new Refusal.Fault("variant", "is not sold")));
-    given(typed.country())
+    Given.text(typed.country())
         .filter(country -> CountryNames.code(country).isEmpty())
         .ifPresent(_ -> faults.add(new Refusal.Fault("country", "is no country that we know")));
     if (typed.writtenOn() != null
@@ -125,7 +125,7 @@ class ByHand {
             .isAfter(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))) {
       faults.add(new Refusal.Fault("writtenOn", "is yet to come"));
     }
-    if (given(typed.words()).filter(words -> words.length() > 20_000).isPresent()) {
+    if (Given.text(typed.words()).filter(words -> words.length() > 20_000).isPresent()) {
       faults.add(new Refusal.Fault("words", "are longer than 20,000 characters"));
     }
     if (!faults.isEmpty()) {
@@ -133,44 +133,23 @@ class ByHand {
     }
   }
 
-  private static Refusal wrong(String field, String reason) {
-    return new Refusal(
-        HttpStatus.BAD_REQUEST,
-        "Some of it is not right yet.",
-        List.of(new Refusal.Fault(field, reason)));
-  }
-
   private Candidate candidate(Typed typed, Optional<String> variant) {
-    Optional<String> words = given(typed.words());
+    Optional<String> words = Given.text(typed.words());
     return new Candidate(
         0,
         Optional.of(typed.product()),
         variant,
         Rating.ofStars(typed.stars()),
         String.valueOf(typed.stars()),
-        given(typed.title()),
+        Given.text(typed.title()),
         words,
-        given(typed.reviewer()),
-        given(typed.country()).flatMap(CountryNames::code),
+        Given.text(typed.reviewer()),
+        Given.text(typed.country()).flatMap(CountryNames::code),
         words.flatMap(guess::of),
         Optional.ofNullable(typed.writtenOn()),
         Optional.empty(),
         Optional.empty(),
         List.of(),
         Optional.empty());
-  }
-
-  private static long flags(Candidate review) {
-    var flags = EnumSet.noneOf(Flag.class);
-    if (review.words().isEmpty()) {
-      flags.add(Flag.NO_WORDS);
-    } else if (!ContactDetails.in(review.words().get()).isEmpty()) {
-      flags.add(Flag.CONTACT);
-    }
-    return Flag.bits(flags);
-  }
-
-  private static Optional<String> given(@Nullable String text) {
-    return Optional.ofNullable(text).map(String::strip).filter(stripped -> !stripped.isEmpty());
   }
 }

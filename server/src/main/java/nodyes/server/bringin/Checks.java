@@ -1,15 +1,14 @@
 package nodyes.server.bringin;
 
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import nodyes.core.bringin.Candidate;
+import nodyes.core.bringin.Column;
 import nodyes.core.bringin.Flag;
 import nodyes.core.bringin.VariantMatch;
-import nodyes.core.review.ContactDetails;
 import nodyes.server.catalogue.ProductFinder;
-import org.jspecify.annotations.Nullable;
 
 /** What is looked at in each review that is brought in, by itself. */
 final class Checks {
@@ -17,19 +16,19 @@ final class Checks {
 
   private final LanguageGuess guess;
   private final ProductFinder products;
-  private final @Nullable String language;
+  private final Choices choices;
   private final LocalDate today;
 
   /**
    * Checks for one file.
    *
-   * @param language the language that the owner says all words are in; null for each its own
+   * @param choices the owner's: the language of all words, and what texts mean
    * @param today the day of bringing in
    */
-  Checks(LanguageGuess guess, ProductFinder products, @Nullable String language, LocalDate today) {
+  Checks(LanguageGuess guess, ProductFinder products, Choices choices, LocalDate today) {
     this.guess = guess;
     this.products = products;
-    this.language = language;
+    this.choices = choices;
     this.today = today;
   }
 
@@ -39,7 +38,9 @@ final class Checks {
       return review;
     }
     Optional<String> found =
-        language != null ? Optional.of(language) : review.words().flatMap(guess::of);
+        choices.language() != null
+            ? Optional.of(choices.language())
+            : review.words().flatMap(guess::of);
     return found.isEmpty() ? review : review.inLanguage(found);
   }
 
@@ -50,7 +51,7 @@ final class Checks {
         .map(
             given ->
                 VariantMatch.of(
-                    given,
+                    choices.meant(Column.VARIANT, given),
                     products.variants(product.productId()),
                     products.title(product.productId())))
         .orElse(product.variant());
@@ -63,14 +64,9 @@ final class Checks {
    * @param variant the shop's variant that was found for it
    */
   long flags(Candidate review, Optional<String> variant) {
-    var flags = EnumSet.noneOf(Flag.class);
+    Set<Flag> flags = Flag.ofWords(review.words());
     if (review.variant().isPresent() && variant.isEmpty()) {
       flags.add(Flag.VARIANT);
-    }
-    if (review.words().isEmpty()) {
-      flags.add(Flag.NO_WORDS);
-    } else if (!ContactDetails.in(review.words().get()).isEmpty()) {
-      flags.add(Flag.CONTACT);
     }
     if (isInAnotherLanguage(review)) {
       flags.add(Flag.LANGUAGE);
@@ -82,11 +78,11 @@ final class Checks {
   }
 
   private boolean isInAnotherLanguage(Candidate review) {
-    String said = review.language().or(() -> Optional.ofNullable(language)).orElse("");
+    String said = review.language().or(() -> Optional.ofNullable(choices.language())).orElse("");
     if (said.isEmpty() || review.words().orElse("").length() < LONG_ENOUGH) {
       return false;
     }
     String primary = Locale.forLanguageTag(said).getLanguage();
-    return review.words().flatMap(guess::of).filter(found -> !found.equals(primary)).isPresent();
+    return review.words().filter(words -> guess.isAnother(words, primary)).isPresent();
   }
 }

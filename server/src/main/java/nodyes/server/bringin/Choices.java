@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param nameForm the form that names get; as given where null
  * @param takesLeftOut whether what was left out before comes again
  * @param source what the owner calls the place they are from
+ * @param renames what other texts of a column mean here, by the text as it stands in the file
  * @param permitted whether the owner says that they may be published; asked once for a source
  */
 public record Choices(
@@ -45,36 +46,26 @@ public record Choices(
     @Nullable NameForm nameForm,
     @Nullable Boolean takesLeftOut,
     @Nullable String source,
+    @Nullable Map<Column, Map<String, String>> renames,
     @Nullable Boolean permitted) {
   /** All as it was found. */
   public static final Choices FOUND =
       new Choices(
           null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-          null);
+          null, null);
 
   /** The same, from a place with that name. */
   Choices from(String place) {
-    return new Choices(
-        columns,
-        product,
-        worst,
-        best,
-        dateOrder,
-        language,
-        stars,
-        countries,
-        languages,
-        withWords,
-        withPictures,
-        most,
-        nameForm,
-        takesLeftOut,
-        place,
-        permitted);
+    return with(best, place, permitted);
   }
 
   /** The same, permitted, with ratings up to {@code highest}. */
   public Choices permitted(@Nullable BigDecimal highest) {
+    return with(highest, source, true);
+  }
+
+  private Choices with(
+      @Nullable BigDecimal highest, @Nullable String place, @Nullable Boolean isPermitted) {
     return new Choices(
         columns,
         product,
@@ -90,7 +81,15 @@ public record Choices(
         most,
         nameForm,
         takesLeftOut,
-        source,
-        true);
+        place,
+        renames,
+        isPermitted);
+  }
+
+  /** What a text of a column means here: the text itself, unless the owner said otherwise. */
+  String meant(Column column, String text) {
+    return renames == null
+        ? text
+        : renames.getOrDefault(column, Map.of()).getOrDefault(text.strip(), text);
   }
 }

@@ -74,7 +74,8 @@ class Plans {
             fixedProduct(choices),
             selection,
             newest(file, reader, selection, choices, goOn),
-            new Checks(guess, products, choices.language(), today),
+            new Checks(guess, products, choices, today),
+            choices,
             taker);
     file.read(reading, goOn);
     if (goOn.getAsBoolean()) {

@@ -1,5 +1,6 @@
 package nodyes.server.bringin;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,5 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param column the column's name, or null where it is the row itself
  * @param value the value as it stands in the file
  * @param reason why it cannot be taken
+ * @param nearest what may be meant instead
  */
-public record ProblemLine(long line, @Nullable String column, String value, String reason) {}
+public record ProblemLine(
+    long line, @Nullable String column, String value, String reason, List<String> nearest) {}

@@ -1,27 +1,24 @@
 package nodyes.server.bringin;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.LongPredicate;
 import nodyes.core.bringin.Candidate;
 import nodyes.core.bringin.Column;
-import nodyes.core.bringin.Fingerprint;
 import nodyes.core.bringin.RowProblem;
 import nodyes.core.bringin.RowReader;
 import nodyes.core.bringin.Selection;
 import nodyes.server.bringin.Chunk.Placed;
 import nodyes.server.bringin.rows.CsvRows;
 import nodyes.server.catalogue.ProductFinder;
+import nodyes.server.reviews.Fingerprints;
 import org.jspecify.annotations.Nullable;
 
 /** One run through a file: rows become reviews, handed on in chunks. */
 final class Reading implements CsvRows.Sink {
-  private static final int CHUNK = 20_000;
+  /** Read within a second or so: what a kill loses is read again, and progress is seen to move. */
+  private static final int CHUNK = 2_000;
 
   /** A chunk of very long reviews is handed on sooner, so that memory stays bounded. */
   private static final int CHUNK_CHARACTERS = 8_000_000;
@@ -35,9 +32,10 @@ final class Reading implements CsvRows.Sink {
   private final Selection selection;
   private final LongPredicate lines;
   private final Checks checks;
+  private final Choices choices;
   private final Chunk.Taker taker;
 
-  private final List<Placed> placed = new ArrayList<>();
+  private final List<OnProduct> found = new ArrayList<>();
   private final List<ProblemLine> problems = new ArrayList<>();
   private final long rowsToSkip;
   private boolean headingsSeen;
@@ -51,6 +49,7 @@ final class Reading implements CsvRows.Sink {
    * A run.
    *
    * @param fixedProduct the product of all rows; null to let each row name it
+   * @param choices what texts of its columns mean
    * @param lines whether the row of a line is taken
    */
   Reading(
@@ -60,6 +59,7 @@ final class Reading implements CsvRows.Sink {
       Selection selection,
       LongPredicate lines,
       Checks checks,
+      Choices choices,
       Chunk.Taker taker) {
     this.rows = rows;
     this.products = products;
@@ -67,6 +67,7 @@ final class Reading implements CsvRows.Sink {
     this.selection = selection;
     this.lines = lines;
     this.checks = checks;
+    this.choices = choices;
     this.taker = taker;
     this.rowsToSkip = taker.counts().rowsSeen();
     this.bad = taker.counts().bad();
@@ -85,12 +86,12 @@ final class Reading implements CsvRows.Sink {
     }
     switch (rows.read(line, cells)) {
       case RowReader.Outcome.Good(Candidate review) -> place(review);
-      case RowReader.Outcome.Bad(List<RowProblem> found) -> {
+      case RowReader.Outcome.Bad(List<RowProblem> wrong) -> {
         bad++;
-        found.forEach(this::keep);
+        wrong.forEach(this::keep);
       }
     }
-    if (placed.size() == CHUNK || characters > CHUNK_CHARACTERS) {
+    if (found.size() == CHUNK || characters > CHUNK_CHARACTERS) {
       handOn();
     }
   }
@@ -107,7 +108,12 @@ final class Reading implements CsvRows.Sink {
 
   private void place(Candidate review) {
     Optional<ProductFinder.Found> product =
-        fixedProduct.or(() -> review.product().flatMap(products::find));
+        fixedProduct.or(
+            () ->
+                review
+                    .product()
+                    .map(text -> choices.meant(Column.PRODUCT, text))
+                    .flatMap(products::find));
     if (product.isEmpty()) {
       bad++;
       String named = review.product().orElse("");
@@ -119,31 +125,27 @@ final class Reading implements CsvRows.Sink {
               named.isEmpty() ? "names no product" : "no such product in the catalogue"));
       return;
     }
-    Candidate spoken = checks.withLanguage(review);
-    if (!selection.takes(spoken) || !lines.test(review.line())) {
-      notChosen++;
-      return;
+    found.add(new OnProduct(review, product.get()));
+    characters += review.words().map(String::length).orElse(0);
+  }
+
+  /** A good row with its product; whether it is chosen is seen with the others of its chunk. */
+  private record OnProduct(Candidate review, ProductFinder.Found product) {}
+
+  private Optional<Placed> chosen(OnProduct row) {
+    Candidate spoken = checks.withLanguage(row.review());
+    if (!selection.takes(spoken) || !lines.test(spoken.line())) {
+      return Optional.empty();
     }
-    long productId = product.get().productId();
-    Optional<String> sold = checks.variant(spoken, product.get());
-    placed.add(
+    long productId = row.product().productId();
+    Optional<String> sold = checks.variant(spoken, row.product());
+    return Optional.of(
         new Placed(
-            spoken, productId, sold, checks.flags(review, sold), fingerprint(productId, spoken)));
-    characters += spoken.words().map(String::length).orElse(0);
-  }
-
-  /** Of 64 bits: among a million reviews the odds of two alike by chance are one in 20 million. */
-  static long fingerprint(long productId, Candidate review) {
-    String told = productId + "|" + Fingerprint.of(review);
-    return ByteBuffer.wrap(digest().digest(told.getBytes(StandardCharsets.UTF_8))).getLong();
-  }
-
-  private static MessageDigest digest() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
+            spoken,
+            productId,
+            sold,
+            checks.flags(row.review(), sold),
+            Fingerprints.of(productId, spoken)));
   }
 
   private void keep(RowProblem problem) {
@@ -154,13 +156,20 @@ final class Reading implements CsvRows.Sink {
               problem.line(),
               problem.column().map(Column::words).orElse(null),
               problem.value(),
-              problem.reason()));
+              problem.reason(),
+              problem.column().equals(Optional.of(Column.PRODUCT))
+                  ? products.nearest(problem.value())
+                  : List.of()));
     }
   }
 
+  /** What takes long, telling languages, is done for the rows of a chunk side by side. */
   private void handOn() {
-    taker.take(new Chunk(List.copyOf(placed), List.copyOf(problems), rowsSeen, bad, notChosen));
-    placed.clear();
+    List<Placed> placed =
+        found.parallelStream().map(this::chosen).flatMap(Optional::stream).toList();
+    notChosen += found.size() - placed.size();
+    taker.take(new Chunk(placed, List.copyOf(problems), rowsSeen, bad, notChosen));
+    found.clear();
     problems.clear();
     characters = 0;
   }

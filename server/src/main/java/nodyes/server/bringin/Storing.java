@@ -133,7 +133,7 @@ final class Storing implements Chunk.Taker, AutoCloseable {
         placed.variant(),
         review.reviewer().flatMap(nameForm()::of),
         order,
-        source,
+        Optional.of(source),
         batch,
         placed.flags(),
         placed.fingerprint(),

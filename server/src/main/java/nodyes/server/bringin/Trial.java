@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftOutLines lines of the first of them
  * @param notChosen good rows that are not chosen
  * @param marked what there is to check in those taken
+ * @param unsold the variants that they name and that are not sold, the most frequent first
  * @param shown the first of those taken, as shoppers would read them
  * @param asksPermission whether the owner has yet to say that reviews from there may be published
  */
@@ -34,6 +35,7 @@ public record Trial(
     List<Long> leftOutLines,
     long notChosen,
     List<Marked> marked,
+    List<Unsold> unsold,
     List<Shown> shown,
     boolean asksPermission) {
   /**
@@ -42,6 +44,16 @@ public record Trial(
    * @param lines of the first of them
    */
   public record Marked(Flag flag, long reviews, List<Long> lines) {}
+
+  /**
+   * A variant that is named and not sold.
+   *
+   * @param given as it stands in the file
+   * @param reviews how many name it
+   * @param product title of the product
+   * @param sold the product's variants
+   */
+  public record Unsold(String given, long reviews, String product, List<String> sold) {}
 
   /** A review as shoppers would read it. */
   public record Shown(

@@ -29,6 +29,11 @@ public class Catalogue {
 
   /** Titles of a product's variants, in the shop's order. */
   public List<String> variants(String slug) {
+    return List.copyOf(store.variants(slug).values());
+  }
+
+  /** Titles of a product's variants by SKU, in the shop's order. */
+  public Map<String, String> variantsBySku(String slug) {
     return store.variants(slug);
   }
 

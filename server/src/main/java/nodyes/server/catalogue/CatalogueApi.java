@@ -19,10 +19,12 @@ import org.springframework.web.multipart.MultipartFile;
 class CatalogueApi {
   private final Catalogue catalogue;
   private final CatalogueImport imports;
+  private final QuickPickStore picks;
 
-  CatalogueApi(Catalogue catalogue, CatalogueImport imports) {
+  CatalogueApi(Catalogue catalogue, CatalogueImport imports, QuickPickStore picks) {
     this.catalogue = catalogue;
     this.imports = imports;
+    this.picks = picks;
   }
 
   @GetMapping("/products")
@@ -33,11 +35,25 @@ class CatalogueApi {
     return catalogue.list(q, page, size);
   }
 
-  record Variants(List<String> titles) {}
+  /** A variant as it is sold. */
+  record VariantLine(String sku, String title) {}
+
+  record Variants(List<VariantLine> items) {}
+
+  /** Products that are worth a look, each for another reason. */
+  record QuickPicks(List<QuickPick> items) {}
+
+  @GetMapping("/quick-picks")
+  QuickPicks quickPicks() {
+    return new QuickPicks(picks.all());
+  }
 
   @GetMapping("/products/{slug}/variants")
   Variants variants(@PathVariable String slug) {
-    return new Variants(catalogue.variants(slug));
+    return new Variants(
+        catalogue.variantsBySku(slug).entrySet().stream()
+            .map(variant -> new VariantLine(variant.getKey(), variant.getValue()))
+            .toList());
   }
 
   @GetMapping("/categories")

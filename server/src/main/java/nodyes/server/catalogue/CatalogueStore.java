@@ -20,7 +20,6 @@ import static org.jooq.impl.DSL.selectOne;
 
 import java.util.Collection;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -135,16 +134,17 @@ class CatalogueStore {
     return prices;
   }
 
-  List<String> variants(String slug) {
+  /** Titles by SKU, in the shop's order. */
+  Map<String, String> variants(String slug) {
     return database.read(
         sql ->
-            sql.select(VARIANT.TITLE)
+            sql.select(VARIANT.SKU, VARIANT.TITLE)
                 .from(VARIANT)
                 .join(PRODUCT)
                 .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
                 .where(PRODUCT.SLUG.eq(slug).and(VARIANT.TITLE.isNotNull()))
                 .orderBy(VARIANT.POSITION)
-                .fetch(VARIANT.TITLE));
+                .fetchMap(VARIANT.SKU, VARIANT.TITLE));
   }
 
   ProductFinder finder() {

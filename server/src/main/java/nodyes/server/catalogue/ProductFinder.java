@@ -6,13 +6,28 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Finds the product and variant that a file speaks of, by slug, SKU or title. */
 public final class ProductFinder {
   /** A product, with the variant where the text named one. */
   public record Found(long productId, Optional<String> variant) {}
 
+  /** Mistakes of a hand: one in four letters at most, two in all. */
+  private static final int MOST_MISTAKES = 2;
+
+  private static final int MOST_ALIKE = 3;
+
+  private static final int LETTERS_TO_A_MISTAKE = 4;
+
+  /**
+   * Most texts that a nearest name is looked for; a file that is wrong throughout has no use of it.
+   */
+  private static final int MOST_NEAREST = 50;
+
   private final Map<String, Found> byName = new HashMap<>();
+  private final Map<String, String> spelled = new HashMap<>();
+  private final Map<String, List<String>> nearest = new HashMap<>();
 
   private final Map<Long, List<String>> variants = new HashMap<>();
   private final Map<Long, String> titles = new HashMap<>();
@@ -24,6 +39,7 @@ public final class ProductFinder {
 
   void add(String name, Found found) {
     byName.putIfAbsent(plain(name), found);
+    spelled.putIfAbsent(plain(name), name);
     found
         .variant()
         .ifPresent(
@@ -44,6 +60,39 @@ public final class ProductFinder {
   /** The product that the text names, if any. */
   public Optional<Found> find(String text) {
     return Optional.ofNullable(byName.get(plain(text)));
+  }
+
+  /**
+   * The names that a text differs from by a slip of the hand (Levenshtein 1966): the nearest, where
+   * at most three are equally near. Not safe for several threads.
+   */
+  public List<String> nearest(String text) {
+    String plain = plain(text);
+    if (!nearest.containsKey(plain) && nearest.size() < MOST_NEAREST) {
+      nearest.put(plain, near(plain));
+    }
+    return nearest.getOrDefault(plain, List.of());
+  }
+
+  private List<String> near(String plain) {
+    int most = Math.min(MOST_MISTAKES, plain.length() / LETTERS_TO_A_MISTAKE);
+    var distance = new LevenshteinDistance(most);
+    int best = most + 1;
+    List<String> found = new ArrayList<>();
+    for (String name : byName.keySet()) {
+      int mistakes =
+          Math.abs(name.length() - plain.length()) > most ? -1 : distance.apply(name, plain);
+      if (mistakes >= 0 && mistakes <= best) {
+        if (mistakes < best) {
+          found.clear();
+        }
+        best = mistakes;
+        found.add(name);
+      }
+    }
+    return found.size() > MOST_ALIKE
+        ? List.of()
+        : found.stream().map(name -> spelled.getOrDefault(name, name)).sorted().toList();
   }
 
   private static String plain(String name) {

@@ -86,7 +86,7 @@ class PageApi {
       @RequestParam(required = false) @Nullable String country,
       @RequestParam(required = false) @Nullable String lang,
       @RequestParam(name = "shop", required = false) @Nullable String key,
-      @RequestParam(required = false) @Nullable Instant at,
+      @RequestParam(required = false) @Nullable String at,
       @RequestParam(defaultValue = "false") boolean draft,
       @RequestParam(required = false) @Nullable String preview,
       HttpServletRequest request,
@@ -102,7 +102,13 @@ class PageApi {
     }
     String language = lang != null ? lang : request.getLocale().toLanguageTag();
     Viewpoint viewpoint =
-        Viewpoints.of(kind, product, variant, country, language, at == null ? now : at);
+        Viewpoints.of(
+            kind,
+            product,
+            variant,
+            country,
+            language,
+            Viewpoints.moment(at, shop.settings().zone(), now));
     if (previews) {
       writer.write(answers.preview(viewpoint, draft), request, response, "no-store");
       return;

@@ -13,9 +13,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "outside")
 class OutsideApi {
   private final ServerSettings settings;
+  private final Mail mail;
 
-  OutsideApi(ServerSettings settings) {
+  OutsideApi(ServerSettings settings, Mail mail) {
     this.settings = settings;
+    this.mail = mail;
   }
 
   /**
@@ -60,6 +62,14 @@ class OutsideApi {
             "A service that translates reviews by machine.",
             "Start Nod Yes with nodyes.translator set to its address; it takes text, from and to"
                 + " as JSON and answers text."));
+    services.add(
+        service(
+            "mail server",
+            mail.server().orElse(null),
+            "Where notices to you are sent through.",
+            "Start Nod Yes with SPRING_MAIL_HOST, SPRING_MAIL_PORT, SPRING_MAIL_USERNAME and"
+                + " SPRING_MAIL_PASSWORD in its environment, and nodyes.mail-from set to the"
+                + " address that letters come from."));
     return new OutsideServices(services);
   }
 

@@ -8,6 +8,7 @@ import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.FactNeed;
 import nodyes.core.showing.Facts;
+import nodyes.core.showing.Moments;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
 import nodyes.server.catalogue.Catalogue;
@@ -33,6 +34,11 @@ public class FactLoader {
   /** Composes a page from what is so now. */
   public Page compose(List<Nod> nods, Viewpoint viewpoint) {
     return Page.compose(nods, load(nods, viewpoint), viewpoint);
+  }
+
+  /** The next points in time at which a page changes by itself, with what is so now. */
+  Moments moments(List<Nod> nods, Viewpoint viewpoint) {
+    return Moments.of(nods, load(nods, viewpoint), viewpoint);
   }
 
   private Facts load(List<Nod> nods, Viewpoint viewpoint) {

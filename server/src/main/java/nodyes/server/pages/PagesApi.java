@@ -3,21 +3,28 @@ package nodyes.server.pages;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import nodyes.core.audience.FactName;
 import nodyes.core.audience.Finding;
+import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
+import nodyes.core.showing.Moments;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.Verdict;
 import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -58,24 +65,89 @@ class PagesApi {
   record PageView(
       Instant moment, String zone, @Nullable Instant validUntil, List<PlacedView> nods) {}
 
+  /** A page as someone looks at it; what is not said is not known, and now. */
+  record PageAsked(
+      String kind,
+      @Nullable String product,
+      @Nullable String variant,
+      @Nullable String country,
+      @Nullable String lang,
+      @Nullable String at) {}
+
+  private Viewpoint viewpoint(PageAsked asked) {
+    return Viewpoints.of(
+        asked.kind(),
+        asked.product(),
+        asked.variant(),
+        asked.country(),
+        asked.lang(),
+        Viewpoints.moment(asked.at(), shop.settings().zone(), clock.instant()));
+  }
+
   @GetMapping("/page")
-  PageView page(
-      @RequestParam String kind,
-      @RequestParam(defaultValue = "") String product,
-      @RequestParam(required = false) @Nullable String variant,
-      @RequestParam(required = false) @Nullable String country,
-      @RequestParam(required = false) @Nullable String lang,
-      @RequestParam(required = false) @Nullable Instant at) {
-    Instant moment = at == null ? clock.instant() : at;
-    Page page =
-        facts.compose(
-            nods.draft().nods(), Viewpoints.of(kind, product, variant, country, lang, moment));
+  PageView page(@ParameterObject PageAsked asked) {
+    Viewpoint viewpoint = viewpoint(asked);
+    Page page = facts.compose(nods.draft().nods(), viewpoint);
     ZoneId zone = shop.settings().zone();
     return new PageView(
-        moment,
+        viewpoint.moment(),
         zone.getId(),
         page.validUntil().end().orElse(null),
         page.placed().stream().map(placed -> view(placed, zone)).toList());
+  }
+
+  /** What becomes of a nod for a product. */
+  record ChangeView(String nod, String name, String product, Moments.What what) {}
+
+  /**
+   * A point in time at which a page changes by itself.
+   *
+   * @param shopTime what the shop's clock shows then
+   */
+  record MomentView(Instant at, String shopTime, List<ChangeView> changes) {}
+
+  /** The next of them, to 60 days or 50. */
+  record MomentsView(String zone, List<MomentView> moments, boolean isCut) {}
+
+  @GetMapping("/page/moments")
+  MomentsView moments(@ParameterObject PageAsked asked) {
+    List<Nod> draft = nods.draft().nods();
+    Map<NodId, String> names =
+        draft.stream().collect(Collectors.toMap(Nod::id, nod -> nod.kind().words()));
+    Moments moments = facts.moments(draft, viewpoint(asked));
+    ZoneId zone = shop.settings().zone();
+    return new MomentsView(
+        zone.getId(),
+        moments.moments().stream()
+            .map(
+                moment ->
+                    new MomentView(
+                        moment.at(),
+                        shopTime(moment.at(), zone),
+                        moment.changes().stream()
+                            .map(
+                                change ->
+                                    new ChangeView(
+                                        change.nod().value(),
+                                        names.getOrDefault(change.nod(), ""),
+                                        change.product().value(),
+                                        change.what()))
+                            .toList()))
+            .toList(),
+        moments.isCut());
+  }
+
+  private static String shopTime(Instant moment, ZoneId zone) {
+    return LocalDateTime.ofInstant(moment.truncatedTo(ChronoUnit.MINUTES), zone).toString();
+  }
+
+  /** What the shop's clock shows. */
+  record ClockView(String zone, String shopTime) {}
+
+  @GetMapping("/clock")
+  ClockView clock() {
+    ZoneId zone = shop.settings().zone();
+    return new ClockView(zone.getId(), shopTime(clock.instant(), zone));
   }
 
   @PostMapping("/preview-tokens")

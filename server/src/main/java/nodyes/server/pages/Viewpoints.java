@@ -1,6 +1,9 @@
 package nodyes.server.pages;
 
 import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -8,6 +11,7 @@ import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
+import nodyes.server.web.Given;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -15,6 +19,8 @@ import org.springframework.http.HttpStatus;
 /** Reads a viewpoint from an address's parameters. */
 public final class Viewpoints {
   private static final int MOST_PRODUCTS = 100;
+  private static final Instant FIRST = Instant.parse("2000-01-01T00:00:00Z");
+  private static final Instant LAST = Instant.parse("2100-01-01T00:00:00Z");
 
   private Viewpoints() {}
 
@@ -41,9 +47,9 @@ public final class Viewpoints {
     return new Viewpoint(
         page,
         slugs(products),
-        given(variant),
-        given(country).map(code -> code.toUpperCase(Locale.ROOT)),
-        Locale.forLanguageTag(given(language).orElse("en")),
+        Given.text(variant),
+        Given.text(country).map(code -> code.toUpperCase(Locale.ROOT)),
+        Locale.forLanguageTag(Given.text(language).orElse("en")),
         Optional.empty(),
         moment);
   }
@@ -65,7 +71,26 @@ public final class Viewpoints {
     return slugs;
   }
 
-  private static Optional<String> given(@Nullable String value) {
-    return Optional.ofNullable(value).map(String::strip).filter(text -> !text.isEmpty());
+  /**
+   * The moment that an address names: an instant, or a date and time in the shop's zone. One that a
+   * clock change skips is as much later as was skipped; of two that it repeats, it is the earlier.
+   */
+  public static Instant moment(@Nullable String at, ZoneId zone, Instant now) {
+    Optional<String> text = Given.text(at);
+    if (text.isEmpty()) {
+      return now;
+    }
+    try {
+      Instant moment =
+          text.get().endsWith("Z")
+              ? Instant.parse(text.get())
+              : LocalDateTime.parse(text.get()).atZone(zone).toInstant();
+      if (moment.isAfter(FIRST) && moment.isBefore(LAST)) {
+        return moment;
+      }
+    } catch (DateTimeParseException e) {
+      // told below
+    }
+    throw Refusal.value("at", "is not a date and time from 2000 to 2100, such as 2026-11-26T14:20");
   }
 }

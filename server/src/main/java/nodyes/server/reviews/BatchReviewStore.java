@@ -1,5 +1,8 @@
 package nodyes.server.reviews;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.mapping;
+import static java.util.stream.Collectors.toList;
 import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.SORTING_RECORD;
@@ -14,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.bringin.Flag;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
@@ -24,6 +28,7 @@ import nodyes.server.database.Many;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record2;
+import org.jooq.UpdateConditionStep;
 import org.springframework.stereotype.Component;
 
 /** What is asked of and done to the reviews of one batch. */
@@ -86,19 +91,27 @@ class BatchReviewStore {
   }
 
   void mark(List<Reviews.Mark> marks) {
+    Map<Flag, List<Long>> byFlag =
+        marks.stream().collect(groupingBy(Reviews.Mark::flag, mapping(Reviews.Mark::id, toList())));
     database.change(
         sql -> {
+          byFlag.forEach(
+              (flag, ids) ->
+                  sql.update(REVIEW)
+                      .set(REVIEW.FLAGS, REVIEW.FLAGS.bitOr(flag.bit()))
+                      .where(REVIEW.ID.in(Many.of(ids)))
+                      .execute());
+          List<UpdateConditionStep<?>> copies = new ArrayList<>();
           for (Reviews.Mark mark : marks) {
-            sql.update(REVIEW)
-                .set(REVIEW.FLAGS, REVIEW.FLAGS.bitOr(mark.flag().bit()))
-                .set(
-                    REVIEW.COPY_OF,
-                    mark.copyOf().isPresent()
-                        ? org.jooq.impl.DSL.val(mark.copyOf().get())
-                        : REVIEW.COPY_OF)
-                .where(REVIEW.ID.eq(mark.id()))
-                .execute();
+            mark.copyOf()
+                .ifPresent(
+                    earlier ->
+                        copies.add(
+                            sql.update(REVIEW)
+                                .set(REVIEW.COPY_OF, earlier)
+                                .where(REVIEW.ID.eq(mark.id()))));
           }
+          sql.batch(copies).execute();
         });
   }
 
@@ -172,7 +185,7 @@ class BatchReviewStore {
         sql ->
             sql.select(REVIEW.ID, REVIEW.SORTED, REVIEW.SORTED_BECAUSE)
                 .from(REVIEW)
-                .where(ReviewLineStore.condition(filter))
+                .where(WantedReviews.condition(filter))
                 .orderBy(REVIEW.ID)
                 .limit(most)
                 .fetch(

@@ -12,7 +12,7 @@ import nodyes.core.bringin.Candidate;
  * @param variant the shop's variant that it speaks of, if it was found
  * @param reviewer the name in the form to be shown
  * @param orderNumber the order that verifies the purchase, if one does
- * @param source where it is from
+ * @param source where it was brought in from; empty for one that was written in the shop
  * @param batchId the batch it came with; 0 for none
  * @param flags what there is to check in it, as bits
  * @param fingerprint equal for reviews that came twice
@@ -24,7 +24,7 @@ public record NewReview(
     Optional<String> variant,
     Optional<String> reviewer,
     Optional<String> orderNumber,
-    String source,
+    Optional<String> source,
     long batchId,
     long flags,
     long fingerprint,

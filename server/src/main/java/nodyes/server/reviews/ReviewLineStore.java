@@ -3,9 +3,6 @@ package nodyes.server.reviews;
 import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.REVIEW_PICTURE;
-import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.noCondition;
-import static org.jooq.impl.DSL.table;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -16,94 +13,17 @@ import nodyes.core.review.ContactDetails;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewState;
 import nodyes.generated.tables.records.ReviewRecord;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 
-/** Rows of the desk: which are wanted, and what each says. */
+/** Rows of the desk: what each says. */
 final class ReviewLineStore {
   private ReviewLineStore() {}
-
-  static Condition condition(ReviewFilter filter) {
-    Condition wanted = noCondition();
-    if (filter.state() != null) {
-      wanted = wanted.and(REVIEW.STATE.eq(filter.state().name()));
-    }
-    if (filter.product() != null) {
-      wanted =
-          wanted.and(
-              REVIEW.PRODUCT_ID.eq(
-                  DSL.select(PRODUCT.ID).from(PRODUCT).where(PRODUCT.SLUG.eq(filter.product()))));
-    }
-    if (filter.batch() != null) {
-      wanted = wanted.and(REVIEW.BATCH_ID.eq(filter.batch()));
-    }
-    if (filter.stars() != null) {
-      int middle = filter.stars() * Rating.PER_STAR;
-      wanted =
-          wanted.and(
-              REVIEW
-                  .RATING_PARTS
-                  .ge(middle - Rating.PER_STAR / 2)
-                  .and(REVIEW.RATING_PARTS.lt(middle + Rating.PER_STAR / 2)));
-    }
-    if (filter.language() != null) {
-      wanted =
-          wanted.and(
-              REVIEW
-                  .LANGUAGE
-                  .eq(filter.language())
-                  .or(REVIEW.LANGUAGE.startsWith(filter.language() + "-")));
-    }
-    if (filter.country() != null) {
-      wanted = wanted.and(REVIEW.COUNTRY.eq(filter.country()));
-    }
-    if (filter.origin() != null) {
-      wanted = wanted.and(REVIEW.ORIGIN.eq(filter.origin().name()));
-    }
-    if (filter.flag() != null) {
-      wanted = wanted.and(REVIEW.FLAGS.bitAnd(filter.flag().bit()).ne(0L));
-    }
-    if (filter.hasPictures() != null) {
-      wanted =
-          wanted.and(
-              filter.hasPictures() ? REVIEW.PICTURE_COUNT.gt(0L) : REVIEW.PICTURE_COUNT.eq(0L));
-    }
-    if (filter.from() != null) {
-      wanted = wanted.and(REVIEW.WRITTEN_ON.ge(filter.from().toString()));
-    }
-    if (filter.to() != null) {
-      wanted = wanted.and(REVIEW.WRITTEN_ON.le(filter.to().toString()));
-    }
-    return wanted.and(decided(filter.sorted())).and(text(filter.text()));
-  }
 
   /** What was decided; nothing is open. */
   static ReviewFilter.Sorted sorted(@Nullable String name) {
     return name == null ? ReviewFilter.Sorted.OPEN : ReviewFilter.Sorted.valueOf(name);
-  }
-
-  private static Condition decided(ReviewFilter.@Nullable Sorted sorted) {
-    return switch (sorted) {
-      case null -> noCondition();
-      case OPEN -> REVIEW.SORTED.isNull();
-      case KEPT, LEFT_OUT -> REVIEW.SORTED.eq(sorted.name());
-    };
-  }
-
-  private static Condition text(String text) {
-    if (text.isBlank()) {
-      return noCondition();
-    }
-    String query = SearchText.query(text);
-    return query.isEmpty()
-        ? DSL.falseCondition()
-        : REVIEW.ID.in(
-            DSL.select(field("rowid", Long.class))
-                .from(table("review_fts"))
-                .where(DSL.condition("review_fts match {0}", DSL.val(query))));
   }
 
   /** The rows with their pictures, which are asked for all at once. */

@@ -117,6 +117,15 @@ class ReviewWriter {
     }
   }
 
+  private static ReviewLine.Origin origin(NewReview review) {
+    if (review.orderNumber().isPresent()) {
+      return ReviewLine.Origin.VERIFIED;
+    }
+    return review.source().isPresent()
+        ? ReviewLine.Origin.BROUGHT_IN
+        : ReviewLine.Origin.UNVERIFIED;
+  }
+
   /** In the order of {@link #COLUMNS}. */
   private static void bind(PreparedStatement statement, long id, NewReview review)
       throws SQLException {
@@ -136,10 +145,9 @@ class ReviewWriter {
       candidate.language().orElse(null),
       candidate.writtenOn().map(LocalDate::toString).orElse(null),
       ReviewState.WAITING.name(),
-      (review.orderNumber().isPresent() ? ReviewLine.Origin.VERIFIED : ReviewLine.Origin.BROUGHT_IN)
-          .name(),
+      origin(review).name(),
       review.orderNumber().orElse(null),
-      review.source(),
+      review.source().orElse(null),
       candidate.sourceId().orElse(null),
       candidate.line() == 0 ? null : candidate.line(),
       review.batchId() == 0 ? null : review.batchId(),
@@ -147,7 +155,7 @@ class ReviewWriter {
       review.flags(),
       candidate.pictures().size(),
       candidate.reply().orElse(null),
-      candidate.reply().map(_ -> review.source()).orElse(null),
+      candidate.reply().flatMap(_ -> review.source()).orElse(null),
       review.arrivedAt().toEpochMilli()
     };
     for (int i = 0; i < values.length; i++) {

@@ -21,6 +21,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Reviews {
   private final ReviewStore store;
+  private final MoveStore moves;
   private final ReviewWriter writer;
   private final BatchReviewStore batches;
   private final PublishedReviewStore published;
@@ -35,6 +36,7 @@ public class Reviews {
 
   Reviews(
       ReviewStore store,
+      MoveStore moves,
       ReviewWriter writer,
       BatchReviewStore batches,
       PublishedReviewStore published,
@@ -43,6 +45,7 @@ public class Reviews {
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
+    this.moves = moves;
     this.writer = writer;
     this.batches = batches;
     this.published = published;
@@ -70,6 +73,16 @@ public class Reviews {
   /** A page of the owner's desk, newest arrivals first. */
   public PageOf<ReviewLine> list(ReviewFilter filter, int page, int size) {
     return store.list(filter, ReviewStore.Order.NEWEST_FIRST, PageOf.page(page), PageOf.size(size));
+  }
+
+  /** The same page without the count of all; it is there at once however many there are. */
+  public ReviewRows rows(ReviewFilter filter, int page, int size) {
+    return store.rows(filter, ReviewStore.Order.NEWEST_FIRST, PageOf.page(page), PageOf.size(size));
+  }
+
+  /** How many pass the filter. */
+  public long count(ReviewFilter filter) {
+    return store.found(filter);
   }
 
   /** One review of the desk. */
@@ -120,9 +133,14 @@ public class Reviews {
     }
   }
 
+  /** Stores one new review, which waits; its id. */
+  public long add(NewReview review) {
+    return writer.add(List.of(review));
+  }
+
   /** Stores a review that was typed in, with the file of a picture of its original; it waits. */
   public ReviewLine addByHand(NewReview review, Optional<String> evidence) {
-    long id = writer.add(List.of(review));
+    long id = add(review);
     evidence.ifPresent(file -> batches.evidence(id, file));
     return store.find(id).orElseThrow();
   }
@@ -184,16 +202,21 @@ public class Reviews {
    * @param who says so
    */
   public Moved move(Set<Long> ids, ReviewState to, Optional<LeaveOutReason> reason, String who) {
-    var outcome = store.move(ids, to, reason, who, clock.instant());
+    var outcome = moves.move(ids, to, reason, who, clock.instant());
     tell(outcome.changedProducts());
     return new Moved(outcome.move(), outcome.moved());
   }
 
   /** Takes a move back, once; reviews that have moved on since stay. */
   public int takeBack(long move) {
-    var outcome = store.takeBack(move);
+    var outcome = moves.takeBack(move);
     tell(outcome.changedProducts());
     return outcome.moved();
+  }
+
+  /** What was written in the shop behind a review, oldest first, at most {@code most}. */
+  public List<ReviewLine> ownSince(long id, int most) {
+    return store.ownSince(id, most);
   }
 
   private void tell(Set<String> products) {

@@ -59,6 +59,21 @@ class ReviewsApi {
     return reviews.list(asked.filter(), page, size);
   }
 
+  @GetMapping("/rows")
+  ReviewRows rows(
+      @ParameterObject AskedReviews asked,
+      @RequestParam(defaultValue = "1") int page,
+      @RequestParam(defaultValue = "50") int size) {
+    return reviews.rows(asked.filter(), page, size);
+  }
+
+  record Found(long reviews) {}
+
+  @GetMapping("/count")
+  Found count(@ParameterObject AskedReviews asked) {
+    return new Found(reviews.count(asked.filter()));
+  }
+
   @GetMapping("/by-product")
   PageOf<ProductStanding> byProduct(
       @RequestParam(defaultValue = "") String q,

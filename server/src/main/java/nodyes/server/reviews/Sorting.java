@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.LeaveOutReason;
@@ -28,6 +29,7 @@ public class Sorting {
 
   private final BatchReviewStore store;
   private final ReviewStore reviews;
+  private final MoveStore moves;
   private final Database database;
   private final Clock clock;
   private final ApplicationEventPublisher events;
@@ -35,11 +37,13 @@ public class Sorting {
   Sorting(
       BatchReviewStore store,
       ReviewStore reviews,
+      MoveStore moves,
       Database database,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
     this.reviews = reviews;
+    this.moves = moves;
     this.database = database;
     this.clock = clock;
     this.events = events;
@@ -70,8 +74,11 @@ public class Sorting {
   public record Standing(
       Rated kept, Rated all, long open, long low, long lowLeftOut, boolean isOneSided) {}
 
-  /** What publishing came to. */
-  public record Published(long move, int published, int leftOut, List<String> products) {}
+  /** A product with how many of its reviews were published. */
+  public record OnProduct(String product, String title, int reviews) {}
+
+  /** What publishing came to; the products with the most first. */
+  public record Published(long move, int published, int leftOut, List<OnProduct> products) {}
 
   /** How sorting a batch stands. */
   public Standing standing(long batch) {
@@ -156,10 +163,12 @@ public class Sorting {
               if (before.all().reviews() > 0) {
                 store.record(batch, before, who, now);
               }
-              return reviews.publishBatch(batch, who, now);
+              return moves.publishBatch(batch, who, now);
             });
     if (!outcome.products().isEmpty()) {
-      events.publishEvent(new PublishedReviewsChanged(java.util.Set.copyOf(outcome.products())));
+      events.publishEvent(
+          new PublishedReviewsChanged(
+              outcome.products().stream().map(OnProduct::product).collect(Collectors.toSet())));
     }
     return outcome;
   }

@@ -53,7 +53,7 @@ class SecuritySetup {
                 rules
                     .requestMatchers("/api/v1/session", "/api/v1/first-run")
                     .permitAll()
-                    .requestMatchers(HttpMethod.PUT, "/api/v1/shop")
+                    .requestMatchers(HttpMethod.PUT, "/api/v1/shop", "/api/v1/own-reviews/rule")
                     .hasRole(Role.OWNER.name())
                     .requestMatchers("/api/**")
                     .hasAnyRole(Role.OWNER.name(), Role.MACHINE.name())

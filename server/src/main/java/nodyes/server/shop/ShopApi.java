@@ -8,9 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
-import java.util.List;
 import nodyes.server.web.Refusal;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -56,13 +54,13 @@ class ShopApi {
     try {
       zone = ZoneId.of(wanted.zone());
     } catch (DateTimeException e) {
-      throw fault("zone", "is not a time zone such as Europe/Lisbon");
+      throw Refusal.value("zone", "is not a time zone such as Europe/Lisbon");
     }
     String currency;
     try {
       currency = Currency.getInstance(wanted.currency()).getCurrencyCode();
     } catch (IllegalArgumentException e) {
-      throw fault("currency", "is not a currency such as EUR");
+      throw Refusal.value("currency", "is not a currency such as EUR");
     }
     shop.save(
         new ShopSettings(
@@ -75,13 +73,6 @@ class ShopApi {
             wanted.listingPath(),
             wanted.basketPath()));
     return get();
-  }
-
-  private static Refusal fault(String field, String reason) {
-    return new Refusal(
-        HttpStatus.BAD_REQUEST,
-        "Some values cannot be taken.",
-        List.of(new Refusal.Fault(field, reason)));
   }
 
   private static ShopView view(ShopSettings settings) {

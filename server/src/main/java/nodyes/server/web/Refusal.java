@@ -33,6 +33,12 @@ public class Refusal extends RuntimeException {
     return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, detail);
   }
 
+  /** 400 for one value that cannot be taken. */
+  public static Refusal value(String field, String reason) {
+    return new Refusal(
+        HttpStatus.BAD_REQUEST, "Some values cannot be taken.", List.of(new Fault(field, reason)));
+  }
+
   HttpStatus status() {
     return status;
   }

@@ -1,6 +1,8 @@
 package nodyes.server.bringin;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
 
 import java.util.Optional;
 import org.testng.annotations.DataProvider;
@@ -41,5 +43,19 @@ public class LanguageGuessTest {
     assertEquals(guess.of("Ok!"), Optional.empty());
     assertEquals(guess.of(""), Optional.empty());
     assertEquals(guess.of("5/5 👍👍👍👍👍👍👍"), Optional.empty());
+  }
+
+  @Test
+  public void kanaAndHangulSettleIt() {
+    assertEquals(guess.of("鉢は とても 重いです"), Optional.of("ja"));
+    assertEquals(guess.of("色は写真より緑です。また買います。"), Optional.of("ja"));
+    assertEquals(guess.of("화분이 무겁고 튼튼해요"), Optional.of("ko"));
+    assertEquals(guess.of("The label says は, whatever that may be."), Optional.of("en"));
+  }
+
+  @Test(dataProvider = "articleOne")
+  public void aTextInTheLanguageThatItSaysIsNotAnother(String language, String sentence) {
+    assertFalse(guess.isAnother(sentence, language));
+    assertTrue(guess.isAnother(sentence, language.equals("en") ? "de" : "en"));
   }
 }

@@ -104,7 +104,7 @@ public class SortingTest extends ServerTest {
     JsonNode published = body(send("/api/v1/sorting/{id}/publish", "{}", batch));
     assertEquals(published.path("published").asInt(), 7);
     assertEquals(published.path("leftOut").asInt(), 1);
-    assertEquals(published.path("products").path(0).asString(), "sort-pot");
+    assertEquals(published.path("products").path(0).path("product").asString(), "sort-pot");
     JsonNode record = body(ask("/api/v1/sorting/{id}/records", batch)).path(0);
     assertEquals(record.path("kept").toString(), "[0,3,0,0,4]");
     assertEquals(record.path("usable").toString(), "[0,4,0,0,4]");
@@ -114,6 +114,17 @@ public class SortingTest extends ServerTest {
     assertEquals(out.path(0).path("leftOutBecause").asString(), "NOT_GIVEN");
     ask("/embed/v1/page?kind=product&product=sort-pot")
         .andExpect(jsonPath("$.nods[?(@.kind=='review-wall')]").isNotEmpty());
+
+    // taken back and published again: what was left out comes back with the others
+    int back =
+        body(send("/api/v1/reviews/moves/{id}/take-back", "{}", published.path("move").asLong()))
+            .path("moved")
+            .asInt();
+    assertEquals(back, 8);
+    assertEquals(queue(batch).size(), 8);
+    published = body(send("/api/v1/sorting/{id}/publish", "{}", batch));
+    assertEquals(published.path("published").asInt(), 7);
+    assertEquals(published.path("leftOut").asInt(), 1);
 
     JsonNode again = bringIn(file.toString(), "{}");
     assertEquals(again.path("leftOutBefore").asInt(), 1);

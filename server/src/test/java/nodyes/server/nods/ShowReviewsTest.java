@@ -39,7 +39,7 @@ public class ShowReviewsTest extends ServerTest {
   @Test
   public void whatIsOutsideIsListedWithHowToConnectIt() throws Exception {
     JsonNode services = body(ask("/api/v1/outside")).path("services");
-    assertEquals(services.size(), 3);
+    assertEquals(services.size(), 4);
     for (JsonNode service : services) {
       assertFalse(service.path("standsFor").asString().isEmpty());
       assertFalse(service.path("connecting").asString().isEmpty());

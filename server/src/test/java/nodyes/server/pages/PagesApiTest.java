@@ -51,7 +51,25 @@ public class PagesApiTest extends ServerTest {
     ask("/api/v1/page?kind=product&product=seen-pot&at=2027-02-03T04:05:06Z")
         .andExpect(jsonPath("$.moment").value("2027-02-03T04:05:06Z"));
     ask("/api/v1/page?kind=product&product=seen-pot&at=tomorrow")
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.faults[0].field").value("at"));
+    // on the shop's clock, Europe/Lisbon; 01:30 does not occur on the day that summer begins
+    ask("/api/v1/page?kind=product&product=seen-pot&at=2026-07-01T12:00")
+        .andExpect(jsonPath("$.moment").value("2026-07-01T11:00:00Z"));
+    ask("/api/v1/page?kind=product&product=seen-pot&at=2027-03-28T01:30")
+        .andExpect(jsonPath("$.moment").value("2027-03-28T01:30:00Z"));
+    ask("/api/v1/page?kind=product&product=seen-pot&at=1066-10-14T09:00")
         .andExpect(status().isBadRequest());
+    ask("/api/v1/clock").andExpect(jsonPath("$.shopTime").value("2026-11-26T14:20"));
+  }
+
+  @Test
+  public void whatTimeAloneDoesNotChangeHasNoMoments() throws Exception {
+    ask("/api/v1/page/moments?kind=product&product=seen-pot")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.moments.length()").value(0))
+        .andExpect(jsonPath("$.isCut").value(false));
+    ask("/api/v1/page/moments?kind=cellar").andExpect(status().isBadRequest());
   }
 
   @Test

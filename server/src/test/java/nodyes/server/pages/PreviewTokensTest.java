@@ -12,10 +12,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import nodyes.server.ServerSettings;
+import nodyes.server.Settings;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -30,10 +27,7 @@ public class PreviewTokensTest {
   }
 
   private PreviewTokens at(Instant now) {
-    return new PreviewTokens(
-        Clock.fixed(now, ZoneOffset.UTC),
-        new ServerSettings(
-            data, false, Optional.empty(), Set.of(), Optional.empty(), Map.of(), Optional.empty()));
+    return new PreviewTokens(Clock.fixed(now, ZoneOffset.UTC), Settings.in(data));
   }
 
   @Test

@@ -14,12 +14,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
-import nodyes.server.ServerSettings;
+import nodyes.server.Settings;
 import nodyes.server.web.Refusal;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
@@ -30,16 +27,7 @@ public class PicturesTest {
   @BeforeClass
   public void open() throws IOException {
     Path data = Files.createTempDirectory("pictures");
-    pictures =
-        new Pictures(
-            new ServerSettings(
-                data,
-                false,
-                Optional.empty(),
-                Set.of(),
-                Optional.empty(),
-                Map.of(),
-                Optional.empty()));
+    pictures = new Pictures(Settings.in(data));
   }
 
   private byte[] kept(byte[] content) throws IOException {

@@ -1,0 +1,97 @@
+package nodyes.server.reviews;
+
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDate;
+import nodyes.core.bringin.Flag;
+import nodyes.core.review.ReviewState;
+import nodyes.server.ServerTest;
+import nodyes.server.database.Database;
+import org.jooq.SortOrder;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Each filter of the desk walks an index in the order of arrival and stops when a page is full. */
+public class WantedReviewsTest extends ServerTest {
+  @Autowired private Database database;
+
+  private static final ReviewState WAITING = ReviewState.WAITING;
+
+  @DataProvider
+  Object[][] filters() {
+    LocalDate day = LocalDate.of(2026, 3, 1);
+    return new Object[][] {
+      {"review_by_state", of(WAITING, "", null, null, null, null, null, null)},
+      {"review_by_spoken", of(WAITING, "", "ja", null, null, null, null, null)},
+      {"review_by_spoken", of(null, "", "pt-BR", "BR", null, null, null, null)},
+      {"review_by_country", of(WAITING, "", null, "PT", null, null, null, null)},
+      {"review_flagged", of(WAITING, "", "ja", null, Flag.CONTACT, null, null, null)},
+      {"review_flagged", of(null, "", null, null, Flag.CONTACT, null, null, null)},
+      {"review_pictured", of(WAITING, "", null, null, null, true, null, null)},
+      {"review_by_state", of(WAITING, "", null, null, null, null, day, day.plusYears(1))},
+      {"review_by_state", of(WAITING, "", null, null, null, false, null, null)},
+      {"review_fts", of(WAITING, "saucer", "ja", null, null, null, null, null)},
+    };
+  }
+
+  private static ReviewFilter of(
+      ReviewState state,
+      String text,
+      String language,
+      String country,
+      Flag flag,
+      Boolean pictures,
+      LocalDate from,
+      LocalDate to) {
+    return new ReviewFilter(
+        state, null, null, text, null, language, country, null, flag, pictures, null, from, to);
+  }
+
+  @Test(dataProvider = "filters")
+  public void theLeadingPartIsWalkedWithoutSorting(String index, ReviewFilter filter) {
+    String plan = plan(filter);
+    assertTrue(plan.contains(index), plan);
+    assertFalse(plan.contains("TEMP B-TREE"), plan);
+  }
+
+  @Test
+  public void whatWasWrittenHereHasItsOwnIndex() {
+    String plan =
+        plan(
+            new ReviewFilter(
+                null,
+                null,
+                null,
+                "",
+                null,
+                null,
+                null,
+                ReviewLine.Origin.VERIFIED,
+                null,
+                null,
+                null,
+                null,
+                null));
+    assertTrue(plan.contains("review_by_origin"), plan);
+    assertFalse(plan.contains("TEMP B-TREE"), plan);
+  }
+
+  @Test
+  public void aFewDaysAreTakenFromTheirIndexAndThenSorted() {
+    LocalDate day = LocalDate.of(2026, 3, 1);
+    String plan = plan(of(WAITING, "", null, null, null, null, day, day.plusDays(30)));
+    assertTrue(plan.contains("review_by_day"), plan);
+  }
+
+  private String plan(ReviewFilter filter) {
+    return database.read(
+        sql ->
+            sql.fetch(
+                    "explain query plan "
+                        + sql.renderInlined(WantedReviews.ids(filter, SortOrder.DESC, 51, 0)))
+                .getValues("detail")
+                .toString());
+  }
+}

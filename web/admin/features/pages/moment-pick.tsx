@@ -1,0 +1,102 @@
+import { useEffect, useState } from 'react';
+import { Popover } from 'radix-ui';
+import { Button } from '../../ui/button';
+import { Caret, PICK, SHEET } from '../../ui/pick';
+import { later } from './viewpoint';
+
+interface MomentPickProps {
+  value: string | undefined;
+  /** what the shop's clock shows now */
+  now: string;
+  onPick: (moment: string | undefined) => void;
+}
+
+const HOUR = 60;
+const DAY = 24 * HOUR;
+const STEPS = [
+  { text: 'a day back', key: '{', minutes: -DAY },
+  { text: 'an hour back', key: '[', minutes: -HOUR },
+  { text: 'an hour on', key: ']', minutes: HOUR },
+  { text: 'a day on', key: '}', minutes: DAY },
+];
+
+/** The moment that is looked at: now, or any date and time on the shop's clock. */
+export function MomentPick({ value, now, onPick }: MomentPickProps) {
+  const [open, setOpen] = useState(false);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+      const step = STEPS.find((one) => one.key === event.key);
+      if (step) onPick(later(value ?? now, step.minutes));
+      else if (event.key === 'n') onPick(undefined);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [value, now, onPick]);
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger className={PICK} aria-label={`Moment: ${words(value)}`}>
+        {words(value)}
+        <Caret />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          className={`${SHEET} w-80 p-3!`}
+          align="end"
+          sideOffset={4}
+          aria-label="Moment"
+        >
+          <label className="flex flex-col gap-1 text-[13px] text-ink-2">
+            Date and time in the shop
+            <input
+              type="datetime-local"
+              className="rounded-lg border border-line-3 bg-white px-3 py-1.5 text-ink"
+              value={value ?? now}
+              min="2000-01-02T00:00"
+              max="2099-12-30T00:00"
+              onChange={(event) => event.target.value && onPick(event.target.value.slice(0, 16))}
+            />
+          </label>
+          <div className="mt-2 grid grid-cols-2 gap-1.5">
+            {STEPS.map((step) => (
+              <Button
+                key={step.text}
+                className="justify-between py-1! text-[13px]"
+                onClick={() => onPick(later(value ?? now, step.minutes))}
+              >
+                {step.text} <kbd className="font-text text-ink-2">{step.key}</kbd>
+              </Button>
+            ))}
+          </div>
+          <Button
+            look="link"
+            className="mt-2"
+            onClick={() => {
+              onPick(undefined);
+              setOpen(false);
+            }}
+          >
+            Back to now, running <kbd className="font-text text-ink-2">n</kbd>
+          </Button>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && !!target.closest('input, textarea, select, [contenteditable]');
+
+const SHOWN = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  hour: '2-digit',
+  minute: '2-digit',
+  timeZone: 'UTC', // the text holds the shop's own clock already
+});
+const words = (moment: string | undefined) =>
+  moment ? SHOWN.format(new Date(`${moment}Z`)) : 'now';
