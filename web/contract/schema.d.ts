@@ -20,7 +20,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/arrangement/nods/{id}": {
+    "/api/v1/arrangement/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kit"];
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/nods": {
         parameters: {
             query?: never;
             header?: never;
@@ -29,11 +45,59 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/nods/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["face"];
+        put: operations["set"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
         patch: operations["change"];
+        trace?: never;
+    };
+    "/api/v1/arrangement/nods/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/nods/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/v1/arrangement/publish": {
@@ -78,6 +142,70 @@ export interface paths {
         get?: never;
         put: operations["point"];
         post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/steps/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/versions/{version}/go-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/versions/{version}/nods/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -452,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/first-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["steps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/listing": {
         parameters: {
             query?: never;
@@ -548,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/page/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/page/check/all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/page/moments": {
         parameters: {
             query?: never;
@@ -556,6 +732,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["moments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/page/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reach"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/page/why": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["why"];
         put?: never;
         post?: never;
         delete?: never;
@@ -574,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["token"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/preview-tokens/share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["share"];
         delete?: never;
         options?: never;
         head?: never;
@@ -989,7 +1213,7 @@ export interface paths {
         };
         /**
          * What a page shows
-         * @description product: slugs parted by commas. at, draft and what is withheld need a preview token.
+         * @description product: slugs parted by commas. at, draft, version, trial and what is withheld need a preview token.
          */
         get: operations["page"];
         put?: never;
@@ -1062,15 +1286,21 @@ export interface components {
             encoding?: string;
             sheet?: string;
         };
+        AllChecked: {
+            pages: components["schemas"]["Checked"][];
+        };
         ArrangementView: {
             draft: components["schemas"]["NodView"][];
+            lastStep?: components["schemas"]["Step"];
             /** Format: date-time */
             publishedAt?: string;
             publishedBy?: string;
             /** Format: int32 */
             publishedVersion: number;
             showsReviews: boolean;
-            unpublished: string[];
+            spots: components["schemas"]["PointedSpot"][];
+            unpublished: components["schemas"]["Change"][];
+            unsayable: string[];
         };
         BatchView: {
             /** Format: int64 */
@@ -1112,12 +1342,29 @@ export interface components {
             slug: string;
             title: string;
         };
+        Change: {
+            nod: string;
+            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
+            text: string;
+        };
         ChangeView: {
             name: string;
             nod: string;
             product: string;
             /** @enum {string} */
             what: "APPEARS" | "GOES" | "CHANGES";
+        };
+        Checked: {
+            address: string;
+            failure?: string;
+            framing: string;
+            hasScript: boolean;
+            /** @enum {string} */
+            kind: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            marks: string[];
+            missing: string[];
+            pointed: components["schemas"]["PointedFound"][];
+            spots: string[];
         };
         Choices: {
             best?: number;
@@ -1151,8 +1398,18 @@ export interface components {
             shopTime: string;
             zone: string;
         };
+        ColourPair: {
+            ground: string;
+            name: string;
+            words: string;
+        };
         ContactsHidden: {
             hidden: boolean;
+        };
+        Contrast: {
+            nearest?: string;
+            passes: boolean;
+            ratio: string;
         };
         Counted: {
             code: string;
@@ -1208,6 +1465,16 @@ export interface components {
             name: string;
             password: string;
         };
+        FirstSteps: {
+            /** Format: int64 */
+            nodsOn: number;
+            /** Format: int32 */
+            publishedVersion: number;
+            /** Format: int64 */
+            reviews: number;
+            /** Format: date-time */
+            scriptSeenAt?: string;
+        };
         Found: {
             /** Format: int64 */
             reviews: number;
@@ -1224,6 +1491,23 @@ export interface components {
             words?: string;
             /** Format: date */
             writtenOn?: string;
+        };
+        KitSaved: {
+            kit: components["schemas"]["KitView"];
+            step: components["schemas"]["Step"];
+        };
+        KitSet: {
+            pairs: components["schemas"]["ColourPair"][];
+            values: {
+                [key: string]: string;
+            };
+        };
+        KitView: {
+            contrast?: components["schemas"]["Contrast"];
+            pairs: components["schemas"]["PairView"][];
+            values: {
+                [key: string]: string;
+            };
         };
         LineProblem: {
             /** Format: int64 */
@@ -1293,6 +1577,16 @@ export interface components {
             sheets: string[];
             worst: number;
         };
+        LookSet: {
+            css: string;
+            narrow: {
+                [key: string]: string;
+            };
+            ready?: string;
+            values: {
+                [key: string]: string;
+            };
+        };
         Marked: {
             /** @enum {string} */
             flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE";
@@ -1302,6 +1596,11 @@ export interface components {
         };
         MaybeListing: {
             listing?: components["schemas"]["ListingView"];
+        };
+        MissView: {
+            by: string;
+            slug: string;
+            title: string;
         };
         MomentView: {
             /** Format: date-time */
@@ -1331,8 +1630,40 @@ export interface components {
             /** @enum {string} */
             form: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
         };
+        Need: {
+            /** @enum {string} */
+            standing: "SO" | "NOT_SO" | "UNKNOWN";
+            text: string;
+            what: string;
+        };
+        NewNod: {
+            kind: string;
+            /** @enum {string} */
+            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            spot: string;
+        };
         NodChange: {
             on: boolean;
+        };
+        NodFace: {
+            contrast?: components["schemas"]["Contrast"];
+            id: string;
+            kind: string;
+            name: string;
+            /** Format: int64 */
+            revision: number;
+            set: components["schemas"]["Settings"];
+            unsayable: components["schemas"]["Unsayable"][];
+            words: components["schemas"]["Word"][];
+        };
+        NodMove: {
+            before?: string;
+            spot: string;
+        };
+        NodSet: {
+            /** Format: int64 */
+            revision: number;
+            set: components["schemas"]["Settings"];
         };
         NodView: {
             id: string;
@@ -1432,6 +1763,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfVersion: {
+            items: components["schemas"]["Version"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageView: {
             /** Format: date-time */
             moment: string;
@@ -1440,9 +1780,16 @@ export interface components {
             validUntil?: string;
             zone: string;
         };
+        PairView: {
+            contrast: components["schemas"]["Contrast"];
+            ground: string;
+            name: string;
+            words: string;
+        };
         PlacedView: {
             because: string;
             findings: components["schemas"]["FindingView"][];
+            isForThisPage: boolean;
             kind: string;
             name: string;
             nod: string;
@@ -1452,6 +1799,25 @@ export interface components {
             spot: string;
             /** Format: date-time */
             validUntil?: string;
+            values: {
+                [key: string]: {
+                    [key: string]: number;
+                };
+            };
+        };
+        PointedFound: {
+            /** Format: int32 */
+            matches: number;
+            name: string;
+            selector: string;
+        };
+        PointedSpot: {
+            name: string;
+            /** @enum {string} */
+            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            selector: string;
+            /** @enum {string} */
+            side: "BEFORE" | "AFTER" | "INSIDE";
         };
         PreviewToken: {
             /** Format: date-time */
@@ -1477,6 +1843,10 @@ export interface components {
             /** Format: int64 */
             variants: number;
         };
+        ProductName: {
+            slug: string;
+            title: string;
+        };
         ProductStanding: {
             /** Format: int64 */
             held: number;
@@ -1500,6 +1870,9 @@ export interface components {
             /** Format: int32 */
             published: number;
         };
+        Publishing: {
+            note?: string;
+        };
         QuickPick: {
             product: string;
             title: string;
@@ -1514,6 +1887,27 @@ export interface components {
             /** Format: int64 */
             reviews: number;
             stars: number[];
+        };
+        ReachAsked: {
+            at?: string;
+            audience?: components["schemas"]["Rule"];
+            country?: string;
+            kind: string;
+            lang?: string;
+            nod: string;
+        };
+        ReachView: {
+            alone: {
+                [key: string]: number;
+            };
+            misses: components["schemas"]["MissView"][];
+            named: components["schemas"]["ProductName"][];
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            products: number;
+            /** Format: int32 */
+            variants: number;
         };
         Reply: {
             text: string;
@@ -1602,6 +1996,7 @@ export interface components {
         };
         ReviewWallNod: {
             content: components["schemas"]["ReviewWallContent"];
+            dress?: components["schemas"]["WireDress"];
             id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1611,16 +2006,50 @@ export interface components {
             product: string;
             spot: string;
         };
+        Rule: {
+            /** Format: int64 */
+            count?: number;
+            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            from?: string;
+            /** @enum {string} */
+            kind: "ALL_OF" | "ANY_OF" | "REVIEWS_AT_LEAST" | "RATING_AT_LEAST" | "IN_CATEGORY" | "HAS_TAG" | "PRICE_BETWEEN" | "COUNTRY_IN" | "LANGUAGE_IN" | "BETWEEN" | "DAILY";
+            least?: number;
+            most?: number;
+            names?: string[];
+            parts?: components["schemas"]["Rule"][];
+            stars?: number;
+            to?: string;
+        };
         Sample: {
             cells: string[];
             /** Format: int64 */
             line: number;
+        };
+        Saved: {
+            face: components["schemas"]["NodFace"];
+            step: components["schemas"]["Step"];
         };
         SessionView: {
             demo: boolean;
             name?: string;
             /** @enum {string} */
             state: "SIGNED_IN" | "SIGNED_OUT" | "FIRST_RUN";
+        };
+        Settings: {
+            audience: components["schemas"]["Rule"];
+            look: components["schemas"]["LookSet"];
+            on: boolean;
+            own: {
+                [key: string]: unknown;
+            };
+            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
+            screens: ("WIDE" | "NARROW")[];
+            spot: string;
+            wording: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
         };
         ShopView: {
             address: string;
@@ -1684,6 +2113,7 @@ export interface components {
         };
         StarLineNod: {
             content: components["schemas"]["StarLineContent"];
+            dress?: components["schemas"]["WireDress"];
             id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1692,6 +2122,14 @@ export interface components {
             kind: "star-line";
             product: string;
             spot: string;
+        };
+        Step: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            words: string;
         };
         Taken: {
             isPublished: boolean;
@@ -1740,6 +2178,12 @@ export interface components {
             /** Format: date */
             writtenOn?: string;
         };
+        Unsayable: {
+            language: string;
+            nearest?: string;
+            value: string;
+            word: string;
+        };
         Unsold: {
             given: string;
             product: string;
@@ -1757,6 +2201,15 @@ export interface components {
         Variants: {
             items: components["schemas"]["VariantLine"][];
         };
+        Version: {
+            changes: components["schemas"]["Change"][];
+            note: string;
+            /** Format: date-time */
+            publishedAt: string;
+            publishedBy: string;
+            /** Format: int32 */
+            version: number;
+        };
         Visit: {
             address: string;
             /** Format: int64 */
@@ -1773,6 +2226,27 @@ export interface components {
         };
         Wanted: {
             to: string;
+        };
+        WentBack: {
+            /** Format: int32 */
+            version: number;
+        };
+        Why: {
+            answer: string;
+            needs: components["schemas"]["Need"][];
+            shows: boolean;
+        };
+        WireDress: {
+            css?: string;
+            entrance?: string;
+            font?: string;
+            icon?: string;
+            look?: string;
+            screens?: string;
+            shape?: string;
+            words?: {
+                [key: string]: string;
+            };
         };
         WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"];
         WirePage: {
@@ -1831,6 +2305,15 @@ export interface components {
             /** Format: date-time */
             validUntil?: string;
         };
+        Word: {
+            name: string;
+            ours: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
+            values: string[];
+        };
         WrittenReview: {
             product: string;
             reviewer?: string;
@@ -1869,6 +2352,144 @@ export interface operations {
             };
         };
     };
+    kit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KitView"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KitSaved"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewNod"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    face: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NodFace"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
+                };
+            };
+        };
+    };
     change: {
         parameters: {
             query?: never;
@@ -1895,6 +2516,54 @@ export interface operations {
             };
         };
     };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    move_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
+                };
+            };
+        };
+    };
     publish_1: {
         parameters: {
             query?: never;
@@ -1902,7 +2571,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["Publishing"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -1956,7 +2629,119 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
+                    "*/*": components["schemas"]["Step"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
+                };
+            };
+        };
+    };
+    takeBack_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
                     "*/*": components["schemas"]["ArrangementView"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageOfVersion"];
+                };
+            };
+        };
+    };
+    goBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WentBack"];
+                };
+            };
+        };
+    };
+    takeBack_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
                 };
             };
         };
@@ -2528,6 +3313,26 @@ export interface operations {
             };
         };
     };
+    steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FirstSteps"];
+                };
+            };
+        };
+    };
     get_2: {
         parameters: {
             query?: never;
@@ -2709,6 +3514,8 @@ export interface operations {
                 variant?: string | null;
                 country?: string | null;
                 lang?: string | null;
+                screen?: string | null;
+                version?: number | null;
                 at?: string | null;
             };
             header?: never;
@@ -2728,6 +3535,49 @@ export interface operations {
             };
         };
     };
+    one: {
+        parameters: {
+            query: {
+                kind: string;
+                of?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Checked"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AllChecked"];
+                };
+            };
+        };
+    };
     moments: {
         parameters: {
             query?: {
@@ -2736,6 +3586,8 @@ export interface operations {
                 variant?: string | null;
                 country?: string | null;
                 lang?: string | null;
+                screen?: string | null;
+                version?: number | null;
                 at?: string | null;
             };
             header?: never;
@@ -2755,7 +3607,81 @@ export interface operations {
             };
         };
     };
+    reach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReachAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReachView"];
+                };
+            };
+        };
+    };
+    why: {
+        parameters: {
+            query?: {
+                nod?: string;
+                kind?: string;
+                product?: string;
+                of?: string | null;
+                variant?: string | null;
+                country?: string | null;
+                lang?: string | null;
+                screen?: string | null;
+                at?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Why"];
+                };
+            };
+        };
+    };
     token: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PreviewToken"];
+                };
+            };
+        };
+    };
+    share: {
         parameters: {
             query?: never;
             header?: never;
@@ -3498,6 +4424,8 @@ export interface operations {
                 shop?: string;
                 at?: string;
                 draft?: boolean;
+                version?: number;
+                trial?: string;
                 preview?: string;
             };
             header?: never;

@@ -4,5 +4,7 @@ import type { ReviewsPage } from '../script/page/answer';
 export interface ViewContext {
   language: string;
   words: Record<string, unknown>;
+  /** the owner's own words over them; those that count by name and plural form */
+  own: Record<string, string>;
   more: (page: number, size: number) => Promise<ReviewsPage>;
 }

@@ -2,6 +2,7 @@ import type { Answer } from './page/answer';
 import { placeOf, put } from './page/spots';
 import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guard';
+import { loadFont } from './page/fonts';
 import { askReviews } from './page/ask';
 
 /** What stands on the page: for which nod and product, in which spot, and whether it found a place. */
@@ -18,6 +19,7 @@ export function paint(answer: Answer, origin: string): Painted[] {
     [...document.querySelectorAll<NodElement>(TAG)].map((element) => [keyOf(element), element]),
   );
   const painted: Painted[] = [];
+  const last = new Map<Element, Element>();
   for (const nod of answer.nods) {
     const place = placeOf(nod, answer);
     painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!place });
@@ -25,14 +27,16 @@ export function paint(answer: Answer, origin: string): Painted[] {
     const key = `${nod.id} ${nod.product}`;
     const element = before.get(key) ?? (document.createElement(TAG) as NodElement);
     before.delete(key);
+    loadFont(origin, nod.dress?.font);
     guarded(() =>
       element.show(nod, {
         language: answer.language,
         words: answer.words[nod.kind] ?? {},
+        own: nod.dress?.words ?? {},
         more: (page, size) => askReviews(origin, nod.product, page, size),
       }),
     );
-    if (!element.isConnected) put(place, element);
+    put(place, element, last);
   }
   before.forEach((element) => element.remove());
   return painted;

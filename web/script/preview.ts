@@ -1,3 +1,7 @@
+import { brandOf, type Brand } from './owner/brand';
+import { outline, pin, mark } from './owner/pins';
+import { countMatches, stopPointing, startPointing, type Pointed } from './owner/point';
+import { sign } from './owner/sign';
 import type { PageContext } from './page/context';
 import type { Painted } from './paint';
 
@@ -10,79 +14,61 @@ export interface PageReport {
 export interface PreviewModule {
   tell(report: PageReport): void;
   listen(refresh: () => void): void;
+  end(): void;
 }
 
-const PINS = 'nodyes-pins';
+type Said = { type: string } & Partial<PageReport & Pointed & Brand & { nod: string }>;
+
+interface Message {
+  type?: string;
+  nod?: string;
+  selector?: string;
+  opened?: boolean;
+}
 
 /** Talks to the back office, and to it alone, and pins a number on each nod. */
 export function preview(origin: string): PreviewModule {
+  const framed = window.parent !== window;
+  const say = (message: Said) => window.parent.postMessage(message, origin);
+  if (!framed)
+    return { tell: () => sign('draft'), listen: () => undefined, end: () => sign('ended') };
+  const pick = (nod: string) => say({ type: 'nodyes-pick', nod });
+  const hover = (nod: string | undefined) =>
+    say(nod ? { type: 'nodyes-hover', nod } : { type: 'nodyes-hover' });
   return {
     tell(report) {
-      pin(origin);
-      window.parent.postMessage({ type: 'nodyes-page', ...report }, origin);
+      pin(pick, hover);
+      say({ type: 'nodyes-page', ...report });
     },
     listen(refresh) {
       window.addEventListener('message', (event: MessageEvent<unknown>) => {
         if (event.origin !== origin) return;
-        const message = event.data as { type?: string; nod?: string };
+        const message = event.data as Message;
         if (message.type === 'nodyes-refresh') refresh();
-        if (message.type === 'nodyes-mark') mark(message.nod);
+        if (message.type === 'nodyes-mark') mark(message.nod, message.opened);
+        if (message.type === 'nodyes-point')
+          startPointing((pointed) => say({ type: 'nodyes-pointed', ...pointed }));
+        if (message.type === 'nodyes-stop') stopPointing();
+        if (message.type === 'nodyes-count')
+          say({ type: 'nodyes-counted', ...countMatches(message.selector ?? '') });
+        if (message.type === 'nodyes-brand') say({ type: 'nodyes-brand', ...brandOf() });
       });
       window.addEventListener('hashchange', refresh);
-      window.addEventListener('resize', () => pin(origin));
-      new ResizeObserver(() => pin(origin)).observe(document.body);
+      window.addEventListener('resize', () => pin(pick, hover));
+      new ResizeObserver(() => pin(pick, hover)).observe(document.body);
+      // clicking a nod opens it; what is in it still works with a second click once it is open
+      window.addEventListener(
+        'click',
+        (event) => {
+          const nod = (event.target as Element | null)?.closest<HTMLElement>('nod-yes');
+          if (nod?.dataset['nod'] && !event.defaultPrevented) pick(nod.dataset['nod']);
+        },
+        true,
+      );
+      outline();
+    },
+    end() {
+      say({ type: 'nodyes-ended' });
     },
   };
-}
-
-function nodElements(): HTMLElement[] {
-  return [...document.querySelectorAll<HTMLElement>('nod-yes')];
-}
-
-/** Numbers count nods, not places: one nod on twelve cards has one number twelve times. */
-function pin(origin: string): void {
-  let layer = document.getElementById(PINS);
-  if (!layer) {
-    layer = document.createElement('div');
-    layer.id = PINS;
-    layer.style.cssText = 'position:absolute;inset:0 auto auto 0;z-index:2147483000';
-    document.body.append(layer);
-  }
-  const numbers = new Map<string, number>();
-  const marked = layer.dataset['marked'];
-  layer.replaceChildren(
-    ...nodElements().map((element) => {
-      const nod = element.dataset['nod'] ?? '';
-      if (!numbers.has(nod)) numbers.set(nod, numbers.size + 1);
-      const box = element.getBoundingClientRect();
-      const button = document.createElement('button');
-      button.textContent = String(numbers.get(nod));
-      button.setAttribute('aria-label', `Nod ${numbers.get(nod)}`);
-      button.dataset['nod'] = nod;
-      button.style.cssText =
-        'position:absolute;width:20px;height:20px;padding:0;border:0;border-radius:50% 50% 50% 4px;' +
-        'background:#6A2C5A;color:#fff;font:700 11px/20px sans-serif;cursor:pointer;' +
-        `left:${Math.max(0, box.left + scrollX - 22)}px;top:${box.top + scrollY}px`;
-      button.onclick = () => window.parent.postMessage({ type: 'nodyes-pick', nod }, origin);
-      return button;
-    }),
-  );
-  outline(marked);
-}
-
-function mark(nod: string | undefined): void {
-  const layer = document.getElementById(PINS);
-  if (layer) {
-    if (nod) layer.dataset['marked'] = nod;
-    else delete layer.dataset['marked'];
-  }
-  outline(nod);
-}
-
-function outline(nod: string | undefined): void {
-  for (const element of nodElements()) {
-    const chosen = element.dataset['nod'] === nod;
-    element.style.outline = chosen ? '2px solid #6A2C5A' : '1px dashed #b99ab0';
-    element.style.outlineOffset = '3px';
-  }
 }

@@ -1,6 +1,6 @@
 import { ask } from './page/ask';
 import { readContext, type PageContext } from './page/context';
-import { readPreview, type Preview } from './page/preview';
+import { leavePreview, readPreview, type Preview } from './page/preview';
 import { keepSpace } from './page/space';
 import { paint } from './paint';
 import { guarded } from './lib/guard';
@@ -44,6 +44,12 @@ async function show(
   owner: PreviewModule | undefined,
 ): Promise<boolean> {
   const arrived = await ask(origin, shop, context, preview);
+  if (arrived === 'ended') {
+    // a link to a draft that is over, or was changed: the page is what shoppers get
+    leavePreview();
+    owner?.end();
+    return preview?.framed ? false : show(origin, shop, context, undefined, undefined);
+  }
   if (!arrived) return false;
   const painted = paint(arrived.answer, origin);
   owner?.tell({ context, nods: painted });

@@ -1,7 +1,22 @@
 // compresses what browsers load, once, at the best level; says what shop pages pay
-import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 
+// fonts that nods on shop pages can be set in
+mkdirSync('dist/nodyes/fonts', { recursive: true });
+for (const name of ['instrument-sans', 'bricolage-grotesque']) {
+  copyFileSync(
+    `node_modules/@fontsource-variable/${name}/files/${name}-latin-wght-normal.woff2`,
+    `dist/nodyes/fonts/${name}.woff2`,
+  );
+}
 const files = (folder) =>
   readdirSync(folder).flatMap((name) => {
     const path = `${folder}/${name}`;

@@ -1,4 +1,5 @@
 import base from './nod.css?inline';
+import looks from './looks.css?inline';
 import starLine from '../star-line/view.css?inline';
 import reviewWall from '../review-wall/view.css?inline';
 
@@ -8,7 +9,7 @@ let sheet: CSSStyleSheet | undefined;
 export function nodSheet(): CSSStyleSheet {
   if (!sheet) {
     sheet = new CSSStyleSheet();
-    sheet.replaceSync(base + starLine + reviewWall);
+    sheet.replaceSync(base + looks + starLine + reviewWall);
   }
   return sheet;
 }

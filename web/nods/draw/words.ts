@@ -4,13 +4,18 @@ type Values = Record<string, string | number>;
 
 /** A wording with its values put in; numbers as the language writes them. */
 export function say(context: ViewContext, name: string, values: Values = {}): string {
-  return fill(context, context.words[name], values);
+  return fill(context, context.own[name] ?? context.words[name], values);
 }
 
 /** A wording that counts: the form that CLDR gives for that number in that language. */
 export function sayCount(context: ViewContext, name: string, n: number): string {
   const forms = (context.words[name] ?? {}) as Record<string, string>;
-  const form = forms[new Intl.PluralRules(context.language).select(n)] ?? forms['other'];
+  const category = new Intl.PluralRules(context.language).select(n);
+  const form =
+    context.own[`${name}.${category}`] ??
+    context.own[`${name}.other`] ??
+    forms[category] ??
+    forms['other'];
   return fill(context, form, { n });
 }
 

@@ -11,7 +11,7 @@ export async function ask(
   shop: string,
   context: PageContext,
   preview: Preview | undefined,
-): Promise<Arrived | undefined> {
+): Promise<Arrived | 'ended' | undefined> {
   const query = new URLSearchParams({ kind: context.kind });
   if (context.products.length) query.set('product', context.products.join(','));
   const variant = preview?.variant ?? context.variant;
@@ -19,12 +19,15 @@ export async function ask(
   query.set('lang', preview?.lang ?? context.language);
   query.set('shop', shop);
   if (preview) {
-    query.set('draft', 'true');
+    if (preview.trial) query.set('trial', preview.trial);
+    if (preview.version) query.set('version', preview.version);
+    else query.set('draft', 'true');
     query.set('preview', preview.token);
     if (preview.at) query.set('at', preview.at);
     if (preview.country) query.set('country', preview.country);
   }
   const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, FRESH);
+  if (response.status === 403 && preview) return 'ended';
   if (!response.ok) return undefined;
   const answer = (await response.json()) as Answer;
   return { answer, holdsFor: holdsFor(answer, response.headers.get('date')) };

@@ -25,9 +25,19 @@ function productOf(element: Element): string | null | undefined {
   return element.closest('[data-nod-product]')?.getAttribute('data-nod-product');
 }
 
-/** Puts an element in its place. */
-export function put(place: Place, element: Element): void {
-  if (place.side === 'before') place.element.before(element);
-  else if (place.side === 'after') place.element.after(element);
-  else place.element.append(element);
+/**
+ * Puts an element in its place, behind the one that was put there before it; where it is already, it
+ * stays, so that a shopper's focus does.
+ */
+export function put(place: Place, element: Element, last: Map<Element, Element>): void {
+  const { element: host, side } = place;
+  const before = last.get(host);
+  last.set(host, element);
+  if (before) {
+    if (before.nextElementSibling !== element) before.after(element);
+  } else if (side === 'before') {
+    if (element.nextElementSibling !== host) host.before(element);
+  } else if (side === 'after') {
+    if (element.previousElementSibling !== host) host.after(element);
+  } else if (element.parentElement !== host) host.append(element);
 }

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useCallback, useEffect, useRef, useState, type RefObject } from 'react';
 
 /** What the shop's page says of itself and of the nods on it. */
 export interface PageReport {
@@ -6,18 +6,43 @@ export interface PageReport {
   nods: { nod: string; product: string; spot: string; placed: boolean }[];
 }
 
+/** A place that was clicked in the page. */
+export interface Pointed {
+  selector: string;
+  side: 'before' | 'after' | 'inside';
+  matches: number;
+  products: number;
+  text: string;
+}
+
+interface Counted {
+  matches: number;
+  products: number;
+}
+
 interface Message {
   type: string;
   nod?: string;
+  opened?: boolean;
+  selector?: string;
 }
+
+type Heard = Message & PageReport & Pointed & { values?: Record<string, string> };
+
+export type Frames = ReturnType<typeof useFrames>;
 
 /** Talks to the pages in the frames: hears what they show, tells them to draw again or to point out. */
 export function useFrames(
   origin: string | undefined,
+  page: string | undefined,
   frames: RefObject<Map<string, HTMLIFrameElement>>,
   onPick: (nod: string) => void,
 ) {
-  const [report, setReport] = useState<PageReport | undefined>();
+  const [heard, setHeard] = useState<{ of: string | undefined; report: PageReport } | undefined>();
+  const [hovered, setHovered] = useState<string | undefined>();
+  const [pointed, setPointed] = useState<Pointed | undefined>();
+  const [counted, setCounted] = useState<Counted | undefined>();
+  const brand = useRef<((values: Record<string, string>) => void) | undefined>(undefined);
   const pick = useRef(onPick);
   useEffect(() => {
     pick.current = onPick;
@@ -25,28 +50,57 @@ export function useFrames(
   useEffect(() => {
     if (!origin) return;
     const hear = (event: MessageEvent<unknown>) => {
-      if (event.origin !== origin) return;
-      const message = event.data as Message & PageReport;
+      const known = [...frames.current.values()].some(
+        (frame) => frame.contentWindow === event.source,
+      );
+      if (event.origin !== origin || !known) return;
+      const message = event.data as Heard;
       if (message.type === 'nodyes-page')
-        setReport({ context: message.context, nods: message.nods });
+        setHeard({ of: page, report: { context: message.context, nods: message.nods } });
       if (message.type === 'nodyes-pick' && message.nod) {
         pick.current(message.nod);
         tellAll(frames.current, origin, { type: 'nodyes-mark', nod: message.nod });
       }
+      if (message.type === 'nodyes-hover') setHovered(message.nod);
+      if (message.type === 'nodyes-pointed') {
+        setPointed(message);
+        tellAll(frames.current, origin, { type: 'nodyes-stop' });
+      }
+      if (message.type === 'nodyes-counted') setCounted(message);
+      if (message.type === 'nodyes-brand' && message.values) brand.current?.(message.values);
     };
     window.addEventListener('message', hear);
     return () => window.removeEventListener('message', hear);
-  }, [origin, frames]);
-  const tell = (message: Message) => {
-    if (!origin) return;
-    tellAll(frames.current, origin, message);
-  };
+  }, [origin, page, frames]);
+  const tell = useCallback(
+    (message: Message) => {
+      if (origin) tellAll(frames.current, origin, message);
+    },
+    [origin, frames],
+  );
   return {
-    report,
-    forget: () => setReport(undefined),
+    // what another page said is over
+    report: heard?.of === page ? heard?.report : undefined,
+    /** the nod whose pin the pointer or the keyboard is on */
+    hovered,
+    pointed,
+    counted,
     refresh: () => tell({ type: 'nodyes-refresh' }),
     mark: (nod: string | undefined) =>
       tell(nod ? { type: 'nodyes-mark', nod } : { type: 'nodyes-mark' }),
+    /** Brings a nod into sight in every frame. */
+    show: (nod: string) => tell({ type: 'nodyes-mark', nod, opened: true }),
+    startPointing: () => {
+      setPointed(undefined);
+      tell({ type: 'nodyes-point' });
+    },
+    stopPointing: () => tell({ type: 'nodyes-stop' }),
+    countMatches: (selector: string) => tell({ type: 'nodyes-count', selector }),
+    /** Asks the page what it is drawn in. */
+    readBrand: (take: (values: Record<string, string>) => void) => {
+      brand.current = take;
+      tell({ type: 'nodyes-brand' });
+    },
   };
 }
 

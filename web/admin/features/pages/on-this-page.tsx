@@ -1,29 +1,79 @@
-import { Switch } from 'radix-ui';
-import { useState } from 'react';
+import { useState, type DragEvent } from 'react';
 import { Failure, Loading } from '../../ui/empty';
-import { moment, number } from '../../shared/words';
+import { Button } from '../../ui/button';
+import { count, moment } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import type { PageReport } from './frame-link';
-import { groupBySpot, type NodRow } from './rows';
-import { useOnThisPage, useSwitch } from './queries';
+import { moveNod, useDraftAct } from './nod-queries';
+import { NodLine } from './nod-line';
+import { groupBySpot } from './rows';
+import { useOnThisPage } from './queries';
 
-interface OnThisPageProps {
+export interface OnThisPageProps {
   page: ReturnType<typeof useOnThisPage>;
   report: PageReport | undefined;
   /** the moment that is looked at, if not now */
   at: string | undefined;
+  /** a published version that is looked at in place of the draft */
+  version: number | undefined;
+  /** the nod whose pin on the page is pointed at */
   picked: string | undefined;
-  onPick: (nod: string | undefined) => void;
+  onOpen: (nod: string) => void;
   onPoint: (nod: string | undefined) => void;
+  onWhy: (nod: string, product: string) => void;
+  onAdd: (spot: string | undefined) => void;
+  onTaken: (words: string, step: number) => void;
   onChanged: () => void;
 }
 
 /** The nods of the page in page order under their spots, each with why it shows or does not. */
 export function OnThisPage(props: OnThisPageProps) {
   const { page, report, at } = props;
+  const move = useDraftAct(moveNod);
+  const { sayProblem } = useSay();
+  const [over, setOver] = useState<string | undefined>();
   if (page.error) return <Failure error={page.error} again={() => void page.refetch()} />;
   if (!page.data) return <Loading />;
-  const { spots, shown, not } = groupBySpot(page.data.nods, report);
+  const { spots, elsewhere, shown, not } = groupBySpot(page.data.nods, report);
+  const put = (id: string, spot: string, before: string | undefined) => {
+    setOver(undefined);
+    if (id === before) return;
+    move.mutate(
+      { id, spot, ...(before ? { before } : {}) },
+      {
+        onSuccess: (step) => {
+          props.onTaken('Moved', step.id);
+          props.onChanged();
+        },
+        onError: sayProblem,
+      },
+    );
+  };
+  /** One place up or down in its spot; past its end, into the spot beside it. */
+  const step = (id: string, by: -1 | 1) => {
+    const at = spots.findIndex((spot) => spot.rows.some((row) => row.nod === id));
+    const spot = spots[at];
+    if (!spot) return;
+    const index = spot.rows.findIndex((row) => row.nod === id);
+    const target = spot.rows[index + by];
+    if (target) put(id, spot.name, by < 0 ? target.nod : spot.rows[index + 2]?.nod);
+    else {
+      const beside = spots[at + by];
+      if (beside) put(id, beside.name, by < 0 ? undefined : beside.rows[0]?.nod);
+    }
+  };
+  const drop = (spot: string, before: string | undefined) => ({
+    onDragOver: (event: DragEvent) => {
+      event.preventDefault();
+      event.stopPropagation();
+      setOver(before ?? spot);
+    },
+    onDrop: (event: DragEvent) => {
+      event.preventDefault();
+      event.stopPropagation();
+      put(event.dataTransfer.getData('text/plain'), spot, before);
+    },
+  });
   return (
     <>
       <header className="flex items-center gap-2 px-4.5 pt-3.5 pb-2.5">
@@ -35,114 +85,73 @@ export function OnThisPage(props: OnThisPageProps) {
       </header>
       <div className="min-h-0 flex-1 overflow-y-auto pb-4">
         {spots.map((spot) => (
-          <section key={spot.name}>
-            <h2 className="px-4.5 pt-2.5 pb-1 font-text text-[12.5px] font-semibold text-ink-2">
-              {spot.title}
+          <section
+            key={spot.name}
+            className={over === spot.name ? 'bg-plum-soft' : ''}
+            {...drop(spot.name, undefined)}
+          >
+            <h2 className="flex items-baseline px-4.5 pt-2.5 pb-1 font-text text-[12.5px] font-semibold text-ink-2">
+              <span className="flex-1">{spot.title}</span>
+              {props.version === undefined && (
+                <button
+                  type="button"
+                  className="font-normal text-plum underline"
+                  aria-label={`Add a nod ${spot.title.toLowerCase()}`}
+                  onClick={() => props.onAdd(spot.name)}
+                >
+                  add
+                </button>
+              )}
             </h2>
             <ul>
               {spot.rows.map((row) => (
-                <Row key={row.nod} row={row} zone={page.data.zone} {...props} />
+                <NodLine
+                  key={row.nod}
+                  row={row}
+                  zone={page.data.zone}
+                  isTarget={over === row.nod}
+                  dropTarget={drop(spot.name, row.nod)}
+                  onStep={(by) => step(row.nod, by)}
+                  {...props}
+                />
               ))}
             </ul>
           </section>
         ))}
         {spots.length === 0 && (
           <p className="px-4.5 text-ink-2">
-            This page names no product, so no nod has anything to say.
+            {report?.context && report.context.products.length === 0
+              ? 'This page names no product, so no nod has anything to say.'
+              : 'No nod is for this page yet.'}
           </p>
+        )}
+        {elsewhere.length > 0 && (
+          <details className="mt-3 px-0">
+            <summary className="cursor-pointer px-4.5 text-[13px] text-ink-2">
+              {count(elsewhere.length, 'nod')} for other pages
+            </summary>
+            <ul>
+              {elsewhere.map((row) => (
+                <NodLine
+                  key={row.nod}
+                  row={row}
+                  zone={page.data.zone}
+                  isTarget={false}
+                  dropTarget={{}}
+                  onStep={() => undefined}
+                  {...props}
+                />
+              ))}
+            </ul>
+          </details>
+        )}
+        {props.version === undefined && (
+          <Button className="mx-4.5 mt-3" onClick={() => props.onAdd(undefined)}>
+            Add a nod
+          </Button>
         )}
       </div>
     </>
-  );
-}
-
-function Row({
-  row,
-  zone,
-  picked,
-  onPick,
-  onPoint,
-  onChanged,
-}: OnThisPageProps & { row: NodRow; zone: string }) {
-  const change = useSwitch();
-  const { sayProblem } = useSay();
-  const [all, setAll] = useState(false);
-  const open = picked === row.nod;
-  return (
-    <li
-      className={`grid grid-cols-[24px_minmax(0,1fr)_auto] gap-x-2.5 border-l-3 px-4 py-2 ${open ? 'border-plum bg-plum-soft' : 'border-transparent'}`}
-      onMouseEnter={() => onPoint(row.nod)}
-      onMouseLeave={() => onPoint(picked)}
-    >
-      <Pin n={row.number} />
-      <div>
-        <button
-          type="button"
-          className="block text-left font-semibold hover:underline"
-          aria-expanded={open}
-          onClick={() => onPick(open ? undefined : row.nod)}
-          onFocus={() => onPoint(row.nod)}
-        >
-          {row.name}
-        </button>
-        <p className="text-[13px] leading-snug text-ink-2">{row.because}</p>
-        {row.unplaced && (
-          <p className="mt-1 text-[13px] text-rust-ink">
-            The page has no such spot: mark it with data-nod-spot="{row.spot}".
-          </p>
-        )}
-        {row.validUntil && (
-          <p className="mt-0.5 text-[13px] text-fern-ink">until {moment(row.validUntil, zone)}</p>
-        )}
-        {open && (
-          <ul className="mt-2 flex flex-col gap-1 text-[13px]">
-            {row.findings.slice(0, all ? undefined : 6).map((finding, index) => (
-              <li key={index} className="flex gap-2">
-                <Standing standing={finding.standing} />
-                <span>
-                  {finding.product && <b>{finding.product}: </b>}
-                  {finding.text}
-                  <span className="text-ink-2"> (from {finding.source})</span>
-                </span>
-              </li>
-            ))}
-            {!all && row.findings.length > 6 && (
-              <li>
-                <button type="button" className="text-plum underline" onClick={() => setAll(true)}>
-                  {number(row.findings.length - 6)} more
-                </button>
-              </li>
-            )}
-          </ul>
-        )}
-      </div>
-      <Switch.Root
-        checked={row.on}
-        disabled={change.isPending}
-        aria-label={`${row.name} switched on`}
-        className="relative mt-0.5 h-5 w-9 rounded-full border border-line-3 bg-paper-2 transition-colors data-[state=checked]:border-plum data-[state=checked]:bg-plum"
-        onCheckedChange={(on) =>
-          change.mutate({ id: row.nod, on }, { onSuccess: onChanged, onError: sayProblem })
-        }
-      >
-        <Switch.Thumb className="block size-3.5 translate-x-0.5 rounded-[50%_50%_50%_3px] bg-ink-2 transition-transform data-[state=checked]:translate-x-4.5 data-[state=checked]:bg-white" />
-      </Switch.Root>
-    </li>
-  );
-}
-
-function Pin({ n }: { n: number | undefined }) {
-  return n === undefined ? (
-    <span
-      className="mt-0.5 grid size-5 place-items-center rounded-[50%_50%_50%_5px] border border-dashed border-line-3 text-ink-2"
-      aria-label="not here"
-    >
-      –
-    </span>
-  ) : (
-    <span className="mt-0.5 grid size-5 place-items-center rounded-[50%_50%_50%_5px] bg-plum text-[11px] font-bold text-white">
-      {n}
-    </span>
   );
 }
 
@@ -153,21 +162,5 @@ function Chip({ good = false, children }: { good?: boolean; children: string }) 
     >
       {children}
     </span>
-  );
-}
-
-function Standing({ standing }: { standing: NodRow['findings'][number]['standing'] }) {
-  const look = {
-    MET: { text: 'met', style: 'bg-fern' },
-    NOT_MET: { text: 'not met', style: 'border border-dashed border-rust' },
-    UNKNOWN: { text: 'unknown', style: 'border border-dashed border-ink-2' },
-  }[standing];
-  return (
-    <span
-      role="img"
-      aria-label={look.text}
-      title={look.text}
-      className={`mt-1 size-3 shrink-0 rounded-[50%_50%_50%_2px] ${look.style}`}
-    />
   );
 }

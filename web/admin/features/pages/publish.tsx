@@ -5,13 +5,16 @@ import { SHEET } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { count } from '../../shared/words';
 import { useArrangement, usePublish } from './queries';
+import { useState } from 'react';
 
 /** What is not public yet, in words, and making it so. */
 export function PublishPages() {
   const arrangement = useArrangement();
   const publish = usePublish();
+  const [note, setNote] = useState('');
   const { say, sayProblem } = useSay();
   const changes = arrangement.data?.unpublished ?? [];
+  const unsayable = arrangement.data?.unsayable ?? [];
   // one saffron button to a screen: where a screen has its own public act, this one steps back
   const ownAct = /^\/reviews(\/sort\/\d+)?$/.test(useLocation().pathname);
   if (changes.length === 0) {
@@ -41,18 +44,40 @@ export function PublishPages() {
           aria-label="Publish"
         >
           <h2 className="mb-2 text-[16px]">Shoppers will see this from now on</h2>
-          <ul className="mb-4 list-disc pl-5">
-            {changes.map((change) => (
-              <li key={change}>{change}</li>
-            ))}
-          </ul>
+          {byPages(changes).map(([pages, texts]) => (
+            <section key={pages} className="mb-3">
+              <h3 className="font-text text-[13px] font-semibold text-ink-2">{pages}</h3>
+              <ul className="list-disc pl-5">
+                {texts.map((text) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </ul>
+            </section>
+          ))}
+          {unsayable.length > 0 && (
+            <div role="alert" className="mb-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
+              Not yet: {unsayable.join('; ')}.
+            </div>
+          )}
+          <label className="mb-3 flex flex-col gap-1 text-[13px] text-ink-2">
+            A note for yourself
+            <input
+              value={note}
+              maxLength={200}
+              className="rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
+              onChange={(event) => setNote(event.target.value)}
+            />
+          </label>
           <Popover.Close asChild>
             <Button
               look="main"
-              disabled={publish.isPending}
+              disabled={publish.isPending || unsayable.length > 0}
               onClick={() =>
-                publish.mutate(undefined, {
-                  onSuccess: (next) => say(`Published as version ${next.publishedVersion}`),
+                publish.mutate(note, {
+                  onSuccess: (next) => {
+                    setNote('');
+                    say(`Published as version ${next.publishedVersion}`);
+                  },
                   onError: sayProblem,
                 })
               }
@@ -64,4 +89,24 @@ export function PublishPages() {
       </Popover.Portal>
     </Popover.Root>
   );
+}
+
+const PAGES = {
+  PRODUCT: 'product pages',
+  LISTING: 'listings',
+  BASKET: 'the basket',
+  HOME: 'the home page',
+};
+
+/** The changes under the pages that they are for. */
+function byPages(changes: { pages: (keyof typeof PAGES)[]; text: string }[]): [string, string[]][] {
+  const groups = new Map<string, string[]>();
+  for (const { pages, text } of changes) {
+    const on =
+      pages.length === Object.keys(PAGES).length
+        ? 'All pages'
+        : `On ${pages.map((page) => PAGES[page]).join(' and ')}`;
+    groups.set(on, [...(groups.get(on) ?? []), text]);
+  }
+  return [...groups];
 }

@@ -96,24 +96,17 @@ export function useMoments(kind: string, products: string[], as: Record<string, 
   });
 }
 
-export function useSwitch() {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: ({ id, on }: { id: string; on: boolean }) =>
-      need(api.PATCH('/api/v1/arrangement/nods/{id}', { params: { path: { id } }, body: { on } })),
-    onSettled: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: ['arrangement'] }),
-        queries.invalidateQueries({ queryKey: ['page'] }),
-      ]),
-  });
-}
-
 export function usePublish() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: () => need(api.POST('/api/v1/arrangement/publish')),
-    onSuccess: (arrangement) => queries.setQueryData(['arrangement'], arrangement),
+    mutationFn: (note: string) => need(api.POST('/api/v1/arrangement/publish', { body: { note } })),
+    onSuccess: (arrangement) => {
+      queries.setQueryData(['arrangement'], arrangement);
+      return Promise.all([
+        queries.invalidateQueries({ queryKey: ['arrangement', 'versions'] }),
+        queries.invalidateQueries({ queryKey: ['first-steps'] }),
+      ]);
+    },
   });
 }
 

@@ -13,12 +13,15 @@ export interface NodRow {
   nod: string;
   name: string;
   spot: string;
+  /** the product that its sentence speaks of */
+  lead: string;
   on: boolean;
   number: number | undefined;
   because: string;
   validUntil: string | undefined;
   unplaced: boolean;
   findings: Finding[];
+  values: Record<string, Record<string, number>>;
 }
 
 interface SpotRows {
@@ -62,8 +65,13 @@ export function groupBySpot(placed: PlacedView[], report: PageReport | undefined
     if (part.shown && !missing && !numbers.has(part.nod)) numbers.set(part.nod, numbers.size + 1);
   }
   const spots = new Map<string, SpotRows>();
+  const elsewhere: NodRow[] = [];
   for (const [nod, parts] of byNod) {
     const row = rowOf(nod, parts, numbers.get(nod), report);
+    if (!parts[0]?.isForThisPage) {
+      elsewhere.push(row);
+      continue;
+    }
     const spot = spots.get(row.spot) ?? {
       name: row.spot,
       title: TITLES[row.spot] ?? row.spot,
@@ -72,7 +80,13 @@ export function groupBySpot(placed: PlacedView[], report: PageReport | undefined
     spot.rows.push(row);
     spots.set(row.spot, spot);
   }
-  return { spots: [...spots.values()], shown: numbers.size, not: byNod.size - numbers.size };
+  return {
+    spots: [...spots.values()],
+    /** nods that are for other kinds of page */
+    elsewhere,
+    shown: numbers.size,
+    not: byNod.size - numbers.size - elsewhere.length,
+  };
 }
 
 function rowOf(
@@ -90,6 +104,7 @@ function rowOf(
     nod,
     name: first.name,
     spot: first.spot,
+    lead: lead.product,
     on: first.on,
     number,
     because:
@@ -97,6 +112,7 @@ function rowOf(
         ? `Shows for ${shown.length} of ${parts.length} products; for ${lead.product}: ${lower(lead.because)}`
         : lead.because,
     validUntil: ends[0],
+    values: lead.values,
     unplaced: shown.length > 0 && !!report?.nods.some((one) => one.nod === nod && !one.placed),
     findings: parts.flatMap((part) =>
       part.findings.map((finding) => ({

@@ -5,6 +5,7 @@ import { Field } from '../../ui/field';
 import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
 import { NewReviews } from './new-reviews';
+import { PageCheck } from './page-check';
 import { Outside } from './outside';
 import { useSaveShop, useShop, type Shop } from './queries';
 
@@ -18,6 +19,7 @@ export function Setup() {
       <Connect shop={shop.data} />
       <ShopForm shop={shop.data} />
       <NewReviews />
+      <PageCheck />
       <Outside />
     </div>
   );

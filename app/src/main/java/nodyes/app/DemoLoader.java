@@ -86,7 +86,7 @@ final class DemoLoader {
     own.follow(Admission.AFTER_A_LOOK, Notice.SOON, "beatriz@quillwort.example");
     write("celadon-planter", 5, "Drains well, and the saucer keeps the floor dry.", "Mara");
     write("celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
-    nods.publish(OWNER);
+    nods.publish(OWNER, "");
   }
 
   /** Two held for a question and one left out as a copy, as on any desk. */

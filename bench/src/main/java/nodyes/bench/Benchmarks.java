@@ -33,6 +33,8 @@ public final class Benchmarks {
     try (var server = new RunningDemo(folder.resolve("data"))) {
       add(report, server.report());
       add(report, new Endpoint(server, folder).measure());
+      add(report, new InChromium(server).measure());
+      add(report, Composing.measure());
       add(report, new Desk(server, folder).measure());
       add(report, server.memoryAfterLoad());
     }

@@ -49,7 +49,8 @@ final class Killing {
             List.of(
                 "select count(*) from review where batch_id=" + id,
                 "select count(distinct source_id) from review where batch_id=" + id,
-                "select count(*) from review_fts where rowid in"
+                // the index's own list of texts, which an older sqlite3 can read too
+                "select count(*) from review_fts_docsize where id in"
                     + " (select id from review where batch_id="
                     + id
                     + ")")) {

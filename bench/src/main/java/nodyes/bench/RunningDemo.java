@@ -18,6 +18,7 @@ final class RunningDemo implements AutoCloseable {
   private static final int MOST_WAITS = 3000;
 
   final int port = freePort();
+  private final int shopPort = freePort();
   private final HttpClient client = HttpClient.newHttpClient();
   private final Path log;
   private final Path data;
@@ -60,7 +61,7 @@ final class RunningDemo implements AutoCloseable {
             "--port",
             "" + port,
             "--shop-port",
-            "" + freePort(),
+            "" + shopPort,
             "--data",
             data.toString(),
             "--api-key",
@@ -86,6 +87,11 @@ final class RunningDemo implements AutoCloseable {
 
   String address(String path) {
     return "http://127.0.0.1:" + port + path;
+  }
+
+  /** A page of the demo shop. */
+  String shop(String path) {
+    return "http://localhost:" + shopPort + path;
   }
 
   HttpResponse<String> get(String path) throws IOException, InterruptedException {

@@ -3,9 +3,12 @@ package nodyes.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -60,6 +63,47 @@ public class AccessibilityIT extends InBrowser {
     page.keyboard().press("x");
     assertThat(page.getByText("The same six at 1 star and at 5.")).isVisible();
     assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  @DataProvider
+  Object[][] besideThePage() {
+    return new Object[][] {
+      {"Add a nod", "Add the star line"},
+      {"Point at the page", "Make it a spot"},
+      {"Brand kit", "Add the pair"},
+      {"Versions", "Back to the nods of this page"},
+      {"On your phone", "Copy the link"},
+    };
+  }
+
+  @Test(dataProvider = "besideThePage")
+  public void whatStandsBesideThePage(String opens, String shows) throws Exception {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    assertThat(page.getByText("2 shown")).isVisible();
+    press(opens);
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(shows).setExact(true)))
+        .isVisible();
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  private void press(String button) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(button).setExact(true))
+        .click();
+  }
+
+  @Test
+  public void theThreeFacesOfANod() throws Exception {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    assertThat(page.getByText("2 shown")).isVisible();
+    press("Review wall");
+    for (String face : List.of("Says", "Who sees it", "Looks")) {
+      page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(face)).click();
+      assertThat(page.getByRole(AriaRole.TABPANEL)).isVisible();
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+      assertEquals(String.join("\n", axe(page.mainFrame())), "", face);
+    }
   }
 
   @DataProvider

@@ -110,6 +110,18 @@ final class Demo {
     }
   }
 
+  HttpResponse<String> post(String path, String json) throws IOException, InterruptedException {
+    try (var client = HttpClient.newHttpClient()) {
+      return client.send(
+          HttpRequest.newBuilder(URI.create(office(path)))
+              .header("Authorization", "Bearer " + KEY)
+              .header("Content-Type", "application/json")
+              .POST(HttpRequest.BodyPublishers.ofString(json))
+              .build(),
+          HttpResponse.BodyHandlers.ofString());
+    }
+  }
+
   static int freePort() {
     try (var socket = new ServerSocket(0)) {
       return socket.getLocalPort();

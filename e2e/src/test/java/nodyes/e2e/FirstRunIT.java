@@ -75,7 +75,8 @@ public class FirstRunIT extends InBrowser {
     page.navigate(office + "/pages");
     assertThat(page.getByText("The shop is not connected yet")).isVisible();
     nothingWrongForAxe();
-    page.getByText("Connect the shop").click();
+    assertThat(page.getByLabel("First steps").getByText("Bring reviews in")).isVisible();
+    page.getByLabel("First steps").getByText("Connect the shop").click();
     fill("Address", "shop.example/path");
     press("Save");
     assertThat(page.getByText("write it as https://shop.example, without a path")).isVisible();

@@ -112,7 +112,8 @@ public class PagesIT extends InBrowser {
   public void aPinInTheFrameOpensItsNod() {
     page.navigate(demo.office("/pages/product/slate-pot?as=wide"));
     page.frameLocator("iframe").locator("#nodyes-pins button").first().dispatchEvent("click");
-    assertThat(page.getByText("(from your reviews)")).isVisible();
+    assertThat(page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Says")))
+        .isVisible();
     assertEquals(
         page.frameLocator("iframe")
             .locator("nod-yes[data-nod=stars-product]")

@@ -52,7 +52,10 @@ public sealed interface Condition {
 
     @Override
     public Answer ask(Situation situation) {
-      return Groups.ask(parts, situation, answers -> answers.stream().anyMatch(Answer::met));
+      return parts.isEmpty()
+          ? Answer.lasting(
+              Finding.of(FactName.CONDITIONS, new Figure.Count(0), new Figure.Count(1), false))
+          : Groups.ask(parts, situation, answers -> answers.stream().anyMatch(Answer::met));
     }
 
     @Override

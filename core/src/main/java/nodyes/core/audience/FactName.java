@@ -24,8 +24,12 @@ public enum FactName {
   TIME_OF_DAY("time of day", Source.CLOCK),
   /** Whether the nod is switched on. */
   SWITCH("switch", Source.SETTINGS),
+  /** How many conditions a group has. */
+  CONDITIONS("conditions", Source.SETTINGS),
   /** The kind of page. */
-  PAGE_KIND("page", Source.SETTINGS);
+  PAGE_KIND("page", Source.SETTINGS),
+  /** The width of screen. */
+  SCREEN("screen", Source.SETTINGS);
 
   /** Where a fact comes from. */
   public enum Source {

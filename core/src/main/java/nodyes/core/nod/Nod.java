@@ -16,6 +16,15 @@ public sealed interface Nod permits StarLine, ReviewWall {
   /** Its kind. */
   NodKind kind();
 
+  /** What it says in the owner's words, and how it looks. */
+  Dress dress();
+
   /** The same nod with another placement. */
   Nod placed(Placement placement);
+
+  /** The same nod in other dress. */
+  Nod dressed(Dress dress);
+
+  /** The same settings under another id. */
+  Nod copied(NodId id);
 }

@@ -2,6 +2,7 @@ package nodyes.core.nod;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Map;
 import nodyes.core.common.NodId;
 import nodyes.core.review.Review;
 
@@ -11,8 +12,14 @@ import nodyes.core.review.Review;
  * @param id its id
  * @param placement where, for whom, on or off
  * @param perPage reviews to a page, 2 to 100
+ * @param dress what it says and how it looks
  */
-public record ReviewWall(NodId id, Placement placement, int perPage) implements Nod {
+public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress) implements Nod {
+  /** In our words and the brand kit's look. */
+  public ReviewWall(NodId id, Placement placement, int perPage) {
+    this(id, placement, perPage, Dress.DEFAULT);
+  }
+
   /** Throws {@link IllegalArgumentException} outside 2 to 100 reviews to a page. */
   public ReviewWall {
     if (perPage < 2 || perPage > 100) {
@@ -27,7 +34,17 @@ public record ReviewWall(NodId id, Placement placement, int perPage) implements 
 
   @Override
   public ReviewWall placed(Placement other) {
-    return new ReviewWall(id, other, perPage);
+    return new ReviewWall(id, other, perPage, dress);
+  }
+
+  @Override
+  public ReviewWall dressed(Dress other) {
+    return new ReviewWall(id, placement, perPage, other);
+  }
+
+  @Override
+  public ReviewWall copied(NodId other) {
+    return new ReviewWall(other, placement, perPage, dress);
   }
 
   /**
@@ -51,5 +68,18 @@ public record ReviewWall(NodId id, Placement placement, int perPage) implements 
       List<Integer> percentages,
       int perPage,
       List<Review> first)
-      implements nodyes.core.nod.Content {}
+      implements nodyes.core.nod.Content {
+    private static final int BEST = 5;
+
+    @Override
+    public Map<String, Map<String, Number>> values() {
+      return Map.of(
+          "rated", Map.of("mean", mean),
+          "from", Map.of("n", count),
+          "checked", Map.of("n", verified),
+          "stars", Map.of("n", BEST),
+          "share", Map.of("n", counts.getLast()),
+          "page", Map.of("n", 2));
+    }
+  }
 }

@@ -1,6 +1,7 @@
 package nodyes.core.nod;
 
 import java.math.BigDecimal;
+import java.util.Map;
 import nodyes.core.common.NodId;
 
 /**
@@ -8,8 +9,14 @@ import nodyes.core.common.NodId;
  *
  * @param id its id
  * @param placement where, for whom, on or off
+ * @param dress what it says and how it looks
  */
-public record StarLine(NodId id, Placement placement) implements Nod {
+public record StarLine(NodId id, Placement placement, Dress dress) implements Nod {
+  /** In our words and the brand kit's look. */
+  public StarLine(NodId id, Placement placement) {
+    this(id, placement, Dress.DEFAULT);
+  }
+
   @Override
   public NodKind kind() {
     return NodKind.STAR_LINE;
@@ -17,7 +24,17 @@ public record StarLine(NodId id, Placement placement) implements Nod {
 
   @Override
   public StarLine placed(Placement other) {
-    return new StarLine(id, other);
+    return new StarLine(id, other, dress);
+  }
+
+  @Override
+  public StarLine dressed(Dress other) {
+    return new StarLine(id, placement, other);
+  }
+
+  @Override
+  public StarLine copied(NodId other) {
+    return new StarLine(other, placement, dress);
   }
 
   /**
@@ -28,5 +45,10 @@ public record StarLine(NodId id, Placement placement) implements Nod {
    * @param count published reviews
    */
   public record Content(BigDecimal mean, BigDecimal drawn, long count)
-      implements nodyes.core.nod.Content {}
+      implements nodyes.core.nod.Content {
+    @Override
+    public Map<String, Map<String, Number>> values() {
+      return Map.of("rated", Map.of("mean", mean), "reviews", Map.of("n", count));
+    }
+  }
 }

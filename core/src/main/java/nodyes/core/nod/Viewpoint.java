@@ -43,4 +43,14 @@ public record Viewpoint(
   public Viewpoint at(Instant other) {
     return new Viewpoint(page, products, variant, country, language, screen, other);
   }
+
+  /** The same look with another variant chosen, or none. */
+  public Viewpoint choosing(Optional<String> sku) {
+    return new Viewpoint(page, products, sku, country, language, screen, moment);
+  }
+
+  /** The same look on a screen. */
+  public Viewpoint on(Optional<Screen> other) {
+    return new Viewpoint(page, products, variant, country, language, other, moment);
+  }
 }

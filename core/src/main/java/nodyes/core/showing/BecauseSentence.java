@@ -82,6 +82,8 @@ public final class BecauseSentence {
       case TIME_OF_DAY -> (met ? "the time lies " : "the time lies outside ") + wanted;
       case SWITCH -> "you switched it off";
       case PAGE_KIND -> "it is for " + wanted + ", and this is " + figure;
+      case SCREEN -> "it is for " + wanted + " screens alone, and this is a " + figure + " one";
+      case CONDITIONS -> "a group asks for any of its conditions and has none";
       case PRODUCT -> "the product is " + figure;
     };
   }

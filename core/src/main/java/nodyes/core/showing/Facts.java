@@ -1,6 +1,8 @@
 package nodyes.core.showing;
 
 import java.time.ZoneId;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import nodyes.core.common.Slug;
 
@@ -11,8 +13,8 @@ import nodyes.core.common.Slug;
  * @param products the known products among those asked for
  */
 public record Facts(ZoneId zone, Map<Slug, ProductFacts> products) {
-  /** Keeps the products unchangeable. */
+  /** Keeps the products unchangeable, in their order. */
   public Facts {
-    products = Map.copyOf(products);
+    products = Collections.unmodifiableMap(new LinkedHashMap<>(products));
   }
 }

@@ -2,6 +2,7 @@ package nodyes.core.showing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nodyes.core.audience.Answer;
 import nodyes.core.audience.FactName;
@@ -36,6 +37,10 @@ public final class Showing {
     }
     if (!placement.pages().contains(viewpoint.page())) {
       return withheld(wrongPage(placement, viewpoint));
+    }
+    Optional<Viewpoint.Screen> screen = viewpoint.screen();
+    if (screen.isPresent() && !placement.screens().contains(screen.get())) {
+      return withheld(wrongScreen(placement, screen.get()));
     }
     ProductFacts known = facts.products().get(product);
     if (known == null) {
@@ -73,12 +78,21 @@ public final class Showing {
         false);
   }
 
+  private static Finding wrongScreen(Placement placement, Viewpoint.Screen screen) {
+    return Finding.of(
+        FactName.SCREEN,
+        new Figure.Names(List.of(screen.name().toLowerCase(Locale.ROOT))),
+        new Figure.Names(
+            placement.screens().stream().map(one -> one.name().toLowerCase(Locale.ROOT)).toList()),
+        false);
+  }
+
   private static Finding hasReviews(ProductFacts product) {
     long count = product.rating().count();
     return Finding.of(FactName.REVIEWS, new Figure.Count(count), new Figure.Count(1), count >= 1);
   }
 
-  private static Situation situation(ProductFacts product, Facts facts, Viewpoint viewpoint) {
+  static Situation situation(ProductFacts product, Facts facts, Viewpoint viewpoint) {
     return new Situation(
         product.rating(),
         product.categories(),

@@ -62,6 +62,32 @@ public class ShowingTest {
   }
 
   @Test
+  public void anEmptyAnyOfMatchesNothingAndSaysSo() {
+    assertEquals(
+        BecauseSentence.of(of(starLine(new Condition.AnyOf(List.of())), POT), LISBON),
+        "Not here: a group asks for any of its conditions and has none.");
+  }
+
+  @Test
+  public void aNarrowScreenIsNotAWideOne() {
+    Nod nod = starLine(Condition.everyone());
+    var placement =
+        new Placement(
+            nod.placement().spot(),
+            nod.placement().pages(),
+            Condition.everyone(),
+            true,
+            EnumSet.of(Viewpoint.Screen.WIDE));
+    Viewpoint narrow = viewpoint(Optional.empty()).on(Optional.of(Viewpoint.Screen.NARROW));
+    Verdict verdict = Showing.of(nod.placed(placement), POT, facts(), narrow);
+    assertEquals(
+        BecauseSentence.of(verdict, LISBON),
+        "Not here: it is for wide screens alone, and this is a narrow one.");
+    // a page that does not say its width gets it, and the script fits it
+    assertTrue(of(nod.placed(placement), POT) instanceof Verdict.Shown);
+  }
+
+  @Test
   public void anUnknownCountryIsUnknown() {
     Verdict verdict = of(starLine(new Condition.CountryIn(Set.of("JP", "DE"))), POT);
     assertEquals(

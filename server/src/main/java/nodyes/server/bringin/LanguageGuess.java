@@ -26,7 +26,6 @@ public class LanguageGuess {
   /** Enough to see that a text is in the language that it says, at a third of the time. */
   private static final int GLANCED_AT = 100;
 
-  private static final int LONG_FROM = 50;
   private static final double SURE = 0.7;
 
   /** Hardly ever written in reviews, and easily taken for a neighbour that is. */
@@ -34,44 +33,48 @@ public class LanguageGuess {
 
   /** Scripts (UAX 24) that one language of today is written in, or none other that has reviews. */
   private static final Map<Character.UnicodeScript, String> BY_SCRIPT =
-      Map.of(
-          Character.UnicodeScript.HIRAGANA, "ja",
-          Character.UnicodeScript.KATAKANA, "ja",
-          Character.UnicodeScript.HANGUL, "ko",
-          Character.UnicodeScript.THAI, "th",
-          Character.UnicodeScript.GREEK, "el",
-          Character.UnicodeScript.HEBREW, "he");
+      Map.ofEntries(
+          Map.entry(Character.UnicodeScript.HIRAGANA, "ja"),
+          Map.entry(Character.UnicodeScript.KATAKANA, "ja"),
+          Map.entry(Character.UnicodeScript.HANGUL, "ko"),
+          Map.entry(Character.UnicodeScript.THAI, "th"),
+          Map.entry(Character.UnicodeScript.GREEK, "el"),
+          Map.entry(Character.UnicodeScript.TAMIL, "ta"),
+          Map.entry(Character.UnicodeScript.TELUGU, "te"),
+          Map.entry(Character.UnicodeScript.KANNADA, "kn"),
+          Map.entry(Character.UnicodeScript.MALAYALAM, "ml"),
+          Map.entry(Character.UnicodeScript.GUJARATI, "gu"),
+          Map.entry(Character.UnicodeScript.KHMER, "km"),
+          Map.entry(Character.UnicodeScript.HEBREW, "he"));
 
   /** So many letters of a script in a text settle it; one alone may be a quotation. */
   private static final int LETTERS = 3;
 
-  private final LanguageDetector thorough;
-  private final LanguageDetector quick;
+  private final LanguageDetector detector;
 
   LanguageGuess() {
     try {
       List<LanguageProfile> languages =
           new LanguageProfileReader()
               .readAllBuiltIn().stream()
-                  .filter(profile -> !RARE.contains(profile.getLocale().getLanguage()))
+                  .filter(profile -> isRead(profile.getLocale().getLanguage()))
                   .toList();
-      thorough = detector(languages, LONG_FROM);
-      quick = detector(languages, Integer.MAX_VALUE);
+      // always the whole text, once: sampling it seven times takes longer and tells no more
+      detector =
+          LanguageDetectorBuilder.create(NgramExtractors.standard())
+              .shortTextAlgorithm(Integer.MAX_VALUE)
+              .minimalConfidence(SURE)
+              .withProfiles(languages)
+              .seed(1)
+              .build();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /**
-   * One that reads texts from a length on by samples, seven times, and shorter ones whole, once.
-   */
-  private static LanguageDetector detector(List<LanguageProfile> languages, int sampledFrom) {
-    return LanguageDetectorBuilder.create(NgramExtractors.standard())
-        .shortTextAlgorithm(sampledFrom)
-        .minimalConfidence(SURE)
-        .withProfiles(languages)
-        .seed(1)
-        .build();
+  /** A language whose script says it needs no letter sequences, which take memory and time. */
+  private static boolean isRead(String language) {
+    return !RARE.contains(language) && !BY_SCRIPT.containsValue(language);
   }
 
   /** The language (BCP 47), where the text is long enough and the guess is sure. */
@@ -79,7 +82,7 @@ public class LanguageGuess {
     if (text.length() < SHORTEST && text.chars().noneMatch(c -> c > 0x2E80)) {
       return Optional.empty();
     }
-    return byScript(text).or(() -> in(thorough, start(text, LOOKED_AT)));
+    return byScript(text).or(() -> in(start(text, LOOKED_AT)));
   }
 
   private static Optional<String> byScript(String text) {
@@ -102,9 +105,7 @@ public class LanguageGuess {
 
   /** Whether a text is surely in another language than this one (ISO 639). */
   public boolean isAnother(String text, String language) {
-    return !byScript(text)
-            .or(() -> in(quick, start(text, GLANCED_AT)))
-            .equals(Optional.of(language))
+    return !byScript(text).or(() -> in(start(text, GLANCED_AT))).equals(Optional.of(language))
         && of(text).filter(found -> !found.equals(language)).isPresent();
   }
 
@@ -112,7 +113,7 @@ public class LanguageGuess {
     return text.length() > length ? text.substring(0, length) : text;
   }
 
-  private static Optional<String> in(LanguageDetector detector, String text) {
+  private Optional<String> in(String text) {
     var found = detector.detect(text);
     return found.isPresent() ? Optional.of(found.get().getLanguage()) : Optional.empty();
   }

@@ -22,6 +22,11 @@ public class Catalogue {
     return slugs.isEmpty() ? Map.of() : store.find(slugs);
   }
 
+  /** All products, in the shop's order, at most {@code most}. */
+  public Map<Slug, CatalogueProduct> all(int most) {
+    return store.find(store.slugs(most));
+  }
+
   /** The id of a product. */
   public Optional<Long> id(Slug slug) {
     return store.id(slug);

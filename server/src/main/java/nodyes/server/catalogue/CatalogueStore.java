@@ -20,6 +20,7 @@ import static org.jooq.impl.DSL.selectOne;
 
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -52,6 +53,16 @@ class CatalogueStore {
                 .from(PRODUCT)
                 .where(PRODUCT.SLUG.eq(slug.value()))
                 .fetchOptional(PRODUCT.ID));
+  }
+
+  List<Slug> slugs(int most) {
+    return database.read(
+        sql ->
+            sql.select(PRODUCT.SLUG)
+                .from(PRODUCT)
+                .orderBy(PRODUCT.ID)
+                .limit(most)
+                .fetch(row -> new Slug(row.value1())));
   }
 
   Map<Slug, CatalogueProduct> find(Collection<Slug> slugs) {

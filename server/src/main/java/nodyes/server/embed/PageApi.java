@@ -12,13 +12,17 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
+import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Viewpoint;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.embed.wire.WirePage;
 import nodyes.server.embed.wire.WireReview;
 import nodyes.server.embed.wire.WireReviews;
+import nodyes.server.nods.Arrangement;
+import nodyes.server.nods.Nods;
 import nodyes.server.pages.PreviewTokens;
+import nodyes.server.pages.Sightings;
 import nodyes.server.pages.Viewpoints;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
@@ -43,6 +47,8 @@ class PageApi {
   private final AnswerCache cache;
   private final AnswerWriter writer;
   private final PreviewTokens tokens;
+  private final Nods nods;
+  private final Sightings sightings;
   private final Catalogue catalogue;
   private final Reviews reviews;
   private final Shop shop;
@@ -54,6 +60,8 @@ class PageApi {
       AnswerCache cache,
       AnswerWriter writer,
       PreviewTokens tokens,
+      Nods nods,
+      Sightings sightings,
       Catalogue catalogue,
       Reviews reviews,
       Shop shop,
@@ -62,6 +70,8 @@ class PageApi {
     this.cache = cache;
     this.writer = writer;
     this.tokens = tokens;
+    this.nods = nods;
+    this.sightings = sightings;
     this.catalogue = catalogue;
     this.reviews = reviews;
     this.shop = shop;
@@ -72,7 +82,7 @@ class PageApi {
   @Operation(
       summary = "What a page shows",
       description =
-          "product: slugs parted by commas. at, draft and what is withheld need a preview token.")
+          "product: slugs parted by commas. at, draft, version, trial and what is withheld need a preview token.")
   @ApiResponse(
       responseCode = "200",
       content =
@@ -88,13 +98,17 @@ class PageApi {
       @RequestParam(name = "shop", required = false) @Nullable String key,
       @RequestParam(required = false) @Nullable String at,
       @RequestParam(defaultValue = "false") boolean draft,
+      @RequestParam(required = false) @Nullable Integer version,
+      @RequestParam(required = false) @Nullable String trial,
       @RequestParam(required = false) @Nullable String preview,
       HttpServletRequest request,
       HttpServletResponse response)
       throws IOException {
+    // a refusal is read by the script too, from whatever page it is on
+    response.setHeader("Access-Control-Allow-Origin", "*");
     limit.count(request.getRemoteAddr());
     Instant now = clock.instant();
-    boolean previews = at != null || draft || preview != null;
+    boolean previews = at != null || draft || version != null || preview != null;
     if (previews && (preview == null || !tokens.isValid(preview))) {
       throw new Refusal(
           HttpStatus.FORBIDDEN,
@@ -109,11 +123,28 @@ class PageApi {
             country,
             language,
             Viewpoints.moment(at, shop.settings().zone(), now));
+    boolean isOwnPage =
+        shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
+    if (isOwnPage && shop.settings().publicKey().equals(key)) {
+      sightings.see(viewpoint.page());
+    }
     if (previews) {
-      writer.write(answers.preview(viewpoint, draft), request, response, "no-store");
+      writer.write(
+          answers.preview(viewpoint, looked(viewpoint, draft, version, trial)),
+          request,
+          response,
+          "no-store");
       return;
     }
     writer.write(published(viewpoint, key, country, lang, request), request, response);
+  }
+
+  private Arrangement looked(
+      Viewpoint viewpoint, boolean draft, @Nullable Integer version, @Nullable String trial) {
+    if (trial != null) {
+      return nods.trial(trial, viewpoint.page());
+    }
+    return version != null ? nods.version(version) : draft ? nods.draft() : nods.published();
   }
 
   private Answer published(

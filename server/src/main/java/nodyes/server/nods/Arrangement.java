@@ -3,6 +3,7 @@ package nodyes.server.nods;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 
 /**
@@ -13,13 +14,27 @@ import nodyes.core.nod.Nod;
  * @param publishedBy by whom
  * @param nods the nods
  * @param spots places that the owner pointed at
+ * @param note what the owner said of the version
+ * @param kit what all nods share
  */
 public record Arrangement(
     int version,
     Optional<Instant> publishedAt,
     Optional<String> publishedBy,
     List<Nod> nods,
-    List<PointedSpot> spots) {
+    List<PointedSpot> spots,
+    String note,
+    BrandKit kit) {
+  /** Without a note, all after the shop's page. */
+  Arrangement(
+      int version,
+      Optional<Instant> publishedAt,
+      Optional<String> publishedBy,
+      List<Nod> nods,
+      List<PointedSpot> spots) {
+    this(version, publishedAt, publishedBy, nods, spots, "", BrandKit.NONE);
+  }
+
   /** What shoppers get before anything is published. */
   public static final Arrangement NONE =
       new Arrangement(0, Optional.empty(), Optional.empty(), List.of(), List.of());

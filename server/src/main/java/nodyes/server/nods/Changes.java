@@ -4,58 +4,129 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.Wording;
 
-/** What publishing the draft would change, in words. */
-final class Changes {
+/** How one arrangement differs from another, in words. */
+public final class Changes {
+  private static final List<PageKind> EVERYWHERE = List.of(PageKind.values());
+
   private Changes() {}
 
-  static List<String> between(Arrangement published, Arrangement draft) {
+  /**
+   * One difference.
+   *
+   * @param nod the nod's id; empty where it is of no single nod
+   * @param pages the kinds of page it shows on
+   * @param text what is different
+   */
+  public record Change(String nod, List<PageKind> pages, String text) {}
+
+  static List<Change> between(Draft published, Draft draft) {
     Map<NodId, Nod> before = byId(published);
     Map<NodId, Nod> after = byId(draft);
-    var changes = new ArrayList<String>();
+    var changes = new ArrayList<Change>();
     after.forEach(
         (id, nod) -> {
           Nod was = before.get(id);
           if (was == null) {
             if (nod.placement().on()) {
-              changes.add(name(nod) + " is added");
+              changes.add(of(nod, name(nod) + " is added"));
             }
           } else if (!was.equals(nod)) {
-            changes.add(name(nod) + change(was, nod));
+            changes.add(of(nod, name(nod) + " " + String.join(", ", differences(was, nod))));
           }
         });
     before.forEach(
         (id, nod) -> {
           if (!after.containsKey(id)) {
-            changes.add(name(nod) + " is taken off");
+            changes.add(of(nod, name(nod) + " is taken off"));
           }
         });
+    if (changes.isEmpty() && !order(before, after).equals(order(after, before))) {
+      changes.add(new Change("", EVERYWHERE, "Nods stand in another order"));
+    }
     if (!published.spots().equals(draft.spots())) {
-      changes.add("Places you pointed at change");
+      changes.add(new Change("", spotPages(published, draft), "Places you pointed at change"));
+    }
+    if (!published.kit().equals(draft.kit())) {
+      changes.add(new Change("", EVERYWHERE, "The brand kit changes"));
     }
     return List.copyOf(changes);
   }
 
-  private static String change(Nod was, Nod now) {
-    if (was.placement().on() != now.placement().on()) {
-      return now.placement().on() ? " is switched on" : " is switched off";
-    }
-    if (!was.placement().spot().equals(now.placement().spot())) {
-      return " moves to " + now.placement().spot().name();
-    }
-    return " is set differently";
+  /** Those that are in both, in the order of the first. */
+  private static List<NodId> order(Map<NodId, Nod> of, Map<NodId, Nod> other) {
+    return of.keySet().stream().filter(other::containsKey).toList();
   }
 
-  /** Its kind and where it is, such as 'Star line under-title'. */
+  private static List<PageKind> spotPages(Draft published, Draft draft) {
+    return java.util.stream.Stream.concat(published.spots().stream(), draft.spots().stream())
+        .map(PointedSpot::page)
+        .distinct()
+        .sorted()
+        .toList();
+  }
+
+  private static Change of(Nod nod, String text) {
+    return new Change(nod.id().value(), nod.placement().pages().stream().sorted().toList(), text);
+  }
+
+  private static List<String> differences(Nod was, Nod now) {
+    var said = new ArrayList<String>();
+    Placement before = was.placement();
+    Placement after = now.placement();
+    if (before.on() != after.on()) {
+      said.add(after.on() ? "is switched on" : "is switched off");
+    }
+    if (!before.spot().equals(after.spot())) {
+      said.add("moves to " + spot(now));
+    }
+    if (!before.pages().equals(after.pages()) || !before.screens().equals(after.screens())) {
+      said.add("is for other pages or screens");
+    }
+    if (!before.audience().equals(after.audience())) {
+      said.add("is for other products, shoppers or times");
+    }
+    if (!was.dress().wording().equals(now.dress().wording())) {
+      said.add("says something else in " + String.join(", ", languages(was, now)));
+    }
+    if (!was.dress().look().equals(now.dress().look())) {
+      said.add("looks different");
+    }
+    if (said.isEmpty()) {
+      said.add("is set differently");
+    }
+    return said;
+  }
+
+  private static List<String> languages(Nod was, Nod now) {
+    Wording before = was.dress().wording();
+    Wording after = now.dress().wording();
+    var languages = new TreeSet<>(before.byLanguage().keySet());
+    languages.addAll(after.byLanguage().keySet());
+    return languages.stream()
+        .filter(language -> !before.in(language).equals(after.in(language)))
+        .map(language -> java.util.Locale.of(language).getDisplayLanguage(java.util.Locale.ENGLISH))
+        .toList();
+  }
+
+  /** Its kind and where it is, such as 'Star line (under title)'. */
   static String name(Nod nod) {
-    return nod.kind().words() + " (" + nod.placement().spot().name().replace('-', ' ') + ")";
+    return nod.kind().words() + " (" + spot(nod) + ")";
   }
 
-  private static Map<NodId, Nod> byId(Arrangement arrangement) {
+  private static String spot(Nod nod) {
+    return nod.placement().spot().name().replace('-', ' ');
+  }
+
+  private static Map<NodId, Nod> byId(Draft draft) {
     var nods = new LinkedHashMap<NodId, Nod>();
-    arrangement.nods().forEach(nod -> nods.put(nod.id(), nod));
+    draft.nods().forEach(nod -> nods.put(nod.id(), nod));
     return nods;
   }
 }

@@ -4,13 +4,20 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Map;
+import java.util.Set;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
+import nodyes.core.nod.BrandKit;
+import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.Spot;
+import nodyes.core.nod.Wording;
 import org.joda.money.Money;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
 
@@ -34,6 +41,8 @@ class NodJson {
           Condition.LanguageIn.class, "language-in",
           Condition.Between.class, "between");
 
+  private static final Set<String> COMMON = Set.of("id", "kind", "placement", "dress");
+
   private final JsonMapper json;
 
   NodJson() {
@@ -43,13 +52,64 @@ class NodJson {
             .addMixIn(Condition.class, ByRule.class)
             .addMixIn(NodId.class, OneValue.class)
             .addMixIn(Spot.class, OneName.class)
-            .addMixIn(Money.class, AsMoney.class);
+            .addMixIn(Money.class, AsMoney.class)
+            .addMixIn(LookValue.class, ByWireName.class)
+            .addMixIn(Wording.class, AsMap.class);
     for (NodKind kind : NodKind.values()) {
       builder.registerSubtypes(new NamedType(kind.settings(), kind.wireName()));
     }
     RULES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     builder.registerSubtypes(new NamedType(Condition.Daily.class, "daily"));
     json = builder.build();
+  }
+
+  /** All of a draft, as it is kept to go back to. */
+  String write(Draft draft) {
+    return json.writeValueAsString(draft);
+  }
+
+  Draft readDraft(String text) {
+    return json.readValue(text, Draft.class);
+  }
+
+  String write(BrandKit kit) {
+    return json.writeValueAsString(kit);
+  }
+
+  BrandKit readKit(String text) {
+    return json.readValue(text, BrandKit.class);
+  }
+
+  /** What is set of a nod beside what all kinds have. */
+  Map<String, Object> own(Nod nod) {
+    Map<String, Object> all = json.readValue(write(nod), new TypeReference<>() {});
+    COMMON.forEach(all::remove);
+    return all;
+  }
+
+  /**
+   * The nod with what its kind alone has set anew.
+   *
+   * @throws IllegalArgumentException saying what cannot be set
+   */
+  Nod with(Nod nod, Map<String, Object> own) {
+    Map<String, Object> all = json.readValue(write(nod), new TypeReference<>() {});
+    own.forEach(
+        (name, value) -> {
+          if (all.containsKey(name) && !COMMON.contains(name)) {
+            all.put(name, value);
+          }
+        });
+    try {
+      return read(json.writeValueAsString(all));
+    } catch (JacksonException e) {
+      Throwable cause = NestedExceptionUtils.getMostSpecificCause(e);
+      throw new IllegalArgumentException(
+          cause instanceof IllegalArgumentException
+              ? String.valueOf(cause.getMessage())
+              : "a setting has a value of the wrong kind",
+          e);
+    }
   }
 
   String write(Nod nod) {
@@ -80,6 +140,19 @@ class NodJson {
 
     @JsonValue
     abstract String name();
+  }
+
+  private abstract static class AsMap {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    AsMap(Map<String, Map<String, String>> byLanguage) {}
+
+    @JsonValue
+    abstract Map<String, Map<String, String>> byLanguage();
+  }
+
+  private interface ByWireName {
+    @JsonValue
+    String wireName();
   }
 
   private abstract static class AsMoney {

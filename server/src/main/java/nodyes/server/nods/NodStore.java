@@ -1,24 +1,32 @@
 package nodyes.server.nods;
 
+import static nodyes.generated.Tables.ARRANGED_KIT;
 import static nodyes.generated.Tables.ARRANGED_NOD;
-import static nodyes.generated.Tables.ARRANGEMENT_VERSION;
+import static nodyes.generated.Tables.DRAFT_STEP;
 import static nodyes.generated.Tables.POINTED_SPOT;
-import static org.jooq.impl.DSL.inline;
-import static org.jooq.impl.DSL.max;
-import static org.jooq.impl.DSL.select;
 
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import nodyes.core.common.NodId;
+import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
+import org.jooq.exception.NoDataFoundException;
 import org.springframework.stereotype.Component;
 
+/** The draft, and how it was before each of its changes. */
 @Component
 class NodStore {
   static final int DRAFT = 0;
+
+  /** Older changes cannot be taken back one by one; versions can still be gone back to. */
+  private static final int MOST_STEPS = 200;
 
   private final Database database;
   private final NodJson json;
@@ -28,28 +36,12 @@ class NodStore {
     this.json = json;
   }
 
-  Arrangement draft() {
-    return database.read(
-        sql ->
-            new Arrangement(
-                DRAFT, Optional.empty(), Optional.empty(), nods(sql, DRAFT), spots(sql, DRAFT)));
+  Draft draft() {
+    return database.read(sql -> draft(sql, DRAFT));
   }
 
-  Arrangement latest() {
-    return database.read(
-        sql ->
-            sql.selectFrom(ARRANGEMENT_VERSION)
-                .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
-                .limit(1)
-                .fetchOptional(
-                    row ->
-                        new Arrangement(
-                            row.getVersion(),
-                            Optional.of(row.getPublishedAt()),
-                            Optional.of(row.getPublishedBy()),
-                            nods(sql, row.getVersion()),
-                            spots(sql, row.getVersion())))
-                .orElse(Arrangement.NONE));
+  Draft draft(DSLContext sql, int version) {
+    return new Draft(nods(sql, version), spots(sql, version), kit(sql, version));
   }
 
   private List<Nod> nods(DSLContext sql, int version) {
@@ -58,6 +50,14 @@ class NodStore {
         .where(ARRANGED_NOD.VERSION.eq(version))
         .orderBy(ARRANGED_NOD.POSITION)
         .fetch(row -> json.read(row.value1()));
+  }
+
+  private BrandKit kit(DSLContext sql, int version) {
+    return sql.select(ARRANGED_KIT.SETTINGS)
+        .from(ARRANGED_KIT)
+        .where(ARRANGED_KIT.VERSION.eq(version))
+        .fetchOptional(row -> json.readKit(row.value1()))
+        .orElse(BrandKit.NONE);
   }
 
   private static List<PointedSpot> spots(DSLContext sql, int version) {
@@ -72,88 +72,102 @@ class NodStore {
                     PointedSpot.Side.valueOf(row.getSide())));
   }
 
-  /** Replaces a nod of the draft, or adds it at the end. */
-  void saveDraft(Nod nod) {
-    database.change(
-        sql -> {
-          Integer last =
-              sql.select(max(ARRANGED_NOD.POSITION))
-                  .from(ARRANGED_NOD)
-                  .where(ARRANGED_NOD.VERSION.eq(DRAFT))
-                  .fetchSingle()
-                  .value1();
-          sql.insertInto(ARRANGED_NOD)
-              .set(ARRANGED_NOD.VERSION, DRAFT)
-              .set(ARRANGED_NOD.NOD_ID, nod.id().value())
-              .set(ARRANGED_NOD.KIND, nod.kind().wireName())
-              .set(ARRANGED_NOD.POSITION, last == null ? 1 : last + 1)
-              .set(ARRANGED_NOD.SETTINGS, json.write(nod))
-              .onConflict(ARRANGED_NOD.VERSION, ARRANGED_NOD.NOD_ID)
-              .doUpdate()
-              .set(ARRANGED_NOD.SETTINGS, json.write(nod))
-              .execute();
-        });
+  /** How often each nod of the draft was changed. */
+  Map<NodId, Long> revisions() {
+    return database.read(NodStore::revisions);
   }
 
-  void saveDraft(PointedSpot spot) {
-    database.change(
-        sql -> {
-          var row = sql.newRecord(POINTED_SPOT);
-          row.setVersion(DRAFT);
-          row.setName(spot.name());
-          row.setPageKind(spot.page().name());
-          row.setSelector(spot.selector());
-          row.setSide(spot.side().name());
-          sql.insertInto(POINTED_SPOT).set(row).onDuplicateKeyUpdate().set(row).execute();
-        });
+  private static Map<NodId, Long> revisions(DSLContext sql) {
+    return sql.select(ARRANGED_NOD.NOD_ID, ARRANGED_NOD.REVISION)
+        .from(ARRANGED_NOD)
+        .where(ARRANGED_NOD.VERSION.eq(DRAFT))
+        .fetchMap(row -> new NodId(row.value1()), row -> row.value2());
   }
 
-  /** Copies the draft into a new version; its number. */
-  int publish(String who, Instant now) {
+  /** Changes the draft in one piece; the step that can be taken back. */
+  Step change(String words, String who, Instant now, UnaryOperator<Draft> change) {
     return database.write(
         sql -> {
-          int version =
-              sql.select(max(ARRANGEMENT_VERSION.VERSION))
-                      .from(ARRANGEMENT_VERSION)
-                      .fetchOptional(row -> row.value1())
-                      .orElse(0)
-                  + 1;
-          sql.insertInto(ARRANGEMENT_VERSION).values(version, now, who).execute();
-          sql.insertInto(
-                  ARRANGED_NOD,
-                  ARRANGED_NOD.VERSION,
-                  ARRANGED_NOD.NOD_ID,
-                  ARRANGED_NOD.KIND,
-                  ARRANGED_NOD.POSITION,
-                  ARRANGED_NOD.SETTINGS)
-              .select(
-                  select(
-                          inline(version),
-                          ARRANGED_NOD.NOD_ID,
-                          ARRANGED_NOD.KIND,
-                          ARRANGED_NOD.POSITION,
-                          ARRANGED_NOD.SETTINGS)
-                      .from(ARRANGED_NOD)
-                      .where(ARRANGED_NOD.VERSION.eq(DRAFT)))
-              .execute();
-          sql.insertInto(
-                  POINTED_SPOT,
-                  POINTED_SPOT.VERSION,
-                  POINTED_SPOT.NAME,
-                  POINTED_SPOT.PAGE_KIND,
-                  POINTED_SPOT.SELECTOR,
-                  POINTED_SPOT.SIDE)
-              .select(
-                  select(
-                          inline(version),
-                          POINTED_SPOT.NAME,
-                          POINTED_SPOT.PAGE_KIND,
-                          POINTED_SPOT.SELECTOR,
-                          POINTED_SPOT.SIDE)
-                      .from(POINTED_SPOT)
-                      .where(POINTED_SPOT.VERSION.eq(DRAFT)))
-              .execute();
-          return version;
+          Draft before = draft(sql, DRAFT);
+          write(sql, before, change.apply(before));
+          var row = sql.newRecord(DRAFT_STEP);
+          row.setWords(words);
+          row.setMadeBy(who);
+          row.setMadeAt(now);
+          row.setBefore(json.write(before));
+          row.insert();
+          sql.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.ID.le(row.getId() - MOST_STEPS)).execute();
+          return new Step(row.getId(), words, who, now);
         });
+  }
+
+  /** The newest change, if any is kept. */
+  Optional<Step> newest() {
+    return database.read(
+        sql ->
+            sql.selectFrom(DRAFT_STEP)
+                .orderBy(DRAFT_STEP.ID.desc())
+                .limit(1)
+                .fetchOptional(
+                    row ->
+                        new Step(row.getId(), row.getWords(), row.getMadeBy(), row.getMadeAt())));
+  }
+
+  /** Puts the draft back as it was before the newest change, which must be this one. */
+  boolean takeBack(long step) {
+    return database.write(
+        sql -> {
+          Long newest =
+              sql.select(org.jooq.impl.DSL.max(DRAFT_STEP.ID))
+                  .from(DRAFT_STEP)
+                  .fetchSingle()
+                  .value1();
+          if (newest == null || newest != step) {
+            return false;
+          }
+          String before =
+              sql.select(DRAFT_STEP.BEFORE)
+                  .from(DRAFT_STEP)
+                  .where(DRAFT_STEP.ID.eq(step))
+                  .fetchOptional(DRAFT_STEP.BEFORE)
+                  .orElseThrow(NoDataFoundException::new);
+          write(sql, draft(sql, DRAFT), json.readDraft(before));
+          sql.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.ID.eq(step)).execute();
+          return true;
+        });
+  }
+
+  /** Writes a whole draft; a nod that differs from what was there has been changed once more. */
+  private void write(DSLContext sql, Draft before, Draft after) {
+    Map<NodId, Long> revisions = new HashMap<>(revisions(sql));
+    sql.deleteFrom(ARRANGED_NOD).where(ARRANGED_NOD.VERSION.eq(DRAFT)).execute();
+    var rows = new java.util.ArrayList<nodyes.generated.tables.records.ArrangedNodRecord>();
+    for (Nod nod : after.nods()) {
+      boolean same = before.find(nod.id()).filter(nod::equals).isPresent();
+      long revision = revisions.getOrDefault(nod.id(), 0L) + (same ? 0 : 1);
+      var row = sql.newRecord(ARRANGED_NOD);
+      row.setVersion(DRAFT);
+      row.setNodId(nod.id().value());
+      row.setKind(nod.kind().wireName());
+      row.setPosition(rows.size() + 1);
+      row.setSettings(json.write(nod));
+      row.setRevision(revision);
+      rows.add(row);
+    }
+    sql.batchInsert(rows).execute();
+    sql.deleteFrom(POINTED_SPOT).where(POINTED_SPOT.VERSION.eq(DRAFT)).execute();
+    for (PointedSpot spot : after.spots()) {
+      var row = sql.newRecord(POINTED_SPOT);
+      row.setVersion(DRAFT);
+      row.setName(spot.name());
+      row.setPageKind(spot.page().name());
+      row.setSelector(spot.selector());
+      row.setSide(spot.side().name());
+      sql.insertInto(POINTED_SPOT).set(row).execute();
+    }
+    sql.deleteFrom(ARRANGED_KIT).where(ARRANGED_KIT.VERSION.eq(DRAFT)).execute();
+    if (!after.kit().equals(BrandKit.NONE)) {
+      sql.insertInto(ARRANGED_KIT).values(DRAFT, json.write(after.kit())).execute();
+    }
   }
 }

@@ -1,11 +1,17 @@
 package nodyes.server.nods;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.ReviewWall;
@@ -13,26 +19,45 @@ import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
 import nodyes.server.web.Refusal;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** The nods that the owner set: one draft, and the versions that were published. */
 @Component
 public class Nods {
   private static final int WALL_PAGE = 6;
+  private static final String SYSTEM = "Nod Yes";
 
   private final NodStore store;
+  private final VersionStore versions;
+  private final Sayable sayable;
   private final Clock clock;
   private final ApplicationEventPublisher events;
   private volatile Arrangement published;
 
-  Nods(NodStore store, Clock clock, ApplicationEventPublisher events) {
+  Nods(
+      NodStore store,
+      VersionStore versions,
+      Sayable sayable,
+      Clock clock,
+      ApplicationEventPublisher events) {
     this.store = store;
+    this.versions = versions;
+    this.sayable = sayable;
     this.clock = clock;
     this.events = events;
-    if (store.draft().nods().isEmpty() && store.latest().version() == 0) {
-      first().forEach(store::saveDraft);
+    if (store.draft().nods().isEmpty() && versions.latest().version() == 0) {
+      change("what a new shop begins with", SYSTEM, draft -> with(draft, first()));
     }
-    this.published = store.latest();
+    this.published = versions.latest();
+  }
+
+  private static Draft with(Draft draft, List<Nod> nods) {
+    Draft all = draft;
+    for (Nod nod : nods) {
+      all = all.with(nod);
+    }
+    return all;
   }
 
   /** What shoppers get. */
@@ -40,14 +65,44 @@ public class Nods {
     return published;
   }
 
-  /** What the owner is working on. */
+  /** What the owner is working on; what cannot be said yet is said as it was published. */
   public Arrangement draft() {
+    Draft draft = store.draft();
+    Draft before = Draft.of(published);
+    return new Arrangement(
+        NodStore.DRAFT,
+        Optional.empty(),
+        Optional.empty(),
+        draft.nods().stream().map(nod -> sayable.good(nod, before.find(nod.id()))).toList(),
+        draft.spots(),
+        "",
+        draft.kit());
+  }
+
+  /** A version, or the draft under 0. */
+  public Arrangement version(int version) {
+    return version == NodStore.DRAFT
+        ? draft()
+        : versions
+            .find(version)
+            .orElseThrow(() -> Refusal.notFound("There is no version " + version + "."));
+  }
+
+  Draft written() {
     return store.draft();
   }
 
-  /** What publishing would change, in words. */
-  public List<String> unpublished() {
-    return Changes.between(published, draft());
+  Map<NodId, Long> revisions() {
+    return store.revisions();
+  }
+
+  Optional<Step> newestStep() {
+    return store.newest();
+  }
+
+  /** What publishing would change. */
+  List<Changes.Change> unpublished() {
+    return Changes.between(Draft.of(published), store.draft());
   }
 
   /** Whether shoppers get a review wall on product pages at all. */
@@ -62,39 +117,153 @@ public class Nods {
 
   /** Puts stars and a review wall on product pages, and publishes the draft with them. */
   public void showReviews(String who) {
-    List<Nod> draft = draft().nods();
-    for (Nod nod : first()) {
-      Nod placed = draft.stream().filter(one -> one.id().equals(nod.id())).findFirst().orElse(nod);
-      if (!placed.placement().on() || !draft.contains(placed)) {
-        store.saveDraft(placed.placed(placed.placement().switched(true)));
-      }
-    }
-    publish(who);
+    change(
+        "Stars and reviews put on product pages",
+        who,
+        draft ->
+            with(
+                draft,
+                first().stream()
+                    .map(nod -> draft.find(nod.id()).orElse(nod))
+                    .map(nod -> nod.placed(nod.placement().switched(true)))
+                    .toList()));
+    publish(who, "");
+  }
+
+  /** Changes the draft; the step that can be taken back. */
+  Step change(String words, String who, UnaryOperator<Draft> change) {
+    return store.change(words, who, clock.instant(), change);
+  }
+
+  /**
+   * Changes one nod.
+   *
+   * @param revision as whoever changes it last saw it; empty where that does not matter
+   * @throws Refusal with 409 where it was changed since
+   */
+  Step change(
+      NodId id, Optional<Long> revision, String words, String who, UnaryOperator<Nod> change) {
+    return change(
+        words,
+        who,
+        draft -> {
+          Nod nod = draft.find(id).orElseThrow(Nods::unknown);
+          if (revision.isPresent() && !revision.equals(Optional.ofNullable(revisions().get(id)))) {
+            throw new Refusal(
+                HttpStatus.CONFLICT,
+                "This nod was changed in another window meanwhile. Nothing was overwritten.");
+          }
+          return draft.with(change.apply(nod));
+        });
+  }
+
+  static Refusal unknown() {
+    return Refusal.notFound("There is no such nod.");
   }
 
   /** Switches a nod of the draft on or off. */
-  public Nod switchTo(NodId id, boolean on) {
-    Nod nod =
-        draft().nods().stream()
-            .filter(candidate -> candidate.id().equals(id))
-            .findFirst()
-            .orElseThrow(() -> Refusal.notFound("There is no such nod."));
-    Nod changed = nod.placed(nod.placement().switched(on));
-    store.saveDraft(changed);
-    return changed;
+  public Nod switchTo(NodId id, boolean on, String who) {
+    change(
+        id,
+        Optional.empty(),
+        on ? "Switched on" : "Paused",
+        who,
+        nod -> nod.placed(nod.placement().switched(on)));
+    return store.draft().find(id).orElseThrow(Nods::unknown);
   }
 
-  /** Names a place on the owner's pages, in the draft. */
-  public void point(PointedSpot spot) {
-    store.saveDraft(spot);
+  /** A new nod of a kind in a spot of a kind of page, with an id that is free. */
+  Nod fresh(NodKind kind, Spot spot, PageKind page) {
+    var placement = new Placement(spot, EnumSet.of(page), Condition.everyone(), true);
+    NodId id = freeId(kind.wireName());
+    return switch (kind) {
+      case STAR_LINE -> new StarLine(id, placement);
+      case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE);
+    };
+  }
+
+  /** A page with nothing but a new nod of a kind in its usual spot, to see what it would show. */
+  public Arrangement trial(String kind, PageKind page) {
+    NodKind wanted =
+        NodKind.parse(kind).orElseThrow(() -> Refusal.value("trial", "is no kind of nod"));
+    Nod nod = fresh(wanted, usual(wanted, page), page);
+    return new Arrangement(
+        NodStore.DRAFT,
+        Optional.empty(),
+        Optional.empty(),
+        List.of(nod),
+        List.of(),
+        "",
+        store.draft().kit());
+  }
+
+  private static Spot usual(NodKind kind, PageKind page) {
+    return new Spot(
+        page != PageKind.PRODUCT
+            ? "listing-card"
+            : switch (kind) {
+              case STAR_LINE -> "under-title";
+              case REVIEW_WALL -> "page-end";
+            });
+  }
+
+  /** An id that no nod has, here or in what is published. */
+  NodId freeId(String base) {
+    var taken =
+        store.draft().nods().stream().map(nod -> nod.id().value()).collect(Collectors.toSet());
+    published.nods().forEach(nod -> taken.add(nod.id().value()));
+    int number = 2;
+    while (taken.contains(base + "-" + number)) {
+      number++;
+    }
+    return new NodId(base + "-" + number);
+  }
+
+  /** Puts the draft back as it was before a step; only the newest can be taken back. */
+  void takeBack(long step) {
+    if (!store.takeBack(step)) {
+      throw new Refusal(
+          HttpStatus.CONFLICT,
+          "Something else was changed after that. Take that back first, or go back to a version.");
+    }
+  }
+
+  /** What cannot be said yet, and so keeps the draft from being published. */
+  List<String> unsayable() {
+    return store.draft().nods().stream()
+        .flatMap(
+            nod ->
+                sayable.problems(nod).stream()
+                    .map(
+                        problem ->
+                            Changes.name(nod)
+                                + " puts in {"
+                                + problem.value()
+                                + "} in "
+                                + java.util.Locale.of(problem.language())
+                                    .getDisplayLanguage(java.util.Locale.ENGLISH)
+                                + ", and there is no such value"))
+        .toList();
   }
 
   /** Makes the draft what shoppers get; its version. */
-  public synchronized int publish(String who) {
-    int version = store.publish(who, clock.instant());
-    published = store.latest();
+  public synchronized int publish(String who, String note) {
+    List<String> unsayable = unsayable();
+    if (!unsayable.isEmpty()) {
+      throw Refusal.unusable("This cannot be published yet: " + String.join("; ", unsayable) + ".");
+    }
+    Instant now = clock.instant();
+    int version = versions.publish(who, note, now);
+    published = versions.latest();
     events.publishEvent(new ArrangementPublished(version));
     return version;
+  }
+
+  /** Makes an earlier version what shoppers get again, as a new version; the draft becomes it. */
+  int goBack(int version, String who) {
+    Arrangement wanted = version(version);
+    change("Went back to version " + version, who, _ -> Draft.of(wanted));
+    return publish(who, "as version " + version);
   }
 
   /** What a new shop begins with: stars where products are named, reviews at a page's end. */

@@ -2,18 +2,19 @@ package nodyes.server.nods;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,10 +28,14 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "nods")
 @RequestMapping("/api/v1/arrangement")
 class NodsApi {
-  private final Nods nods;
+  private static final int MOST_NODS = 200;
 
-  NodsApi(Nods nods) {
+  private final Nods nods;
+  private final NodFaces faces;
+
+  NodsApi(Nods nods, NodFaces faces) {
     this.nods = nods;
+    this.faces = faces;
   }
 
   /** A nod of the draft. */
@@ -42,48 +47,126 @@ class NodsApi {
       int publishedVersion,
       @Nullable Instant publishedAt,
       @Nullable String publishedBy,
-      List<String> unpublished,
+      List<Changes.Change> unpublished,
+      List<String> unsayable,
       boolean showsReviews,
-      List<NodView> draft) {}
+      List<NodView> draft,
+      List<PointedSpot> spots,
+      @Nullable Step lastStep) {}
 
   record NodChange(boolean on) {}
 
-  record SpotChange(
-      PageKind page,
-      @NotBlank(message = "give a CSS selector")
-          @Size(max = 400, message = "at most 400 characters")
-          String selector,
-      PointedSpot.Side side) {}
+  record NewNod(String kind, String spot, PageKind page) {}
+
+  record NodSet(long revision, NodFace.Settings set) {}
+
+  record NodMove(String spot, @Nullable String before) {}
+
+  /** A nod as it is now, and the step that made it so. */
+  record Saved(NodFace face, Step step) {}
+
+  record Publishing(@Nullable String note) {}
 
   @GetMapping
   ArrangementView get() {
     Arrangement published = nods.published();
+    Draft draft = nods.written();
     return new ArrangementView(
         published.version(),
         published.publishedAt().orElse(null),
         published.publishedBy().orElse(null),
         nods.unpublished(),
+        nods.unsayable(),
         nods.showsReviews(),
-        nods.draft().nods().stream().map(NodsApi::view).toList());
+        draft.nods().stream().map(NodsApi::view).toList(),
+        draft.spots(),
+        nods.newestStep().orElse(null));
+  }
+
+  @GetMapping("/nods/{id}")
+  NodFace face(@PathVariable String id) {
+    Draft draft = nods.written();
+    Nod nod = draft.find(new NodId(id)).orElseThrow(Nods::unknown);
+    return faces.face(nod, nods.revisions().getOrDefault(nod.id(), 0L), draft.kit());
   }
 
   @PatchMapping("/nods/{id}")
-  NodView change(@PathVariable String id, @RequestBody NodChange change) {
-    return view(nods.switchTo(new NodId(id), change.on()));
+  NodView change(@PathVariable String id, @RequestBody NodChange change, Authentication who) {
+    return view(nods.switchTo(new NodId(id), change.on(), who.getName()));
   }
 
-  @PutMapping("/spots/{name}")
-  ArrangementView point(@PathVariable String name, @Valid @RequestBody SpotChange change) {
-    Spot spot;
+  @PutMapping("/nods/{id}")
+  Saved set(@PathVariable String id, @RequestBody NodSet set, Authentication who) {
+    var kit = nods.written().kit();
+    Step step =
+        nods.change(
+            new NodId(id),
+            Optional.of(set.revision()),
+            "Changed",
+            who.getName(),
+            nod -> faces.with(nod, set.set(), kit));
+    return new Saved(face(id), step);
+  }
+
+  @PostMapping("/nods")
+  Saved add(@Valid @RequestBody NewNod wanted, Authentication who) {
+    NodKind kind =
+        NodKind.parse(wanted.kind()).orElseThrow(() -> Refusal.value("kind", "is no kind of nod"));
+    Nod nod = nods.fresh(kind, spot(wanted.spot()), wanted.page());
+    return added("Added", nod, Optional.empty(), who);
+  }
+
+  private Saved added(String words, Nod nod, Optional<NodId> behind, Authentication who) {
+    if (nods.written().nods().size() >= MOST_NODS) {
+      throw Refusal.unusable("A shop has at most 200 nods. Remove one first.");
+    }
+    Step step =
+        nods.change(
+            words + ": " + Changes.name(nod),
+            who.getName(),
+            draft -> behind.isPresent() ? draft.behind(behind, nod) : draft.with(nod));
+    return new Saved(face(nod.id().value()), step);
+  }
+
+  @PostMapping("/nods/{id}/copy")
+  Saved copy(@PathVariable String id, Authentication who) {
+    Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
+    Nod copy = nod.copied(nods.freeId(nod.kind().wireName()));
+    return added("Copied", copy, Optional.of(nod.id()), who);
+  }
+
+  @DeleteMapping("/nods/{id}")
+  Step remove(@PathVariable String id, Authentication who) {
+    Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
+    return nods.change(
+        "Removed: " + Changes.name(nod), who.getName(), draft -> draft.without(nod.id()));
+  }
+
+  @PostMapping("/nods/{id}/move")
+  Step move(@PathVariable String id, @RequestBody NodMove move, Authentication who) {
+    Spot spot = spot(move.spot());
+    Optional<NodId> before = Optional.ofNullable(move.before()).map(NodId::new);
+    Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
+    return nods.change(
+        "Moved: " + Changes.name(nod),
+        who.getName(),
+        draft -> draft.moved(draft.find(nod.id()).orElseThrow(Nods::unknown), spot, before));
+  }
+
+  @PostMapping("/steps/{id}/take-back")
+  ArrangementView takeBack(@PathVariable long id) {
+    nods.takeBack(id);
+    return get();
+  }
+
+  static Spot spot(String name) {
     try {
-      spot = new Spot(name);
+      return new Spot(name);
     } catch (IllegalArgumentException e) {
       throw new Refusal(
           HttpStatus.BAD_REQUEST,
           "A spot's name is lower-case letters, digits and hyphens, such as beside-the-price.");
     }
-    nods.point(new PointedSpot(spot.name(), change.page(), change.selector(), change.side()));
-    return get();
   }
 
   @PostMapping("/show-reviews")
@@ -93,8 +176,13 @@ class NodsApi {
   }
 
   @PostMapping("/publish")
-  ArrangementView publish(Authentication who) {
-    nods.publish(who.getName());
+  ArrangementView publish(
+      @RequestBody(required = false) @Nullable Publishing publishing, Authentication who) {
+    String note = publishing == null || publishing.note() == null ? "" : publishing.note().strip();
+    if (note.length() > 200) {
+      throw Refusal.value("note", "is at most 200 characters");
+    }
+    nods.publish(who.getName(), note);
     return get();
   }
 

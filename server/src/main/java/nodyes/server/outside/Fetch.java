@@ -10,6 +10,9 @@ import java.net.URI;
 import java.net.URISyntaxException;
 import java.net.UnknownHostException;
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.server.ServerSettings;
@@ -192,7 +195,19 @@ public class Fetch {
     }
     byte[] body = bounded(request, entity, limits, deadline);
     return new Answer(
-        new Fetched(address, Optional.ofNullable(entity.getContentType()), body), Optional.empty());
+        new Fetched(address, Optional.ofNullable(entity.getContentType()), body, headers(response)),
+        Optional.empty());
+  }
+
+  private static Map<String, String> headers(ClassicHttpResponse response) {
+    var headers = new HashMap<String, String>();
+    for (Header header : response.getHeaders()) {
+      headers.merge(
+          header.getName().toLowerCase(Locale.ROOT),
+          String.valueOf(header.getValue()),
+          (one, other) -> one + ", " + other);
+    }
+    return headers;
   }
 
   /** All of a body within the limits; over them the connection is cut, not read to its end. */

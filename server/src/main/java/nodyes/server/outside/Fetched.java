@@ -4,6 +4,8 @@ import java.io.ByteArrayInputStream;
 import java.io.InputStream;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** What a server outside answered. */
@@ -11,11 +13,22 @@ public final class Fetched {
   private final URI address;
   private final Optional<String> contentType;
   private final byte[] body;
+  private final Map<String, String> headers;
 
   Fetched(URI address, Optional<String> contentType, byte[] body) {
+    this(address, contentType, body, Map.of());
+  }
+
+  Fetched(URI address, Optional<String> contentType, byte[] body, Map<String, String> headers) {
     this.address = address;
     this.contentType = contentType;
     this.body = body;
+    this.headers = Map.copyOf(headers);
+  }
+
+  /** What a header says; several of a name are parted by commas. */
+  public Optional<String> header(String name) {
+    return Optional.ofNullable(headers.get(name.toLowerCase(Locale.ROOT)));
   }
 
   /** Where it came from in the end. */

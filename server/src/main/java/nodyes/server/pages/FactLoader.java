@@ -1,6 +1,6 @@
 package nodyes.server.pages;
 
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.common.Slug;
@@ -21,6 +21,9 @@ import org.springframework.stereotype.Component;
 /** Loads what some nods need to know of a page's products, in a fixed number of queries. */
 @Component
 public class FactLoader {
+  /** More products than a shop of our size has. */
+  static final int MOST = 20_000;
+
   private final Catalogue catalogue;
   private final Reviews reviews;
   private final Shop shop;
@@ -41,13 +44,21 @@ public class FactLoader {
     return Moments.of(nods, load(nods, viewpoint), viewpoint);
   }
 
+  /** All products of the shop, up to {@link #MOST}, without their reviews. */
+  Facts all() {
+    return facts(catalogue.all(MOST), 0);
+  }
+
   private Facts load(List<Nod> nods, Viewpoint viewpoint) {
     FactNeed need = FactNeed.of(nods, viewpoint.page());
-    Map<Slug, CatalogueProduct> products = catalogue.find(viewpoint.products());
+    return facts(catalogue.find(viewpoint.products()), need.newestReviews());
+  }
+
+  private Facts facts(Map<Slug, CatalogueProduct> products, int newestReviews) {
     List<Long> ids = products.values().stream().map(product -> product.id().value()).toList();
     var tallies = reviews.tallies(ids);
-    var newest = reviews.newest(ids, need.newestReviews());
-    var facts = new HashMap<Slug, ProductFacts>();
+    var newest = reviews.newest(ids, newestReviews);
+    var facts = new LinkedHashMap<Slug, ProductFacts>();
     products.forEach(
         (slug, product) -> {
           long id = product.id().value();

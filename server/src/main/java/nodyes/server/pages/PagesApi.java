@@ -6,13 +6,16 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import nodyes.core.audience.FactName;
 import nodyes.core.audience.Finding;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Moments;
@@ -55,10 +58,12 @@ class PagesApi {
       String name,
       String spot,
       String product,
+      boolean isForThisPage,
       boolean on,
       boolean shown,
       String because,
       List<FindingView> findings,
+      Map<String, Map<String, Number>> values,
       @Nullable Instant validUntil) {}
 
   /** What the draft comes to on a page at a moment. */
@@ -72,9 +77,23 @@ class PagesApi {
       @Nullable String variant,
       @Nullable String country,
       @Nullable String lang,
+      @Nullable String screen,
+      @Nullable Integer version,
       @Nullable String at) {}
 
+  private List<Nod> looked(PageAsked asked) {
+    return nods.version(Optional.ofNullable(asked.version()).orElse(0)).nods();
+  }
+
   private Viewpoint viewpoint(PageAsked asked) {
+    Viewpoint viewpoint = anyScreen(asked);
+    return viewpoint.on(
+        Arrays.stream(Viewpoint.Screen.values())
+            .filter(screen -> screen.name().equalsIgnoreCase(asked.screen()))
+            .findFirst());
+  }
+
+  private Viewpoint anyScreen(PageAsked asked) {
     return Viewpoints.of(
         asked.kind(),
         asked.product(),
@@ -87,13 +106,13 @@ class PagesApi {
   @GetMapping("/page")
   PageView page(@ParameterObject PageAsked asked) {
     Viewpoint viewpoint = viewpoint(asked);
-    Page page = facts.compose(nods.draft().nods(), viewpoint);
+    Page page = facts.compose(looked(asked), viewpoint);
     ZoneId zone = shop.settings().zone();
     return new PageView(
         viewpoint.moment(),
         zone.getId(),
         page.validUntil().end().orElse(null),
-        page.placed().stream().map(placed -> view(placed, zone)).toList());
+        page.placed().stream().map(placed -> view(placed, viewpoint.page(), zone)).toList());
   }
 
   /** What becomes of a nod for a product. */
@@ -111,7 +130,7 @@ class PagesApi {
 
   @GetMapping("/page/moments")
   MomentsView moments(@ParameterObject PageAsked asked) {
-    List<Nod> draft = nods.draft().nods();
+    List<Nod> draft = looked(asked);
     Map<NodId, String> names =
         draft.stream().collect(Collectors.toMap(Nod::id, nod -> nod.kind().words()));
     Moments moments = facts.moments(draft, viewpoint(asked));
@@ -155,7 +174,12 @@ class PagesApi {
     return tokens.issue();
   }
 
-  private static PlacedView view(Page.Placed placed, ZoneId zone) {
+  @PostMapping("/preview-tokens/share")
+  PreviewTokens.PreviewToken share() {
+    return tokens.share();
+  }
+
+  private static PlacedView view(Page.Placed placed, PageKind kind, ZoneId zone) {
     Nod nod = placed.nod();
     Verdict verdict = placed.verdict();
     return new PlacedView(
@@ -164,6 +188,7 @@ class PagesApi {
         nod.kind().words(),
         nod.placement().spot().name(),
         placed.product().value(),
+        nod.placement().pages().contains(kind),
         nod.placement().on(),
         verdict instanceof Verdict.Shown,
         BecauseSentence.of(verdict, zone),
@@ -175,6 +200,7 @@ class PagesApi {
                         finding.standing(),
                         finding.fact().source()))
             .toList(),
+        verdict instanceof Verdict.Shown shown ? shown.content().values() : Map.of(),
         verdict.validUntil().end().orElse(null));
   }
 }

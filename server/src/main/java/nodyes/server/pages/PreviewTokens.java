@@ -25,6 +25,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class PreviewTokens {
   private static final Duration LIFE = Duration.ofHours(12);
+  private static final Duration A_DAY = Duration.ofHours(24);
   private static final int SECRET_BYTES = 32;
   private static final Base64.Encoder TEXT = Base64.getUrlEncoder().withoutPadding();
 
@@ -40,9 +41,18 @@ public class PreviewTokens {
         new SecretKeySpec(secret(settings.data().resolve("preview.secret")), "HmacSHA256");
   }
 
-  /** A new token. */
+  /** A new token for the back office's own frames. */
   public PreviewToken issue() {
-    Instant end = clock.instant().plus(LIFE);
+    return issue(LIFE);
+  }
+
+  /** A new token for a link that is handed on; it ends after a day. */
+  PreviewToken share() {
+    return issue(A_DAY);
+  }
+
+  private PreviewToken issue(Duration life) {
+    Instant end = clock.instant().plus(life);
     String ends = Long.toString(end.getEpochSecond(), Character.MAX_RADIX);
     return new PreviewToken(
         ends + "." + signature(ends), Instant.ofEpochSecond(end.getEpochSecond()));

@@ -54,7 +54,8 @@ public final class Viewpoints {
         moment);
   }
 
-  private static List<Slug> slugs(@Nullable String products) {
+  /** Slugs parted by commas; what is none is passed over. */
+  static List<Slug> slugs(@Nullable String products) {
     if (products == null) {
       return List.of();
     }

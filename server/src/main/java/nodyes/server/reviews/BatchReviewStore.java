@@ -185,7 +185,7 @@ class BatchReviewStore {
         sql ->
             sql.select(REVIEW.ID, REVIEW.SORTED, REVIEW.SORTED_BECAUSE)
                 .from(REVIEW)
-                .where(WantedReviews.condition(filter))
+                .where(WantedReviewStore.condition(filter))
                 .orderBy(REVIEW.ID)
                 .limit(most)
                 .fetch(

@@ -42,7 +42,7 @@ class OutStore {
 
   /** In portions, each a short read: what is written out may be slow to be taken. */
   void each(ReviewFilter filter, Consumer<OutRow> taker) {
-    Condition wanted = WantedReviews.condition(filter);
+    Condition wanted = WantedReviewStore.condition(filter);
     long last = 0;
     for (List<OutRow> rows = portion(wanted, last); !rows.isEmpty(); rows = portion(wanted, last)) {
       rows.forEach(taker);

@@ -48,7 +48,8 @@ class ReviewStore {
     return database.read(
         sql -> {
           var ids =
-              sql.fetchValues(WantedReviews.ids(filter, by(order), size + 1, (page - 1L) * size));
+              sql.fetchValues(
+                  WantedReviewStore.ids(filter, by(order), size + 1, (page - 1L) * size));
           return new ReviewRows(
               ReviewLineStore.lines(
                   sql,
@@ -63,7 +64,7 @@ class ReviewStore {
   }
 
   long found(ReviewFilter filter) {
-    return database.read(sql -> sql.fetchOne(WantedReviews.count(filter)).value1());
+    return database.read(sql -> sql.fetchOne(WantedReviewStore.count(filter)).value1());
   }
 
   Facets facets() {
@@ -85,7 +86,7 @@ class ReviewStore {
         sql ->
             sql.select(REVIEW.ID)
                 .from(REVIEW)
-                .where(WantedReviews.condition(filter))
+                .where(WantedReviewStore.condition(filter))
                 .orderBy(REVIEW.ID)
                 .limit(most)
                 .fetch(REVIEW.ID));

@@ -35,7 +35,12 @@ class SecuritySetup {
         .requestCache(cache -> cache.disable())
         .sessionManagement(
             session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-        .headers(headers -> headers.cacheControl(cache -> cache.disable()))
+        .headers(
+            headers ->
+                headers
+                    .cacheControl(cache -> cache.disable())
+                    // the neutral page says itself who may frame it; the rest are no pages
+                    .frameOptions(frames -> frames.disable()))
         .build();
   }
 

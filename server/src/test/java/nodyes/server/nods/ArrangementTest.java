@@ -25,7 +25,8 @@ public class ArrangementTest extends ServerTest {
     send("/api/v1/arrangement/publish", "").andExpect(jsonPath("$.unpublished.length()").value(0));
     change("/api/v1/arrangement/nods/reviews", "{\"on\":false}").andExpect(status().isOk());
     ask("/api/v1/arrangement")
-        .andExpect(jsonPath("$.unpublished[0]").value("Review wall (page end) is switched off"));
+        .andExpect(
+            jsonPath("$.unpublished[0].text").value("Review wall (page end) is switched off"));
     change("/api/v1/arrangement/nods/reviews", "{\"on\":true}");
     ask("/api/v1/arrangement").andExpect(jsonPath("$.unpublished.length()").value(0));
     change("/api/v1/arrangement/nods/no-such-nod", "{\"on\":true}")

@@ -35,7 +35,9 @@ public class ChangesTest {
   }
 
   private static List<String> changes(Arrangement before, Arrangement after) {
-    return Changes.between(before, after);
+    return Changes.between(Draft.of(before), Draft.of(after)).stream()
+        .map(Changes.Change::text)
+        .toList();
   }
 
   @Test
@@ -54,7 +56,7 @@ public class ChangesTest {
         List.of("Star line (under title) is switched on"));
     assertEquals(
         changes(of(stars("under-title", true)), of(stars("above-title", true))),
-        List.of("Star line (above title) moves to above-title"));
+        List.of("Star line (above title) moves to above title"));
     assertEquals(
         changes(of(wall(6)), of(wall(8))), List.of("Review wall (page end) is set differently"));
     assertEquals(changes(of(wall(6)), of()), List.of("Review wall (page end) is taken off"));

@@ -1,13 +1,17 @@
-package nodyes.server.embed;
+package nodyes.server.nods;
 
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import nodyes.core.nod.NodKind;
+import nodyes.core.nod.Wording;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -15,12 +19,12 @@ import tools.jackson.databind.ObjectMapper;
 
 /** The words of nods in each language; a language that is missing reads English. */
 @Component
-class Words {
+public class NodWords {
   private static final String FALLBACK = "en";
 
   private final Map<String, Map<String, Map<String, Object>>> byLanguage = new TreeMap<>();
 
-  Words(ObjectMapper json) {
+  NodWords(ObjectMapper json) {
     try {
       for (var file :
           new PathMatchingResourcePatternResolver().getResources("classpath:/words/*.json")) {
@@ -37,14 +41,35 @@ class Words {
   }
 
   /** The language whose words a reader of {@code asked} gets. */
-  String language(Locale asked) {
+  public String language(Locale asked) {
     return byLanguage.containsKey(asked.getLanguage()) ? asked.getLanguage() : FALLBACK;
   }
 
-  Map<String, Map<String, Object>> of(String language, Collection<String> kinds) {
+  /** The words of some kinds in a language. */
+  public Map<String, Map<String, Object>> of(String language, Collection<String> kinds) {
     var words = new LinkedHashMap<String, Map<String, Object>>();
     Map<String, Map<String, Object>> all = byLanguage.getOrDefault(language, Map.of());
     kinds.stream().distinct().filter(all::containsKey).forEach(k -> words.put(k, all.get(k)));
     return words;
+  }
+
+  /** The languages that we have words in. */
+  Set<String> languages() {
+    return byLanguage.keySet();
+  }
+
+  /** The values that a word of a kind can put in, by the word's name without its plural form. */
+  Map<String, Set<String>> values(NodKind kind) {
+    var values = new LinkedHashMap<String, Set<String>>();
+    byLanguage
+        .getOrDefault(FALLBACK, Map.of())
+        .getOrDefault(kind.wireName(), Map.of())
+        .forEach(
+            (name, said) -> values.put(name, new LinkedHashSet<>(Wording.values(texts(said)))));
+    return values;
+  }
+
+  private static String texts(Object said) {
+    return said instanceof Map<?, ?> forms ? String.valueOf(forms.values()) : said.toString();
   }
 }

@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * the order of arrival until the page is full. The other parts only check what it finds, and are
  * written so that SQLite cannot take one of their indexes and sort instead.
  */
-final class WantedReviews {
+final class WantedReviewStore {
   private static final Table<?> WORDS = table("review_fts");
   private static final Field<Long> WORDS_OF = field("review_fts.rowid", Long.class);
 
@@ -59,7 +59,7 @@ final class WantedReviews {
   private final Lead lead;
   private final Optional<String> words;
 
-  private WantedReviews(ReviewFilter filter) {
+  private WantedReviewStore(ReviewFilter filter) {
     this.filter = filter;
     this.lead = lead(filter);
     this.words =
@@ -68,7 +68,7 @@ final class WantedReviews {
 
   /** As a condition on the reviews, for those that take all of them. */
   static Condition condition(ReviewFilter filter) {
-    var wanted = new WantedReviews(filter);
+    var wanted = new WantedReviewStore(filter);
     Condition other = wanted.columns();
     return wanted
         .words
@@ -82,7 +82,7 @@ final class WantedReviews {
 
   /** Their ids, in the order in which they came or the other way round, from one on. */
   static Select<Record1<Long>> ids(ReviewFilter filter, SortOrder order, int size, long offset) {
-    var wanted = new WantedReviews(filter);
+    var wanted = new WantedReviewStore(filter);
     if (wanted.words.isPresent()) {
       String query = wanted.words.get();
       Field<Long> id = WORDS_OF.as("id");
@@ -111,7 +111,7 @@ final class WantedReviews {
 
   /** How many there are. */
   static Select<Record1<Integer>> count(ReviewFilter filter) {
-    var wanted = new WantedReviews(filter);
+    var wanted = new WantedReviewStore(filter);
     if (wanted.words.isPresent() && wanted.isOnlyText()) {
       String query = wanted.words.get();
       return selectCount().from(WORDS).where(query.isEmpty() ? falseCondition() : matching(query));

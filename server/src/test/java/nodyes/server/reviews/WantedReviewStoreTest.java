@@ -14,7 +14,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Each filter of the desk walks an index in the order of arrival and stops when a page is full. */
-public class WantedReviewsTest extends ServerTest {
+public class WantedReviewStoreTest extends ServerTest {
   @Autowired private Database database;
 
   private static final ReviewState WAITING = ReviewState.WAITING;
@@ -90,7 +90,7 @@ public class WantedReviewsTest extends ServerTest {
         sql ->
             sql.fetch(
                     "explain query plan "
-                        + sql.renderInlined(WantedReviews.ids(filter, SortOrder.DESC, 51, 0)))
+                        + sql.renderInlined(WantedReviewStore.ids(filter, SortOrder.DESC, 51, 0)))
                 .getValues("detail")
                 .toString());
   }

@@ -1,4 +1,4 @@
-package nodyes.server.embed;
+package nodyes.server.nods;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -13,15 +13,16 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.ObjectMapper;
 
-public class WordsTest {
+public class NodWordsTest {
   private static final List<String> KINDS =
       java.util.Arrays.stream(NodKind.values()).map(NodKind::wireName).toList();
   private static final Pattern VALUE = Pattern.compile("\\{\\w+}");
-  private final Words words = new Words(new ObjectMapper());
+  private final NodWords words = new NodWords(new ObjectMapper());
 
   /**
    * Plural categories of CLDR that whole numbers under a million take in each language (CLDR plural
-   * rules; English, German, Portuguese and Spanish: one and other; Japanese: other).
+   * rules; English, German, Portuguese and Spanish: one and other; Japanese: other; Arabic: all
+   * six).
    */
   @DataProvider
   Object[][] languages() {
@@ -29,6 +30,7 @@ public class WordsTest {
       {"en", Set.of("one", "other")}, {"pt", Set.of("one", "other")},
       {"de", Set.of("one", "other")}, {"es", Set.of("one", "other")},
       {"fr", Set.of("one", "other")}, {"ja", Set.of("other")},
+      {"ar", Set.of("zero", "one", "two", "few", "many", "other")},
     };
   }
 

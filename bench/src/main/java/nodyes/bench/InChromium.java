@@ -1,0 +1,176 @@
+package nodyes.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+/** What a shopper's and the owner's browser make of it, in headless Chromium. */
+final class InChromium {
+  private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+  private static final int LOADS = 20;
+  private static final int CHANGES = 60;
+
+  /** Collects layout shifts (Layout Instability) and the largest paint (LCP) of a page. */
+  private static final String WATCH =
+      """
+      window.shift = 0; window.largest = 0;
+      new PerformanceObserver(list => list.getEntries().forEach(entry => {
+        if (!entry.hadRecentInput) window.shift += entry.value;
+      })).observe({type: 'layout-shift', buffered: true});
+      new PerformanceObserver(list => list.getEntries().forEach(entry => {
+        window.largest = entry.startTime;
+      })).observe({type: 'largest-contentful-paint', buffered: true});
+      """;
+
+  private final RunningDemo server;
+
+  InChromium(RunningDemo server) {
+    this.server = server;
+  }
+
+  List<String> measure() {
+    if (!Files.exists(CHROMIUM)) {
+      return List.of("", "## In the browser", "", "Not measured: needs Chromium on this machine.");
+    }
+    try (Playwright playwright =
+            Playwright.create(
+                new Playwright.CreateOptions()
+                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        Browser browser =
+            playwright
+                .chromium()
+                .launch(
+                    new BrowserType.LaunchOptions()
+                        .setExecutablePath(CHROMIUM)
+                        .setArgs(List.of("--no-sandbox", "--disable-gpu")))) {
+      var report =
+          new ArrayList<>(
+              List.of(
+                  "",
+                  "## In the browser",
+                  "",
+                  LOADS
+                      + " loads each at 1280 x 800, in turns with the script and with it blocked, each"
+                      + " in a fresh context. Shift is the sum of layout shifts (Layout Instability),"
+                      + " largest paint as LCP defines it.",
+                  "",
+                  "| page | shift, worst | shift without | largest paint p50, ms | without, ms | added, ms |",
+                  "| --- | ---: | ---: | ---: | ---: | ---: |"));
+      report.add(loads(browser, "product page", "/products/celadon-planter"));
+      report.add(loads(browser, "listing", "/categories/planters"));
+      report.add("");
+      report.add(changes(browser));
+      return report;
+    }
+  }
+
+  private record Load(double shift, double largest) {}
+
+  private String loads(Browser browser, String name, String path) {
+    var with = new ArrayList<Load>();
+    var without = new ArrayList<Load>();
+    for (int i = 0; i <= LOADS; i++) {
+      Load one = load(browser, path, true);
+      Load other = load(browser, path, false);
+      if (i > 0) { // the first warms both sides
+        with.add(one);
+        without.add(other);
+      }
+    }
+    double largest = median(with);
+    double bare = median(without);
+    return "| %s | %.4f | %.4f | %.0f | %.0f | %.0f |"
+        .formatted(
+            name,
+            with.stream().mapToDouble(Load::shift).max().orElse(0),
+            without.stream().mapToDouble(Load::shift).max().orElse(0),
+            largest,
+            bare,
+            largest - bare);
+  }
+
+  private static double median(List<Load> loads) {
+    double[] sorted = loads.stream().mapToDouble(Load::largest).sorted().toArray();
+    return sorted[sorted.length / 2];
+  }
+
+  private Load load(Browser browser, String path, boolean withScript) {
+    try (var context =
+        browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+      Page page = context.newPage();
+      page.addInitScript(WATCH);
+      if (!withScript) {
+        page.route("**/nodyes.js", route -> route.abort());
+      }
+      page.navigate(server.shop(path));
+      if (withScript) {
+        page.waitForSelector("nod-yes");
+      }
+      page.waitForTimeout(400);
+      return new Load(number(page, "window.shift"), number(page, "window.largest"));
+    }
+  }
+
+  private static double number(Page page, String expression) {
+    return ((Number) page.evaluate(expression)).doubleValue();
+  }
+
+  /** From a stroke of a key in a face to the frame's next picture with it. */
+  private String changes(Browser browser) {
+    try (var context =
+        browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+      Page page = context.newPage();
+      page.navigate(server.address("/pages/product/celadon-planter?as=wide"));
+      page.frameLocator("iframe").locator("nod-yes[data-nod=reviews]").waitFor();
+      page.getByRole(
+              com.microsoft.playwright.options.AriaRole.BUTTON,
+              new Page.GetByRoleOptions().setName("Review wall").setExact(true))
+          .click();
+      var field = page.getByLabel("English", new Page.GetByLabelOptions().setExact(true));
+      field.waitFor();
+      Frame frame =
+          page.frames().stream()
+              .filter(one -> one.url().contains("/products/"))
+              .findFirst()
+              .orElseThrow();
+      var times = new double[CHANGES];
+      for (int i = 0; i < CHANGES; i++) {
+        String text = "Heading " + i;
+        frame.evaluate(
+            """
+            text => {
+              const look = () => {
+                const heading = document.querySelector('nod-yes[data-nod=reviews]')
+                  ?.shadowRoot?.querySelector('h2');
+                if (heading?.textContent !== text) return requestAnimationFrame(look);
+                const channel = new MessageChannel();
+                channel.port1.onmessage = () => { window.painted = Date.now(); };
+                channel.port2.postMessage(0);
+              };
+              window.painted = 0;
+              requestAnimationFrame(look);
+            }""",
+            text);
+        page.evaluate(
+            "() => document.addEventListener('input', () => { window.typed = Date.now(); },"
+                + " {capture: true, once: true})");
+        field.fill(text);
+        frame.waitForFunction("() => window.painted > 0");
+        times[i] =
+            ((Number) frame.evaluate("window.painted")).doubleValue()
+                - number(page, "window.typed");
+      }
+      Arrays.sort(times);
+      return "From a stroke of a key in a face to its paint in the frame, %d changes: p50 %.0f ms, p95 %.0f ms."
+          .formatted(CHANGES, times[CHANGES / 2], times[CHANGES * 95 / 100 - 1]);
+    }
+  }
+}

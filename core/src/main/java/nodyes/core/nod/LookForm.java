@@ -1,0 +1,104 @@
+package nodyes.core.nod;
+
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.common.Colour;
+
+/** What a value of a look can be. */
+public sealed interface LookForm {
+  /** Why a text is not of this form; empty where it is. */
+  Optional<String> problem(String text);
+
+  /** A colour. */
+  record Tint() implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      return Colour.parse(text).isPresent()
+          ? Optional.empty()
+          : Optional.of("is no colour that can be read; write it as #6a2c5a");
+    }
+  }
+
+  /** A length in pixels, both ends included. */
+  record Pixels(int least, int most) implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      return between(text, least, most) && text.chars().allMatch(Character::isDigit)
+          ? Optional.empty()
+          : Optional.of("is a whole number of pixels from " + least + " to " + most);
+    }
+  }
+
+  /** A plain number, both ends included. */
+  record Plain(double least, double most) implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      return between(text, least, most)
+          ? Optional.empty()
+          : Optional.of("is a number from " + least + " to " + most);
+    }
+  }
+
+  /** One of some names. */
+  record OneOf(List<String> names) implements LookForm {
+    /** Keeps the names unchangeable. */
+    public OneOf {
+      names = List.copyOf(names);
+    }
+
+    @Override
+    public Optional<String> problem(String text) {
+      return names.contains(text)
+          ? Optional.empty()
+          : Optional.of("is one of " + String.join(", ", names));
+    }
+  }
+
+  /** One of our drawings by name, or an emoji (UTS 51). */
+  record Mark(List<String> drawings) implements LookForm {
+    private static final int LONGEST = 12;
+    private static final int FIRST_SIGN = 0x2000;
+
+    /** Keeps the names unchangeable. */
+    public Mark {
+      drawings = List.copyOf(drawings);
+    }
+
+    @Override
+    public Optional<String> problem(String text) {
+      return drawings.contains(text) || isEmoji(text)
+          ? Optional.empty()
+          : Optional.of("is a drawing or one emoji");
+    }
+
+    /** Letters and digits take part in emoji too, and are none. */
+    private static boolean isEmoji(String text) {
+      return !text.isEmpty()
+          && text.length() <= LONGEST
+          && text.codePoints().allMatch(sign -> sign >= FIRST_SIGN)
+          && text.codePoints().anyMatch(Character::isEmoji)
+          && text.codePoints().noneMatch(Character::isLetter);
+    }
+  }
+
+  /**
+   * A name that the shop gave, of a colour pair or a font; whether there is one is seen elsewhere.
+   */
+  record Name() implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      return text.matches("[\\p{L}\\p{N}][\\p{L}\\p{N} '’-]{0,39}")
+          ? Optional.empty()
+          : Optional.of("is a name of at most 40 letters and digits");
+    }
+  }
+
+  private static boolean between(String text, double least, double most) {
+    try {
+      double value = Double.parseDouble(text);
+      return value >= least && value <= most && text.length() <= 6;
+    } catch (NumberFormatException e) {
+      return false;
+    }
+  }
+}

@@ -1,0 +1,125 @@
+package nodyes.core.showing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.audience.Condition;
+import nodyes.core.audience.Figure;
+import nodyes.core.audience.Finding;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.Viewpoint;
+
+/**
+ * How far a nod reaches over the catalogue, for one shopper at one moment.
+ *
+ * @param products that it shows for, in the shop's order
+ * @param variants how many of their variants
+ * @param of all products
+ * @param misses products that miss by one finding alone, nearest first
+ * @param alone how many products meet each condition by itself, by its place: {@code 1}, {@code
+ *     2.1}
+ */
+public record Reach(
+    List<Slug> products, int variants, int of, List<Miss> misses, Map<String, Integer> alone) {
+  private static final int MOST_MISSES = 8;
+
+  /** A product that just misses, and what it misses by. */
+  public record Miss(Slug product, Finding by) {}
+
+  /**
+   * Asks for every product.
+   *
+   * @param nod what the owner set; whether it is on does not matter
+   * @param facts all products
+   * @param viewpoint the shopper, the page and the moment; its products do not matter
+   */
+  public static Reach of(Nod nod, Facts facts, Viewpoint viewpoint) {
+    Nod on = nod.placed(nod.placement().switched(true));
+    var shown = new ArrayList<Slug>();
+    var misses = new ArrayList<Miss>();
+    int variants = 0;
+    for (Map.Entry<Slug, ProductFacts> entry : facts.products().entrySet()) {
+      Slug product = entry.getKey();
+      int showing = 0;
+      for (String sku : entry.getValue().prices().keySet()) {
+        showing += shows(on, product, facts, viewpoint.choosing(Optional.of(sku))) ? 1 : 0;
+      }
+      variants += showing;
+      Verdict verdict = Showing.of(on, product, facts, viewpoint.choosing(Optional.empty()));
+      if (verdict instanceof Verdict.Shown) {
+        shown.add(product);
+      } else if (showing > 0) {
+        shown.add(product);
+      } else {
+        List<Finding> unmet =
+            verdict.because().findings().stream().filter(finding -> !finding.met()).toList();
+        if (unmet.stream().distinct().count() == 1) {
+          misses.add(new Miss(product, unmet.getFirst()));
+        }
+      }
+    }
+    misses.sort(Comparator.comparingDouble(miss -> distance(miss.by())));
+    return new Reach(
+        List.copyOf(shown),
+        variants,
+        facts.products().size(),
+        List.copyOf(misses.subList(0, Math.min(MOST_MISSES, misses.size()))),
+        alone(nod.placement().audience(), facts, viewpoint));
+  }
+
+  private static boolean shows(Nod nod, Slug product, Facts facts, Viewpoint viewpoint) {
+    return Showing.of(nod, product, facts, viewpoint) instanceof Verdict.Shown;
+  }
+
+  /**
+   * How far a figure lies from what was wanted, as a share of it; names lie farther than figures.
+   */
+  private static double distance(Finding finding) {
+    if (finding.figure() instanceof Figure.Count have
+        && finding.wanted() instanceof Figure.Count want) {
+      return Math.abs((double) want.value() - have.value()) / Math.max(1.0, (double) want.value());
+    }
+    if (finding.figure() instanceof Figure.Stars have
+        && finding.wanted() instanceof Figure.Stars want) {
+      return Math.abs(want.value().doubleValue() - have.value().doubleValue()) / 5;
+    }
+    return finding.standing() == Finding.Standing.UNKNOWN ? 3 : 2;
+  }
+
+  private static Map<String, Integer> alone(Condition condition, Facts facts, Viewpoint viewpoint) {
+    var counts = new LinkedHashMap<String, Integer>();
+    List<Condition> parts = parts(condition);
+    for (int i = 0; i < parts.size(); i++) {
+      Condition part = parts.get(i);
+      String place = String.valueOf(i + 1);
+      counts.put(place, meeting(part, facts, viewpoint));
+      List<Condition> inner = parts(part);
+      for (int k = 0; k < inner.size(); k++) {
+        counts.put(place + "." + (k + 1), meeting(inner.get(k), facts, viewpoint));
+      }
+    }
+    return counts;
+  }
+
+  private static List<Condition> parts(Condition condition) {
+    return switch (condition) {
+      case Condition.AllOf all -> all.parts();
+      case Condition.AnyOf any -> any.parts();
+      default -> List.of();
+    };
+  }
+
+  private static int meeting(Condition condition, Facts facts, Viewpoint viewpoint) {
+    int count = 0;
+    for (ProductFacts product : facts.products().values()) {
+      if (condition.ask(Showing.situation(product, facts, viewpoint)).met()) {
+        count++;
+      }
+    }
+    return count;
+  }
+}

@@ -1,0 +1,65 @@
+package nodyes.server.nods;
+
+import java.util.List;
+import java.util.Map;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Viewpoint;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All that is set of a nod of the draft, and what can be.
+ *
+ * @param revision goes up with each change
+ * @param set what is set
+ * @param words what it says, word by word
+ * @param unsayable what cannot be said as it is written, and so cannot be published
+ * @param contrast of words on ground, where both are set
+ */
+record NodFace(
+    String id,
+    String kind,
+    String name,
+    long revision,
+    Settings set,
+    List<Word> words,
+    List<Unsayable> unsayable,
+    @Nullable Contrast contrast) {
+  /**
+   * What the owner can change.
+   *
+   * @param own what its kind alone has
+   */
+  record Settings(
+      String spot,
+      List<PageKind> pages,
+      List<Viewpoint.Screen> screens,
+      boolean on,
+      Rule audience,
+      Map<String, Map<String, String>> wording,
+      LookSet look,
+      Map<String, Object> own) {}
+
+  /** A look by the wire names of its values. */
+  record LookSet(
+      @Nullable String ready, Map<String, String> values, Map<String, String> narrow, String css) {}
+
+  /**
+   * A word of its kind.
+   *
+   * @param values what it can put in
+   * @param ours our wording by language, and of a word that counts by plural form
+   */
+  record Word(String name, List<String> values, Map<String, Map<String, String>> ours) {}
+
+  /** A value that there is not, with the one whose name is nearest. */
+  record Unsayable(String language, String word, String value, @Nullable String nearest) {}
+
+  /**
+   * How the words read on their ground.
+   *
+   * @param ratio to one decimal, rounded down
+   * @param passes whether it is at least 4.5 to 1
+   * @param nearest the nearest colour for the words that passes, where it does not
+   */
+  record Contrast(String ratio, boolean passes, @Nullable String nearest) {}
+}

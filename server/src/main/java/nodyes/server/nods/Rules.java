@@ -1,0 +1,256 @@
+package nodyes.server.nods;
+
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.audience.Condition;
+import nodyes.server.web.Refusal;
+import nodyes.server.web.Refusal.Fault;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+
+/** Conditions between the core and the back office, which thinks on the shop's clock. */
+public final class Rules {
+  private final ZoneId zone;
+  private final CurrencyUnit currency;
+  private final List<Fault> faults = new ArrayList<>();
+
+  private Rules(ZoneId zone, CurrencyUnit currency) {
+    this.zone = zone;
+    this.currency = currency;
+  }
+
+  /** As the back office writes it. */
+  public static Rule of(Condition condition, ZoneId zone) {
+    return switch (condition) {
+      case Condition.AllOf all -> Rule.group(Rule.Kind.ALL_OF, parts(all.parts(), zone));
+      case Condition.AnyOf any -> Rule.group(Rule.Kind.ANY_OF, parts(any.parts(), zone));
+      case Condition.ReviewsAtLeast reviews ->
+          new Rule(
+              Rule.Kind.REVIEWS_AT_LEAST,
+              null,
+              null,
+              reviews.count(),
+              null,
+              null,
+              null,
+              null,
+              null,
+              null);
+      case Condition.RatingAtLeast rating ->
+          new Rule(
+              Rule.Kind.RATING_AT_LEAST,
+              null,
+              null,
+              rating.reviews(),
+              rating.stars(),
+              null,
+              null,
+              null,
+              null,
+              null);
+      case Condition.InCategory in -> named(Rule.Kind.IN_CATEGORY, in.categories());
+      case Condition.HasTag tag -> named(Rule.Kind.HAS_TAG, tag.tags());
+      case Condition.CountryIn in -> named(Rule.Kind.COUNTRY_IN, in.countries());
+      case Condition.LanguageIn in -> named(Rule.Kind.LANGUAGE_IN, in.languages());
+      case Condition.PriceBetween price ->
+          new Rule(
+              Rule.Kind.PRICE_BETWEEN,
+              null,
+              null,
+              null,
+              null,
+              price.least().map(Money::getAmount).orElse(null),
+              price.most().map(Money::getAmount).orElse(null),
+              null,
+              null,
+              null);
+      case Condition.Between period ->
+          times(
+              Rule.Kind.BETWEEN,
+              period.from().map(from -> local(from, zone)).orElse(null),
+              period.to().map(to -> local(to, zone)).orElse(null),
+              null);
+      case Condition.Daily daily ->
+          times(
+              Rule.Kind.DAILY,
+              daily.from().toString(),
+              daily.to().toString(),
+              daily.days().stream().sorted().toList());
+    };
+  }
+
+  private static Rule named(Rule.Kind kind, Set<String> names) {
+    return Rule.named(kind, names.stream().sorted().toList());
+  }
+
+  private static Rule times(
+      Rule.Kind kind,
+      @Nullable String from,
+      @Nullable String to,
+      @Nullable List<java.time.DayOfWeek> days) {
+    return new Rule(kind, null, null, null, null, null, null, from, to, days);
+  }
+
+  private static List<Rule> parts(List<Condition> parts, ZoneId zone) {
+    return parts.stream().map(part -> of(part, zone)).toList();
+  }
+
+  private static String local(Instant instant, ZoneId zone) {
+    return LocalDateTime.ofInstant(instant, zone).toString();
+  }
+
+  /**
+   * The condition that a rule stands for.
+   *
+   * @throws Refusal naming every part that cannot be taken
+   */
+  public static Condition condition(Rule rule, ZoneId zone, CurrencyUnit currency) {
+    var rules = new Rules(zone, currency);
+    Condition condition = rules.read(rule, "audience", 0);
+    if (!rules.faults.isEmpty()) {
+      throw new Refusal(
+          HttpStatus.BAD_REQUEST, "A condition cannot be taken as it is.", rules.faults);
+    }
+    return condition;
+  }
+
+  private Condition read(Rule rule, String path, int depth) {
+    return switch (rule.kind()) {
+      case ALL_OF -> new Condition.AllOf(group(rule, path, depth));
+      case ANY_OF -> new Condition.AnyOf(group(rule, path, depth));
+      case REVIEWS_AT_LEAST -> new Condition.ReviewsAtLeast(count(rule, path));
+      case RATING_AT_LEAST -> new Condition.RatingAtLeast(stars(rule, path), count(rule, path));
+      case IN_CATEGORY -> new Condition.InCategory(names(rule, path, "a category"));
+      case HAS_TAG -> new Condition.HasTag(names(rule, path, "a tag"));
+      case COUNTRY_IN -> new Condition.CountryIn(names(rule, path, "a country"));
+      case LANGUAGE_IN -> new Condition.LanguageIn(names(rule, path, "a language"));
+      case PRICE_BETWEEN -> price(rule, path);
+      case BETWEEN -> between(rule, path);
+      case DAILY -> daily(rule, path);
+    };
+  }
+
+  private List<Condition> group(Rule rule, String path, int depth) {
+    if (depth > 1) {
+      fault(path, "groups stand inside one another once, not twice");
+      return List.of();
+    }
+    var parts = new ArrayList<Condition>();
+    List<Rule> given = rule.parts() == null ? List.of() : rule.parts();
+    for (int i = 0; i < given.size(); i++) {
+      parts.add(read(given.get(i), path + "." + (i + 1), depth + 1));
+    }
+    return parts;
+  }
+
+  private long count(Rule rule, String path) {
+    Long count = rule.count();
+    if (count == null || count < 1 || count > 1_000_000) {
+      fault(path + ".count", "is a whole number from 1");
+      return 1;
+    }
+    return count;
+  }
+
+  private BigDecimal stars(Rule rule, String path) {
+    BigDecimal stars = rule.stars();
+    if (stars == null
+        || stars.compareTo(BigDecimal.ONE) < 0
+        || stars.compareTo(BigDecimal.valueOf(5)) > 0) {
+      fault(path + ".stars", "is from 1 to 5");
+      return BigDecimal.ONE;
+    }
+    return stars;
+  }
+
+  private Set<String> names(Rule rule, String path, String what) {
+    var names = new LinkedHashSet<>(rule.names() == null ? List.<String>of() : rule.names());
+    if (names.isEmpty()) {
+      fault(path + ".names", "choose " + what);
+    }
+    return names;
+  }
+
+  private Condition price(Rule rule, String path) {
+    Optional<Money> least = money(rule.least(), path + ".least");
+    Optional<Money> most = money(rule.most(), path + ".most");
+    if (rule.least() == null && rule.most() == null) {
+      fault(path, "give a lowest or a highest price");
+    }
+    if (least.isPresent() && most.isPresent() && least.get().isGreaterThan(most.get())) {
+      fault(path + ".most", "is below the lowest price");
+    }
+    return new Condition.PriceBetween(least, most);
+  }
+
+  private Optional<Money> money(@Nullable BigDecimal amount, String path) {
+    if (amount == null) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(Money.of(currency, amount));
+    } catch (ArithmeticException e) {
+      fault(path, "has more decimals than " + currency.getCode());
+      return Optional.empty();
+    }
+  }
+
+  private Condition between(Rule rule, String path) {
+    Optional<Instant> from = moment(rule.from(), path + ".from");
+    Optional<Instant> to = moment(rule.to(), path + ".to");
+    if (from.isEmpty() && to.isEmpty()) {
+      fault(path + ".from", "give a start or an end");
+    }
+    if (from.isPresent() && to.isPresent() && !from.get().isBefore(to.get())) {
+      fault(path + ".to", "it ends before it starts; choose a later end or an earlier start");
+      return new Condition.Between(from, Optional.empty());
+    }
+    return new Condition.Between(from, to);
+  }
+
+  private Optional<Instant> moment(@Nullable String text, String path) {
+    if (text == null || text.isBlank()) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(LocalDateTime.parse(text).atZone(zone).toInstant());
+    } catch (DateTimeException e) {
+      fault(path, "is no date and time such as 2026-11-26T14:20");
+      return Optional.empty();
+    }
+  }
+
+  private Condition daily(Rule rule, String path) {
+    LocalTime from = time(rule.from(), path + ".from");
+    LocalTime to = time(rule.to(), path + ".to");
+    if (rule.days() == null || rule.days().isEmpty()) {
+      fault(path + ".days", "choose a weekday");
+      return Condition.everyone();
+    }
+    return new Condition.Daily(from, to, Set.copyOf(rule.days()));
+  }
+
+  private LocalTime time(@Nullable String text, String path) {
+    try {
+      return LocalTime.parse(text == null ? "" : text);
+    } catch (DateTimeException e) {
+      fault(path, "is no time such as 14:20");
+      return LocalTime.MIDNIGHT;
+    }
+  }
+
+  private void fault(String path, String reason) {
+    faults.add(new Fault(path, reason));
+  }
+}

@@ -1,0 +1,123 @@
+package nodyes.server.nods;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
+import nodyes.core.nod.Wording;
+import org.apache.commons.text.similarity.LevenshteinDistance;
+import org.springframework.stereotype.Component;
+
+/** Which words a nod has, and whether what the owner wrote for them can be said. */
+@Component
+class Sayable {
+  /** Plural forms (CLDR) that any language may have. */
+  private static final List<String> FORMS = List.of("zero", "one", "two", "few", "many", "other");
+
+  private final NodWords words;
+
+  Sayable(NodWords words) {
+    this.words = words;
+  }
+
+  /** The names under which words of a kind are written, plural forms and all. */
+  Set<String> names(NodKind kind) {
+    var names = new LinkedHashSet<String>();
+    for (NodFace.Word word : words(kind)) {
+      if (word.ours().values().iterator().next().containsKey("other")) {
+        FORMS.forEach(form -> names.add(word.name() + "." + form));
+      } else {
+        names.add(word.name());
+      }
+    }
+    return names;
+  }
+
+  /** The words of a kind, ours in every language that we have. */
+  List<NodFace.Word> words(NodKind kind) {
+    var all = new ArrayList<NodFace.Word>();
+    words
+        .values(kind)
+        .forEach(
+            (name, values) -> {
+              var ours = new LinkedHashMap<String, Map<String, String>>();
+              for (String language : words.languages()) {
+                Object said =
+                    words
+                        .of(language, List.of(kind.wireName()))
+                        .getOrDefault(kind.wireName(), Map.of())
+                        .get(name);
+                if (said != null) {
+                  ours.put(language, forms(said));
+                }
+              }
+              all.add(new NodFace.Word(name, List.copyOf(values), ours));
+            });
+    return all;
+  }
+
+  private static Map<String, String> forms(Object said) {
+    var forms = new LinkedHashMap<String, String>();
+    if (said instanceof Map<?, ?> counted) {
+      counted.forEach((form, text) -> forms.put(String.valueOf(form), String.valueOf(text)));
+    } else {
+      forms.put("", said.toString());
+    }
+    return forms;
+  }
+
+  /** What of a nod's words cannot be said. */
+  List<NodFace.Unsayable> problems(Nod nod) {
+    var problems = new ArrayList<NodFace.Unsayable>();
+    nod.dress()
+        .wording()
+        .byLanguage()
+        .forEach(
+            (language, said) ->
+                said.forEach(
+                    (name, text) ->
+                        unknown(nod.kind(), name, text)
+                            .forEach(
+                                value ->
+                                    problems.add(
+                                        new NodFace.Unsayable(
+                                            language,
+                                            name,
+                                            value,
+                                            nearest(nod.kind(), name, value).orElse(null))))));
+    return problems;
+  }
+
+  /** The nod saying what was good last where what it says now cannot be said. */
+  Nod good(Nod nod, Optional<Nod> before) {
+    Wording wording = nod.dress().wording();
+    Wording good =
+        wording.sayable(
+            (name, text) -> unknown(nod.kind(), name, text).isEmpty(),
+            before.map(one -> one.dress().wording()).orElse(Wording.NONE));
+    return good.equals(wording)
+        ? nod
+        : nod.dressed(new nodyes.core.nod.Dress(good, nod.dress().look()));
+  }
+
+  private List<String> unknown(NodKind kind, String name, String text) {
+    Set<String> known = known(kind, name);
+    return Wording.values(text).stream().filter(value -> !known.contains(value)).toList();
+  }
+
+  private Set<String> known(NodKind kind, String name) {
+    int dot = name.indexOf('.');
+    return words.values(kind).getOrDefault(dot < 0 ? name : name.substring(0, dot), Set.of());
+  }
+
+  private Optional<String> nearest(NodKind kind, String name, String value) {
+    var distance = LevenshteinDistance.getDefaultInstance();
+    return known(kind, name).stream()
+        .min(java.util.Comparator.comparingInt(known -> distance.apply(known, value)));
+  }
+}

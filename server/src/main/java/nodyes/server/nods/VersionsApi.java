@@ -1,0 +1,77 @@
+package nodyes.server.nods;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.common.NodId;
+import nodyes.core.nod.Nod;
+import nodyes.server.web.PageOf;
+import org.springframework.security.core.Authentication;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What was published, and going back to it. */
+@RestController
+@Tag(name = "versions")
+@RequestMapping("/api/v1/arrangement/versions")
+class VersionsApi {
+  private final Nods nods;
+  private final VersionStore store;
+
+  VersionsApi(Nods nods, VersionStore store) {
+    this.nods = nods;
+    this.store = store;
+  }
+
+  record WentBack(int version) {}
+
+  @GetMapping
+  PageOf<Version> versions(
+      @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "20") int size) {
+    int at = PageOf.page(page);
+    int most = PageOf.size(size);
+    // one more, so that the last of the page can be told apart from the one before it
+    List<Arrangement> all = store.list(most + 1, (at - 1) * most);
+    var versions = new ArrayList<Version>();
+    for (int i = 0; i < Math.min(most, all.size()); i++) {
+      Arrangement version = all.get(i);
+      Arrangement before = i + 1 < all.size() ? all.get(i + 1) : Arrangement.NONE;
+      versions.add(
+          new Version(
+              version.version(),
+              version.publishedAt().orElseThrow(),
+              version.publishedBy().orElseThrow(),
+              version.note(),
+              Changes.between(Draft.of(before), Draft.of(version))));
+    }
+    return new PageOf<>(versions, at, most, store.count());
+  }
+
+  /** Makes a version what shoppers get again. */
+  @PostMapping("/{version}/go-back")
+  WentBack goBack(@PathVariable int version, Authentication who) {
+    return new WentBack(nods.goBack(version, who.getName()));
+  }
+
+  /** Puts one nod of the draft back to how it was before a version. */
+  @PostMapping("/{version}/nods/{id}/take-back")
+  Step takeBack(@PathVariable int version, @PathVariable String id, Authentication who) {
+    NodId nod = new NodId(id);
+    nods.version(version);
+    Optional<Nod> before =
+        version == 1
+            ? Optional.empty()
+            : nods.version(version - 1).nods().stream()
+                .filter(one -> one.id().equals(nod))
+                .findFirst();
+    return nods.change(
+        "Took back what version " + version + " changed",
+        who.getName(),
+        draft -> before.map(draft::with).orElseGet(() -> draft.without(nod)));
+  }
+}

@@ -1,0 +1,34 @@
+package nodyes.server.pages;
+
+import nodyes.core.showing.Facts;
+import nodyes.server.catalogue.CatalogueChanged;
+import nodyes.server.reviews.PublishedReviewsChanged;
+import nodyes.server.shop.ShopChanged;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** The facts of all products, kept until one of them changes: asked at every stroke of a key. */
+@Component
+class AllFacts {
+  private final FactLoader loader;
+  private volatile @Nullable Facts kept;
+
+  AllFacts(FactLoader loader) {
+    this.loader = loader;
+  }
+
+  Facts get() {
+    Facts facts = kept;
+    if (facts == null) {
+      facts = loader.all();
+      kept = facts;
+    }
+    return facts;
+  }
+
+  @EventListener({CatalogueChanged.class, PublishedReviewsChanged.class, ShopChanged.class})
+  void forget() {
+    kept = null;
+  }
+}

@@ -1,0 +1,205 @@
+package nodyes.server.pages;
+
+import java.net.URI;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Spot;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.nods.Nods;
+import nodyes.server.nods.PointedSpot;
+import nodyes.server.outside.Fetch;
+import nodyes.server.outside.Fetched;
+import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopSettings;
+import nodyes.server.web.Refusal;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.jsoup.select.Selector;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Fetches a page of the shop as any visitor does, and looks for what nods need on it. */
+@Component
+class PageCheck {
+  private final Fetch fetch;
+  private final Shop shop;
+  private final Nods nods;
+  private final Catalogue catalogue;
+
+  PageCheck(Fetch fetch, Shop shop, Nods nods, Catalogue catalogue) {
+    this.fetch = fetch;
+    this.shop = shop;
+    this.nods = nods;
+    this.catalogue = catalogue;
+  }
+
+  /** A spot that was pointed at, and how many places of the page its selector matches. */
+  record PointedFound(String name, String selector, int matches) {}
+
+  /**
+   * What was found.
+   *
+   * @param failure why the page could not be had; the rest is then empty
+   * @param hasScript whether our script is on it
+   * @param marks what is wrong with how the page says what it is; empty where all is well
+   * @param framing the header that keeps it from being framed; empty where none does
+   * @param spots standard spots that are marked on it
+   * @param missing spots that shown nods stand in and the page does not have
+   */
+  record Checked(
+      PageKind kind,
+      String address,
+      @Nullable String failure,
+      boolean hasScript,
+      List<String> marks,
+      String framing,
+      List<String> spots,
+      List<PointedFound> pointed,
+      List<String> missing) {}
+
+  /** One page of each kind, with the first product and category. */
+  List<Checked> all(String office) {
+    var checked = new ArrayList<Checked>();
+    for (PageKind kind : PageKind.values()) {
+      address(kind, null).ifPresent(address -> checked.add(check(kind, address, office)));
+    }
+    return checked;
+  }
+
+  /** The page of a kind, of a product or a category where it has one. */
+  Checked one(PageKind kind, @Nullable String slug, String office) {
+    return check(
+        kind,
+        address(kind, slug)
+            .orElseThrow(() -> Refusal.unusable("The shop has no page of that kind to look at.")),
+        office);
+  }
+
+  private Optional<String> address(PageKind kind, @Nullable String slug) {
+    ShopSettings settings = shop.settings();
+    if (settings.address().isEmpty()) {
+      throw Refusal.unusable("The shop is not connected yet: tell where its pages are, in Setup.");
+    }
+    Optional<String> path =
+        switch (kind) {
+          case PRODUCT ->
+              Optional.ofNullable(slug)
+                  .or(
+                      () ->
+                          catalogue.list("", 1, 1).items().stream().map(p -> p.slug()).findFirst())
+                  .map(product -> settings.productPath().replace("{product}", product));
+          case LISTING ->
+              Optional.ofNullable(slug)
+                  .or(
+                      () ->
+                          catalogue.categories(1, 1).items().stream()
+                              .map(c -> c.slug())
+                              .findFirst())
+                  .map(category -> settings.listingPath().replace("{category}", category));
+          case BASKET -> Optional.of(settings.basketPath());
+          case HOME -> Optional.of("/");
+        };
+    return path.map(one -> settings.address() + one);
+  }
+
+  private Checked check(PageKind kind, String address, String office) {
+    Fetched page;
+    try {
+      page = fetch.get(address, Fetch.Limits.PAGE);
+    } catch (Refusal e) {
+      return new Checked(
+          kind,
+          address,
+          String.valueOf(e.getMessage()),
+          false,
+          List.of(),
+          "",
+          List.of(),
+          List.of(),
+          List.of());
+    }
+    Document html = Jsoup.parse(page.text(), address);
+    List<String> spots =
+        Spot.STANDARD.stream()
+            .map(Spot::name)
+            .filter(name -> html.selectFirst("[data-nod-spot=" + name + "]") != null)
+            .toList();
+    List<PointedFound> pointed =
+        nods.draft().spots().stream()
+            .filter(spot -> spot.page() == kind)
+            .map(spot -> new PointedFound(spot.name(), spot.selector(), matches(html, spot)))
+            .toList();
+    String origin = origin(page.address());
+    Framing framing =
+        Framing.of(
+            page.header("Content-Security-Policy"), page.header("X-Frame-Options"), origin, office);
+    return new Checked(
+        kind,
+        address,
+        null,
+        hasScript(html),
+        marks(html, kind),
+        framing.because(),
+        spots,
+        pointed,
+        missing(kind, spots, pointed));
+  }
+
+  private List<String> missing(PageKind kind, List<String> spots, List<PointedFound> pointed) {
+    return nods.draft().nods().stream()
+        .map(nod -> nod.placement())
+        .filter(placement -> placement.on() && placement.pages().contains(kind))
+        .map(placement -> placement.spot().name())
+        .filter(name -> !spots.contains(name))
+        .filter(
+            name ->
+                pointed.stream().noneMatch(spot -> spot.name().equals(name) && spot.matches() > 0))
+        .distinct()
+        .toList();
+  }
+
+  private static int matches(Document html, PointedSpot spot) {
+    try {
+      return html.select(spot.selector()).size();
+    } catch (Selector.SelectorParseException | IllegalArgumentException e) {
+      return 0;
+    }
+  }
+
+  private boolean hasScript(Document html) {
+    return html.select("script[src][data-shop]").stream()
+        .anyMatch(
+            script ->
+                script.attr("src").contains("/nodyes.js")
+                    && script.attr("data-shop").equals(shop.settings().publicKey()));
+  }
+
+  private static List<String> marks(Document html, PageKind kind) {
+    var wrong = new ArrayList<String>();
+    Element marked = html.selectFirst("[data-nod-page]");
+    if (marked == null) {
+      wrong.add(
+          "it does not say what kind of page it is: data-nod-page=\"" + kind.wireName() + '"');
+    } else if (!marked.attr("data-nod-page").equals(kind.wireName())) {
+      wrong.add(
+          "it says that it is data-nod-page=\""
+              + marked.attr("data-nod-page")
+              + "\" where "
+              + kind.wireName()
+              + " was looked for");
+    }
+    boolean hasProducts = kind == PageKind.PRODUCT || kind == PageKind.LISTING;
+    if (hasProducts && html.selectFirst("[data-nod-product]") == null) {
+      wrong.add("it names no product: data-nod-product=\"its name in the catalogue\"");
+    }
+    return wrong;
+  }
+
+  private static String origin(URI address) {
+    return address.getScheme().toLowerCase(Locale.ROOT) + "://" + address.getAuthority();
+  }
+}

@@ -1,0 +1,127 @@
+package nodyes.server.pages;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.audience.Condition;
+import nodyes.core.common.NodId;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.showing.BecauseSentence;
+import nodyes.core.showing.Facts;
+import nodyes.core.showing.Reach;
+import nodyes.server.nods.Nods;
+import nodyes.server.nods.Rule;
+import nodyes.server.nods.Rules;
+import nodyes.server.shop.Shop;
+import nodyes.server.web.Refusal;
+import org.joda.money.CurrencyUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How many products and variants a nod shows for, and which just miss. */
+@RestController
+@Tag(name = "reach")
+@RequestMapping("/api/v1/page/reach")
+class ReachApi {
+  private static final int MOST_NAMED = 60;
+
+  private final AllFacts facts;
+  private final Nods nods;
+  private final Shop shop;
+  private final Clock clock;
+
+  ReachApi(AllFacts facts, Nods nods, Shop shop, Clock clock) {
+    this.facts = facts;
+    this.nods = nods;
+    this.shop = shop;
+    this.clock = clock;
+  }
+
+  /** For whom it is asked, and conditions that are not kept yet. */
+  record ReachAsked(
+      String nod,
+      @Nullable Rule audience,
+      String kind,
+      @Nullable String country,
+      @Nullable String lang,
+      @Nullable String at) {}
+
+  record ProductName(String slug, String title) {}
+
+  record MissView(String slug, String title, String by) {}
+
+  record ReachView(
+      int products,
+      int variants,
+      int of,
+      List<ProductName> named,
+      List<MissView> misses,
+      Map<String, Integer> alone) {}
+
+  @PostMapping
+  ReachView reach(@RequestBody ReachAsked asked) {
+    Nod nod =
+        nods.draft().nods().stream()
+            .filter(one -> one.id().equals(new NodId(asked.nod())))
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("There is no such nod."));
+    ZoneId zone = shop.settings().zone();
+    Viewpoint viewpoint =
+        Viewpoints.of(
+            asked.kind(),
+            null,
+            null,
+            asked.country(),
+            asked.lang(),
+            Viewpoints.moment(asked.at(), zone, clock.instant()));
+    Condition audience =
+        Optional.ofNullable(asked.audience())
+            .map(rule -> Rules.condition(rule, zone, CurrencyUnit.of(shop.settings().currency())))
+            .orElse(nod.placement().audience());
+    Placement placement = nod.placement();
+    Nod asIs =
+        nod.placed(
+            new Placement(
+                placement.spot(),
+                java.util.Set.of(viewpoint.page()),
+                audience,
+                true,
+                placement.screens()));
+    Facts all = facts.get();
+    return view(Reach.of(asIs, all, viewpoint), all, zone);
+  }
+
+  private static ReachView view(Reach reach, Facts all, ZoneId zone) {
+    return new ReachView(
+        reach.products().size(),
+        reach.variants(),
+        reach.of(),
+        reach.products().stream()
+            .limit(MOST_NAMED)
+            .map(slug -> new ProductName(slug.value(), title(all, slug)))
+            .toList(),
+        reach.misses().stream()
+            .map(
+                miss ->
+                    new MissView(
+                        miss.product().value(),
+                        title(all, miss.product()),
+                        BecauseSentence.clause(miss.by(), zone)))
+            .toList(),
+        reach.alone());
+  }
+
+  private static String title(Facts all, Slug slug) {
+    var product = all.products().get(slug);
+    return product == null ? slug.value() : product.title();
+  }
+}

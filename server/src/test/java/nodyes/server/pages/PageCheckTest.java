@@ -1,0 +1,196 @@
+package nodyes.server.pages;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.Instant;
+import nodyes.server.OutsideServer;
+import nodyes.server.ServerTest;
+import org.springframework.http.MediaType;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The shop's live pages, looked at; and why a nod is not on one. */
+public class PageCheckTest extends ServerTest {
+  private ObjectNode before;
+  private String key;
+
+  @BeforeClass
+  public void connect() throws Exception {
+    before = (ObjectNode) body(ask("/api/v1/shop"));
+    key = before.path("publicKey").asString();
+    ObjectNode connected = before.deepCopy();
+    connected.put("address", "http://" + OutsideServer.host());
+    connected.put("productPath", "/products/{product}");
+    save(connected);
+    product("checked-pot");
+    publish(bringIn("Product,Stars,Words\nchecked-pot,5,Very good\n", "{}"));
+    send("/api/v1/arrangement/publish", "");
+  }
+
+  @AfterClass
+  public void disconnect() throws Exception {
+    save(before);
+  }
+
+  private void save(JsonNode settings) throws Exception {
+    http.perform(
+            put("/api/v1/shop")
+                .with(csrf())
+                .with(user("Rita").roles("OWNER"))
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json.writeValueAsString(settings)))
+        .andExpect(status().isOk());
+  }
+
+  private void page(String head, String body) {
+    OutsideServer.says(
+        "/products/checked-pot",
+        "text/html",
+        "<!doctype html><html>" + head + "<body>" + body + "</body></html>");
+  }
+
+  private String script() {
+    return "<script src=\"https://office.example/nodyes.js\" data-shop=\"" + key + "\"></script>";
+  }
+
+  private static final String MARKED =
+      "<main data-nod-page=\"product\" data-nod-product=\"checked-pot\">"
+          + "<h1>Pot</h1><div data-nod-spot=\"under-title\"></div>%s</main>";
+
+  private JsonNode check() throws Exception {
+    return body(ask("/api/v1/page/check?kind=product&of=checked-pot"));
+  }
+
+  @Test
+  public void aPageWithAllOnItHasNothingToMend() throws Exception {
+    page(script(), MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
+    JsonNode found = check();
+    assertTrue(found.path("hasScript").asBoolean());
+    assertEquals(found.path("marks").size(), 0);
+    assertEquals(found.path("missing").size(), 0, found.toString());
+    assertEquals(found.path("framing").asString(), "");
+    assertEquals(found.path("spots").toString(), "[\"under-title\",\"page-end\"]");
+  }
+
+  @Test
+  public void whatIsMissingIsNamed() throws Exception {
+    page("", "<main><h1>Pot</h1></main>");
+    JsonNode found = check();
+    assertFalse(found.path("hasScript").asBoolean());
+    assertTrue(found.path("marks").toString().contains("data-nod-page="), found.toString());
+    assertTrue(found.path("missing").toString().contains("page-end"), found.toString());
+    page("<script src=\"/nodyes.js\" data-shop=\"another\"></script>", "<main></main>");
+    assertFalse(check().path("hasScript").asBoolean(), "another shop's script is not ours");
+  }
+
+  @Test
+  public void aPageThatIsNotThereIsSaidToBeSo() throws Exception {
+    ask("/api/v1/page/check?kind=product&of=no-such-page")
+        .andExpect(jsonPath("$.failure").value(containsString("nothing at that address")));
+    ask("/api/v1/page/check?kind=nonsense").andExpect(status().isBadRequest());
+  }
+
+  @Test
+  public void whyANodIsNotHereIsAnsweredFromScriptToConditions() throws Exception {
+    String why = "/api/v1/page/why?kind=product&product=checked-pot&nod=reviews";
+    page(script(), MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
+    ask(why).andExpect(jsonPath("$.shows").value(true));
+    page(script(), MARKED.formatted(""));
+    ask(why)
+        .andExpect(jsonPath("$.shows").value(false))
+        .andExpect(jsonPath("$.answer").value(containsString("no spot named page-end")));
+    page("", MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
+    ask(why).andExpect(jsonPath("$.answer").value(containsString("the script is not on")));
+    product("unreviewed-pot");
+    OutsideServer.says(
+        "/products/unreviewed-pot",
+        "text/html",
+        script() + MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
+    ask("/api/v1/page/why?kind=product&product=unreviewed-pot&nod=reviews")
+        .andExpect(jsonPath("$.answer").value(containsString("no published reviews yet")));
+    ask("/api/v1/page/why?kind=product&product=checked-pot&nod=no-such-nod")
+        .andExpect(status().isNotFound());
+  }
+
+  @Test
+  public void howFarANodReachesIsCountedBeforeItIsKept() throws Exception {
+    JsonNode all =
+        body(send("/api/v1/page/reach", "{\"nod\":\"stars-product\",\"kind\":\"product\"}"));
+    JsonNode few =
+        body(
+            send(
+                "/api/v1/page/reach",
+                """
+                {"nod":"stars-product","kind":"product","audience":{"kind":"ALL_OF","parts":[\
+                {"kind":"REVIEWS_AT_LEAST","count":100000}]}}"""));
+    assertTrue(all.path("products").asInt() >= 1, all.toString());
+    assertEquals(few.path("products").asInt(), 0);
+    assertEquals(few.path("alone").path("1").asInt(), 0);
+    assertTrue(few.path("misses").toString().contains("the rule wants 100000 or more"));
+    assertEquals(few.path("of"), all.path("of"));
+  }
+
+  @Test
+  public void theNeutralPageCarriesTheScriptAndEscapesWhatItNames() throws Exception {
+    http.perform(get("/embed/neutral/product?product=checked-pot"))
+        .andExpect(status().isOk())
+        .andExpect(header().string("X-Frame-Options", "SAMEORIGIN"))
+        .andExpect(
+            header().string("Content-Security-Policy", containsString("frame-ancestors 'self'")))
+        .andExpect(
+            org.springframework.test.web.servlet.result.MockMvcResultMatchers.content()
+                .string(containsString("data-nod-spot=\"page-end\"")));
+    http.perform(get("/embed/neutral/nonsense")).andExpect(status().isNotFound());
+  }
+
+  @Test
+  public void theScriptIsSeenWhenTheShopsOwnPageAsks() throws Exception {
+    http.perform(
+        get("/embed/v1/page?kind=product&product=checked-pot&lang=en&shop=" + key)
+            .header("Origin", "http://" + OutsideServer.host()));
+    ask("/api/v1/first-steps")
+        .andExpect(jsonPath("$.scriptSeenAt").exists())
+        .andExpect(jsonPath("$.reviews").value(org.hamcrest.Matchers.greaterThan(0)))
+        .andExpect(jsonPath("$.nodsOn").value(org.hamcrest.Matchers.greaterThan(0)));
+  }
+
+  @Test
+  public void aLinkToTheDraftEndsAfterADayAndAChangedOneIsNone() throws Exception {
+    JsonNode shared = body(send("/api/v1/preview-tokens/share", ""));
+    // the clock of tests runs on from 14:20 on the 26th
+    Instant ends = Instant.parse(shared.path("endsAt").asString());
+    assertTrue(ends.isAfter(Instant.parse("2026-11-27T14:19:59Z")), ends.toString());
+    assertTrue(ends.isBefore(Instant.parse("2026-11-27T16:20:00Z")), ends.toString());
+    String token = shared.path("token").asString();
+    String page = "/embed/v1/page?kind=product&product=checked-pot&lang=en&draft=true&preview=";
+    http.perform(get(page + token)).andExpect(status().isOk());
+    http.perform(get(page + token + "x"))
+        .andExpect(status().isForbidden())
+        .andExpect(header().string("Access-Control-Allow-Origin", "*"));
+  }
+
+  @Test
+  public void aTrialShowsANewNodAlone() throws Exception {
+    String token = body(send("/api/v1/preview-tokens", "")).path("token").asString();
+    http.perform(
+            get(
+                "/embed/v1/page?kind=product&product=checked-pot&lang=en&trial=star-line&preview="
+                    + token))
+        .andExpect(jsonPath("$.nods[*].kind").value(hasItem("star-line")))
+        .andExpect(jsonPath("$.nods.length()").value(1));
+  }
+}

@@ -1,0 +1,114 @@
+import { useState } from 'react';
+import { Button } from '../../ui/button';
+import { Pick } from '../../ui/pick';
+import { useSay } from '../../ui/toasts';
+import { addNod, useDraftAct, type PageKindName } from './nod-queries';
+import { SPOTS } from './spots';
+import { useArrangement } from './queries';
+
+interface AddNodProps {
+  /** the kind of page that is looked at */
+  page: string;
+  product: string | undefined;
+  token: string;
+  spot: string | undefined;
+  onDone: () => void;
+  onAdded: (nod: string, step: number) => void;
+}
+
+const KINDS = [
+  {
+    value: 'star-line',
+    text: 'Star line',
+    note: 'Stars, mean and number of reviews in one line',
+    spot: 'under-title',
+  },
+  {
+    value: 'review-wall',
+    text: 'Review wall',
+    note: 'The reviews themselves, with their summary',
+    spot: 'page-end',
+  },
+];
+
+/** Each kind of nod as it would show with this product's real facts, to put on the page. */
+export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodProps) {
+  const add = useDraftAct(addNod);
+  const { sayProblem } = useSay();
+  const arrangement = useArrangement();
+  const spots = [
+    ...SPOTS,
+    ...(arrangement.data?.spots ?? []).map(({ name }) => ({
+      value: name,
+      text: name,
+      note: 'yours',
+    })),
+  ];
+  const [chosen, setChosen] = useState<Record<string, string>>({});
+  return (
+    <>
+      <header className="flex items-center gap-2.5 px-4.5 pt-3.5 pb-2">
+        <button
+          type="button"
+          aria-label="Back to the nods of this page"
+          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
+          onClick={onDone}
+        >
+          ←
+        </button>
+        <h1 className="text-[19px]">Add a nod</h1>
+      </header>
+      <ul className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4">
+        {KINDS.map((kind) => {
+          const usual = page === 'product' ? kind.spot : 'listing-card';
+          const at = chosen[kind.value] ?? spot ?? usual;
+          return (
+            <li key={kind.value} className="border-t border-line py-3 first:border-0">
+              <h2 className="text-[16px]">{kind.text}</h2>
+              <p className="text-[13px] text-ink-2">{kind.note}</p>
+              {product ? (
+                <iframe
+                  title={`${kind.text} for this product`}
+                  src={`/embed/neutral/product?product=${product}&only=${kind.spot}#${new URLSearchParams({ 'nodyes-preview': token, trial: kind.value }).toString()}`}
+                  className={`mt-2 w-full rounded-lg border border-line bg-white ${kind.value === 'review-wall' ? 'h-64' : 'h-20'}`}
+                  loading="lazy"
+                />
+              ) : (
+                <p className="mt-2 text-[13px] text-ink-2">
+                  Look at a page with a product to see it with real facts.
+                </p>
+              )}
+              <p className="mt-2 flex flex-wrap items-center gap-2 text-ink-2">
+                <Button
+                  look="inside"
+                  disabled={add.isPending}
+                  onClick={() =>
+                    add.mutate(
+                      {
+                        kind: kind.value,
+                        spot: at,
+                        page: page.toUpperCase() as PageKindName,
+                      },
+                      {
+                        onSuccess: (added) => onAdded(added.face.id, added.step.id),
+                        onError: sayProblem,
+                      },
+                    )
+                  }
+                >
+                  Add the {kind.text.toLowerCase()}
+                </Button>
+                <Pick
+                  label={`Where the ${kind.text.toLowerCase()} stands`}
+                  value={at}
+                  choices={spots}
+                  onPick={(to) => setChosen({ ...chosen, [kind.value]: to })}
+                />
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

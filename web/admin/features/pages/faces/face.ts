@@ -1,0 +1,18 @@
+import type { NodFace, Settings } from '../nod-queries';
+import type { ViewpointParts } from '../viewpoint';
+
+/** What each face of a nod gets. */
+export interface FaceProps {
+  face: NodFace;
+  set: Settings;
+  /** what the server could not take of the last change, by the value's path */
+  faults: { field: string; reason: string }[];
+  view: ViewpointParts;
+  /** what the values of its words are on the page that is looked at; none where it does not show */
+  values: Record<string, Record<string, number>>;
+  onChange: (changes: Partial<Settings>) => void;
+}
+
+/** What is wrong with a value, if anything. */
+export const faultOf = (faults: FaceProps['faults'], field: string) =>
+  faults.find((fault) => fault.field === field)?.reason;

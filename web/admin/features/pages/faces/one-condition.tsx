@@ -1,0 +1,258 @@
+import { useState, type ReactNode } from 'react';
+import { PickMany } from '../../../ui/pick-many';
+import { COUNTRIES, LANGUAGES } from '../places';
+import { useCategories } from '../queries';
+import type { Rule } from '../nod-queries';
+
+interface OneProps {
+  rule: Rule;
+  /** what is wrong with a part of it, or with all of it under '' */
+  fault: (name: string) => string | undefined;
+  onChange: (rule: Rule) => void;
+}
+
+const DAYS = [
+  'MONDAY',
+  'TUESDAY',
+  'WEDNESDAY',
+  'THURSDAY',
+  'FRIDAY',
+  'SATURDAY',
+  'SUNDAY',
+] as const;
+const DAY_CHOICES = DAYS.map((day) => ({
+  value: day,
+  text: day.charAt(0) + day.slice(1, 3).toLowerCase(),
+}));
+
+/** One condition as a sentence whose parts can be changed in place. */
+export function OneCondition({ rule, fault, onChange }: OneProps) {
+  const faults = ['', 'count', 'stars', 'names', 'least', 'most', 'from', 'to', 'days'].flatMap(
+    (name) => fault(name) ?? [],
+  );
+  return (
+    <>
+      <span className="flex flex-wrap items-baseline gap-x-1.5 gap-y-1">
+        <Sentence rule={rule} fault={fault} onChange={onChange} />
+      </span>
+      {faults.map((text) => (
+        <span key={text} role="alert" className="block text-[13px] text-rust-ink">
+          {text}
+        </span>
+      ))}
+    </>
+  );
+}
+
+function Sentence({ rule, onChange }: OneProps): ReactNode {
+  const categories = useCategories();
+  const set = (changes: Partial<Rule>) => onChange({ ...rule, ...changes });
+  const figure = (name: 'count' | 'stars' | 'least' | 'most', label: string, step = 1) => (
+    <Figure
+      label={label}
+      value={rule[name]}
+      step={step}
+      onSet={(value) =>
+        onChange(value === undefined ? without(rule, name) : set2(rule, name, value))
+      }
+    />
+  );
+  switch (rule.kind) {
+    case 'REVIEWS_AT_LEAST':
+      return <>it has at least {figure('count', 'Least reviews')} published reviews</>;
+    case 'RATING_AT_LEAST':
+      return (
+        <>
+          its mean is at least {figure('stars', 'Least mean', 0.1)} from at least
+          {figure('count', 'Least reviews')} reviews
+        </>
+      );
+    case 'IN_CATEGORY':
+      return (
+        <>
+          it is in category
+          <Many
+            label="Categories"
+            rule={rule}
+            choices={categories}
+            onSet={(names) => set({ names })}
+          />
+        </>
+      );
+    case 'HAS_TAG':
+      return (
+        <>
+          it has the tag
+          <Words
+            label="Tags, parted by commas"
+            value={(rule.names ?? []).join(', ')}
+            onSet={(text) => set({ names: text.split(',').flatMap((one) => one.trim() || []) })}
+          />
+        </>
+      );
+    case 'PRICE_BETWEEN':
+      return (
+        <>
+          its price is from {figure('least', 'Lowest price', 0.01)} to
+          {figure('most', 'Highest price', 0.01)}
+        </>
+      );
+    case 'COUNTRY_IN':
+      return (
+        <>
+          the shopper is in
+          <Many
+            label="Countries"
+            rule={rule}
+            choices={COUNTRIES}
+            onSet={(names) => set({ names })}
+          />
+        </>
+      );
+    case 'LANGUAGE_IN':
+      return (
+        <>
+          the shopper reads
+          <Many
+            label="Languages"
+            rule={rule}
+            choices={LANGUAGES}
+            onSet={(names) => set({ names })}
+          />
+        </>
+      );
+    case 'BETWEEN':
+      return (
+        <>
+          it is from
+          <When
+            type="datetime-local"
+            label="From"
+            value={rule.from}
+            onSet={(from) => set({ from })}
+          />
+          to
+          <When type="datetime-local" label="To" value={rule.to} onSet={(to) => set({ to })} />
+          shop time
+        </>
+      );
+    case 'DAILY':
+      return (
+        <>
+          it is
+          <PickMany
+            label="Weekdays"
+            values={rule.days ?? []}
+            any="no day"
+            choices={DAY_CHOICES}
+            onPick={(days) => set({ days })}
+          />
+          from
+          <When type="time" label="From" value={rule.from} onSet={(from) => set({ from })} />
+          to
+          <When type="time" label="To" value={rule.to} onSet={(to) => set({ to })} />
+          shop time
+        </>
+      );
+    default:
+      return null;
+  }
+}
+
+function without(rule: Rule, name: 'count' | 'stars' | 'least' | 'most'): Rule {
+  const rest = { ...rule };
+  delete rest[name];
+  return rest;
+}
+
+const set2 = (rule: Rule, name: 'count' | 'stars' | 'least' | 'most', value: number): Rule => ({
+  ...rule,
+  [name]: value,
+});
+
+const INPUT = 'border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink';
+
+interface FigureProps {
+  label: string;
+  value: number | undefined;
+  step: number;
+  onSet: (value: number | undefined) => void;
+}
+
+function Figure({ label, value, step, onSet }: FigureProps) {
+  const [text, setText] = useState(value === undefined ? '' : String(value));
+  return (
+    <input
+      type="number"
+      aria-label={label}
+      step={step}
+      value={text}
+      placeholder="any"
+      className={`w-[4.5em] ${INPUT}`}
+      onChange={(event) => {
+        setText(event.target.value);
+        onSet(event.target.value === '' ? undefined : Number(event.target.value));
+      }}
+    />
+  );
+}
+
+interface WordsProps {
+  label: string;
+  value: string;
+  onSet: (text: string) => void;
+}
+
+function Words({ label, value, onSet }: WordsProps) {
+  const [text, setText] = useState(value);
+  return (
+    <input
+      aria-label={label}
+      value={text}
+      placeholder={label}
+      className={`w-[14em] ${INPUT}`}
+      onChange={(event) => {
+        setText(event.target.value);
+        onSet(event.target.value);
+      }}
+    />
+  );
+}
+
+interface WhenProps {
+  type: 'time' | 'datetime-local';
+  label: string;
+  value: string | undefined;
+  onSet: (text: string) => void;
+}
+
+function When({ type, label, value, onSet }: WhenProps) {
+  return (
+    <input
+      type={type}
+      aria-label={label}
+      value={value ?? ''}
+      className={INPUT}
+      onChange={(event) => onSet(event.target.value.slice(0, 16))}
+    />
+  );
+}
+
+interface ManyProps {
+  label: string;
+  rule: Rule;
+  choices: { value: string; text: string }[];
+  onSet: (names: string[]) => void;
+}
+
+function Many({ label, rule, choices, onSet }: ManyProps) {
+  return (
+    <PickMany
+      label={label}
+      values={rule.names ?? []}
+      any="choose"
+      choices={choices}
+      onPick={onSet}
+    />
+  );
+}

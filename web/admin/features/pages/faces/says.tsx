@@ -1,0 +1,250 @@
+import { useRef, useState } from 'react';
+import { Pick } from '../../../ui/pick';
+import { language } from '../../../shared/words';
+import { number, say } from '../../../../nods/draw/words';
+import { faultOf, type FaceProps } from './face';
+
+const LANGUAGES = ['en', 'pt', 'de', 'es', 'fr', 'ja', 'ar'];
+
+type Word = FaceProps['face']['words'][number];
+
+/** What a word is for, where its name alone does not say it. */
+const MEANING: Record<string, string> = {
+  heading: 'the heading',
+  rated: 'what the stars say to a screen reader',
+  reviews: 'the number of reviews',
+  from: 'what the mean comes from',
+  checked: 'how many bought here',
+  stars: 'a line of the histogram',
+  share: 'the reviews of a line',
+  verified: 'a purchase that was checked',
+  unverified: 'a purchase that was not checked',
+  broughtIn: 'a review that was brought in',
+  someone: 'a reviewer without a name',
+  reply: 'before the shop’s reply',
+  featured: 'a featured review',
+  incentive: 'what was given for a review',
+  pages: 'the pages, to a screen reader',
+  page: 'a page, to a screen reader',
+  previous: 'to the page before',
+  next: 'to the next page',
+  failed: 'when reviews cannot be loaded',
+};
+
+/** The words, per language, with the values they can put in; ours where the owner wrote none. */
+export function Says({ face, set, faults, values, onChange }: FaceProps) {
+  const [at, setAt] = useState(face.words[0]?.name ?? '');
+  const insert = useRef<((value: string) => void) | undefined>(undefined);
+  const word = face.words.find((one) => one.name === at) ?? face.words[0];
+  if (!word) return null;
+  const write = (lang: string, name: string, text: string) => {
+    const words = { ...set.wording[lang] };
+    if (text) words[name] = text;
+    else delete words[name];
+    onChange({ wording: { ...set.wording, [lang]: words } });
+  };
+  return (
+    <>
+      <p className="flex flex-wrap items-center gap-1.5 px-4.5 pt-3 text-ink-2">
+        For
+        <Pick
+          label="Word"
+          value={word.name}
+          choices={face.words.map((one) => ({
+            value: one.name,
+            text: MEANING[one.name] ?? one.name,
+            ...(changed(set, one) ? { note: 'changed' } : {}),
+          }))}
+          onPick={setAt}
+        />
+        it says
+      </p>
+      {word.values.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-3 gap-y-1 px-4.5 pt-2 text-[13px] text-ink-2">
+          Values, to put in where the cursor stands:
+          {word.values.map((value) => (
+            <span key={value} className="inline-flex items-baseline gap-1.5">
+              <button
+                type="button"
+                className="rounded-md bg-saffron-soft px-1.5 font-semibold text-saffron-ink hover:underline"
+                onMouseDown={(event) => event.preventDefault()}
+                onClick={() => insert.current?.(value)}
+              >
+                {`{${value}}`}
+              </button>
+              {values[word.name]?.[value] ?? 'unknown here'}
+            </span>
+          ))}
+        </p>
+      )}
+      {LANGUAGES.map((lang) => (
+        <Language
+          key={`${word.name} ${lang}`}
+          lang={lang}
+          word={word}
+          own={set.wording[lang] ?? {}}
+          live={values[word.name]}
+          unsayable={face.unsayable.filter((one) => one.language === lang)}
+          fault={(name) => faultOf(faults, `wording.${lang}.${name}`)}
+          onWrite={(name, text) => write(lang, name, text)}
+          onFocus={(next) => {
+            insert.current = next;
+          }}
+        />
+      ))}
+    </>
+  );
+}
+
+const changed = (set: FaceProps['set'], word: Word) =>
+  Object.values(set.wording).some((words) =>
+    Object.keys(words).some((name) => name === word.name || name.startsWith(`${word.name}.`)),
+  );
+
+interface LanguageProps {
+  lang: string;
+  word: Word;
+  own: Record<string, string>;
+  live: Record<string, number> | undefined;
+  unsayable: FaceProps['face']['unsayable'];
+  fault: (name: string) => string | undefined;
+  onWrite: (name: string, text: string) => void;
+  onFocus: LineProps['onFocus'];
+}
+
+function Language(props: LanguageProps) {
+  const { lang, word, own, live, unsayable, fault, onWrite, onFocus } = props;
+  const ours = word.ours[lang] ?? word.ours['en'] ?? {};
+  const forms = Object.keys(ours);
+  return (
+    <fieldset className="grid grid-cols-[88px_minmax(0,1fr)] gap-x-2.5 border-t border-line/60 px-4.5 py-2.5 first-of-type:border-0">
+      <legend className="sr-only">{language(lang)}</legend>
+      <p className="pt-1 text-[13px] font-semibold">
+        {language(lang)}
+        {lang === 'ar' && <span className="block font-normal text-ink-2">right to left</span>}
+      </p>
+      <div className="flex flex-col gap-2">
+        {forms.map((form) => {
+          const name = form ? `${word.name}.${form}` : word.name;
+          return (
+            <Line
+              key={name}
+              lang={lang}
+              form={form}
+              values={word.values}
+              text={own[name] ?? ''}
+              ours={ours[form] ?? ''}
+              live={live}
+              wrong={unsayable.filter((one) => one.word === name)}
+              fault={fault(name)}
+              onWrite={(text) => onWrite(name, text)}
+              onFocus={onFocus}
+            />
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}
+
+const FORMS: Record<string, string> = {
+  zero: 'none',
+  one: 'one',
+  two: 'two',
+  few: 'a few',
+  many: 'many',
+  other: 'any other number',
+};
+
+/** Whether that form is the one for the number that the page has. */
+const isForm = (lang: string, form: string, live: Record<string, number>) =>
+  !form || live['n'] === undefined || new Intl.PluralRules(lang).select(live['n']) === form;
+
+/** The words as this page would say them, put together as the script does. */
+function sample(lang: string, text: string, live: Record<string, number>): string {
+  const context = {
+    language: lang,
+    words: {},
+    own: { it: text },
+    more: () => Promise.reject(new Error()),
+  };
+  const shown = Object.entries(live).map(([name, value]) => [
+    name,
+    name === 'mean' ? number(context, value, 1) : value,
+  ]);
+  return say(context, 'it', Object.fromEntries(shown) as Record<string, string | number>);
+}
+
+interface LineProps {
+  lang: string;
+  form: string;
+  values: string[];
+  text: string;
+  ours: string;
+  live: Record<string, number> | undefined;
+  wrong: LanguageProps['unsayable'];
+  fault: string | undefined;
+  onWrite: (text: string) => void;
+  /** hands on how to put a value in where the cursor stands */
+  onFocus: (insert: (value: string) => void) => void;
+}
+
+function Line(props: LineProps) {
+  const { lang, form, values, text, ours, live, wrong, fault, onWrite, onFocus } = props;
+  const label = `${language(lang)}${form ? `, ${FORMS[form] ?? form}` : ''}`;
+  return (
+    <div>
+      {form && <span className="text-[12px] text-ink-2">{FORMS[form] ?? form}</span>}
+      <div className="flex items-center gap-1.5">
+        <input
+          aria-label={label}
+          aria-invalid={wrong.length > 0 || !!fault}
+          lang={lang}
+          dir={lang === 'ar' ? 'rtl' : 'ltr'}
+          value={text}
+          placeholder={ours}
+          className={`min-w-0 flex-1 rounded-lg border bg-white px-2.5 py-1.5 placeholder:text-ink-2 ${wrong.length > 0 || fault ? 'border-rust' : 'border-line-3'}`}
+          onChange={(event) => onWrite(event.target.value)}
+          onFocus={(event) => {
+            const input = event.currentTarget;
+            onFocus((value) => {
+              const before = input.value || ours;
+              const at = input.value ? (input.selectionStart ?? before.length) : before.length;
+              onWrite(`${before.slice(0, at)}{${value}}${before.slice(at)}`);
+              input.focus();
+            });
+          }}
+        />
+        {text && (
+          <button
+            type="button"
+            className="text-[13px] text-plum underline"
+            onClick={() => onWrite('')}
+          >
+            ours
+          </button>
+        )}
+      </div>
+      {values.length > 0 && live && wrong.length === 0 && isForm(lang, form, live) && (
+        <p lang={lang} dir={lang === 'ar' ? 'rtl' : 'ltr'} className="text-[13px] text-ink-2">
+          {sample(lang, text || ours, live)}
+        </p>
+      )}
+      {fault && <p className="text-[13px] text-rust-ink">It {fault}.</p>}
+      {wrong.map((one) => (
+        <p key={one.value} role="alert" className="mt-0.5 text-[13px] text-rust-ink">
+          No value is called “{one.value}”; till it is mended, it says what it said before.{' '}
+          {one.nearest && (
+            <button
+              type="button"
+              className="font-semibold text-plum underline"
+              onClick={() => onWrite(text.replace(`{${one.value}}`, `{${one.nearest}}`))}
+            >
+              Put in {one.nearest}
+            </button>
+          )}
+        </p>
+      ))}
+    </div>
+  );
+}

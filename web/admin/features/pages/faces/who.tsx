@@ -1,0 +1,185 @@
+import { Pick } from '../../../ui/pick';
+import { PickMany } from '../../../ui/pick-many';
+import { count, number } from '../../../shared/words';
+import { useShopPicture } from '../../setup/queries';
+import { useReach, type Rule } from '../nod-queries';
+import { SPOTS } from '../spots';
+import { Conditions } from './conditions';
+import type { FaceProps } from './face';
+import { useArrangement } from '../queries';
+
+const PAGES = [
+  { value: 'PRODUCT' as const, text: 'product pages' },
+  { value: 'LISTING' as const, text: 'listings' },
+  { value: 'HOME' as const, text: 'the home page' },
+  { value: 'BASKET' as const, text: 'the basket' },
+];
+
+const SCREENS = [
+  { value: 'BOTH' as const, text: 'all screens' },
+  { value: 'WIDE' as const, text: 'wide screens alone' },
+  { value: 'NARROW' as const, text: 'narrow screens alone' },
+];
+
+/** Conditions as sentences, how many products meet them, and which just miss and by what. */
+export function WhoSeesIt({ face, set, faults, view, onChange }: FaceProps) {
+  const { audience } = set;
+  const root: Rule =
+    audience.kind === 'ALL_OF' || audience.kind === 'ANY_OF'
+      ? audience
+      : { kind: 'ALL_OF', parts: [audience] };
+  const reach = useReach({
+    nod: face.id,
+    audience: root,
+    kind: view.kind,
+    ...(view.country ? { country: view.country } : {}),
+    ...(view.language ? { lang: view.language } : {}),
+    ...(view.moment ? { at: view.moment } : {}),
+  });
+  const arrangement = useArrangement();
+  const spots = [
+    ...SPOTS,
+    ...(arrangement.data?.spots ?? []).map(({ name }) => ({
+      value: name,
+      text: name,
+      note: 'yours',
+    })),
+  ];
+  return (
+    <>
+      <section className="px-4.5 py-3">
+        <Conditions
+          root={root}
+          alone={reach.data?.alone ?? {}}
+          faults={faults}
+          onChange={(next) => onChange({ audience: next })}
+        />
+      </section>
+      <Reach reach={reach.data} wrong={reach.error?.message} />
+      <section className="flex flex-col gap-2.5 border-t border-line px-4.5 py-3 text-ink-2">
+        <p className="flex flex-wrap items-center gap-1.5">
+          It stands
+          <Pick
+            label="Spot"
+            value={set.spot}
+            choices={spots}
+            onPick={(spot) => onChange({ spot })}
+          />
+          on
+          <PickMany
+            label="Kinds of page"
+            values={set.pages}
+            any="no page"
+            choices={PAGES}
+            onPick={(pages) => onChange({ pages })}
+          />
+        </p>
+        <p className="flex flex-wrap items-center gap-1.5">
+          and shows on
+          <Pick
+            label="Screens"
+            value={set.screens.length === 1 ? (set.screens[0] ?? 'BOTH') : 'BOTH'}
+            choices={SCREENS}
+            onPick={(screen) =>
+              onChange({ screens: screen === 'BOTH' ? ['WIDE', 'NARROW'] : [screen] })
+            }
+          />
+        </p>
+        {faults
+          .filter(({ field }) => ['pages', 'screens', 'spot'].includes(field))
+          .map(({ field, reason }) => (
+            <p key={field} role="alert" className="text-[13px] text-rust-ink">
+              {reason}
+            </p>
+          ))}
+        <Own set={set} faults={faults} onChange={onChange} />
+      </section>
+    </>
+  );
+}
+
+/** What the kind alone has. */
+function Own({ set, faults, onChange }: Partly<'set' | 'faults' | 'onChange'>) {
+  const perPage = set.own['perPage'];
+  if (typeof perPage !== 'number') return null;
+  const fault = faults.find(({ field }) => field === 'own')?.reason;
+  return (
+    <label className="flex flex-wrap items-center gap-1.5">
+      with
+      <input
+        type="number"
+        min={2}
+        max={100}
+        defaultValue={perPage}
+        aria-label="Reviews to a page"
+        aria-invalid={!!fault}
+        className="w-16 border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink"
+        onChange={(event) => onChange({ own: { ...set.own, perPage: Number(event.target.value) } })}
+      />
+      reviews to a page
+      {fault && (
+        <span role="alert" className="text-[13px] text-rust-ink">
+          {fault}
+        </span>
+      )}
+    </label>
+  );
+}
+
+type Partly<Names extends keyof FaceProps> = { [Name in Names]: FaceProps[Name] };
+
+type ReachData = ReturnType<typeof useReach>['data'];
+
+function Reach({ reach, wrong }: { reach: ReachData; wrong: string | undefined }) {
+  const picture = useShopPicture();
+  if (!reach)
+    return (
+      <p className="border-t border-line px-4.5 py-3 text-ink-2">{wrong ?? 'Counting products'}</p>
+    );
+  const more = reach.products - reach.named.length;
+  return (
+    <section className="border-t border-line px-4.5 py-3" aria-label="For how many">
+      <p role="status">
+        <b className="font-display text-[17px]">
+          {number(reach.products)} of {count(reach.of, 'product')}
+        </b>
+        {reach.products > 0 && `, ${count(reach.variants, 'variant')}`}
+      </p>
+      {reach.products === 0 && (
+        <p className="mt-1 text-rust-ink">
+          It matches nothing: no shopper would ever see it like this.
+        </p>
+      )}
+      <ul className="mt-2 flex flex-wrap gap-1">
+        {reach.named.map(({ slug, title }) => (
+          <li key={slug}>
+            <img
+              src={picture(`/pictures/${slug}.svg`)}
+              alt={title}
+              title={title}
+              loading="lazy"
+              className="size-6 rounded bg-paper-2 object-cover"
+            />
+          </li>
+        ))}
+        {more > 0 && <li className="text-[13px] text-ink-2">and {number(more)} more</li>}
+      </ul>
+      {reach.misses.length > 0 && (
+        <details className="mt-2" open={reach.products === 0}>
+          <summary className="cursor-pointer font-semibold">
+            {number(reach.misses.length)} just {reach.misses.length === 1 ? 'misses' : 'miss'}, and
+            why
+          </summary>
+          <ul className="mt-1 flex flex-col gap-1 text-[13px]">
+            {reach.misses.map((miss) => (
+              <li key={miss.slug} className="grid grid-cols-[minmax(0,2fr)_minmax(0,3fr)] gap-3">
+                <span className="truncate">{miss.title}</span>
+                <span className="text-ink-2">{miss.by}</span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}

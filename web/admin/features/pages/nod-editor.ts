@@ -1,0 +1,86 @@
+import { useEffect, useRef, useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { Problem } from '../../shared/api';
+import { draftChanged, saveNod, useNodFace, type NodFace, type Settings } from './nod-queries';
+
+export type Saving =
+  | { state: 'saved'; at: string | undefined }
+  | { state: 'saving' }
+  | { state: 'conflict' }
+  | { state: 'failed'; text: string; faults: Problem['faults'] };
+
+/**
+ * A nod's settings as they are changed, each change kept at once and one behind the other: what is
+ * typed while a change is on its way goes with the next.
+ */
+export function useNodEditor(id: string, onSaved: () => void) {
+  const face = useNodFace(id);
+  const queries = useQueryClient();
+  const [edit, setEdit] = useState<Settings | undefined>();
+  const [saving, setSaving] = useState<Saving>({ state: 'saved', at: undefined });
+  const revision = useRef<number | undefined>(undefined);
+  const next = useRef<Settings | undefined>(undefined);
+  const busy = useRef(false);
+  const known = face.data?.revision;
+  useEffect(() => {
+    if (!busy.current && known !== undefined) revision.current = known;
+  }, [known]);
+
+  const send = async () => {
+    if (busy.current) return;
+    busy.current = true;
+    while (next.current) {
+      const set = next.current;
+      next.current = undefined;
+      setSaving({ state: 'saving' });
+      try {
+        const saved = await saveNod(id, revision.current ?? 0, set);
+        revision.current = saved.face.revision;
+        queries.setQueryData<NodFace>(['nod', id], saved.face);
+        onSaved();
+        void draftChanged(queries);
+        setSaving({ state: 'saved', at: new Date().toTimeString().slice(0, 5) });
+      } catch (error) {
+        if (error instanceof Problem && error.status === 409) setSaving({ state: 'conflict' });
+        else if (error instanceof Problem)
+          setSaving({ state: 'failed', text: error.message, faults: error.faults });
+        break;
+      }
+    }
+    busy.current = false;
+  };
+
+  const change = (changes: Partial<Settings>) => {
+    const before = edit ?? face.data?.set;
+    if (!before) return;
+    const after = { ...before, ...changes };
+    setEdit(after);
+    next.current = after;
+    void send();
+  };
+  return {
+    face,
+    set: edit ?? face.data?.set,
+    saving,
+    change,
+    /** Takes what another window made of it. */
+    takeTheirs: async () => {
+      setEdit(undefined);
+      next.current = undefined;
+      const fresh = await face.refetch();
+      revision.current = fresh.data?.revision;
+      setSaving({ state: 'saved', at: undefined });
+      onSaved();
+    },
+    /** Keeps what is here over what another window made of it. */
+    keepMine: async () => {
+      const mine = edit;
+      const fresh = await face.refetch();
+      revision.current = fresh.data?.revision;
+      if (mine) {
+        next.current = mine;
+        void send();
+      }
+    },
+  };
+}

@@ -1,0 +1,163 @@
+import { useState } from 'react';
+import { Tabs } from 'radix-ui';
+import { Button } from '../../ui/button';
+import { Failure, Loading } from '../../ui/empty';
+import { useSay } from '../../ui/toasts';
+import { Says } from './faces/says';
+import { WhoSeesIt } from './faces/who';
+import { Looks } from './faces/looks';
+import { useNodEditor, type Saving } from './nod-editor';
+import { copyNod, removeNod, useDraftAct } from './nod-queries';
+import type { NodRow } from './rows';
+import type { ViewpointParts } from './viewpoint';
+
+export interface NodOpenedProps {
+  id: string;
+  row: NodRow | undefined;
+  view: ViewpointParts;
+  onDone: () => void;
+  onOpen: (nod: string) => void;
+  onChanged: () => void;
+  onTaken: (words: string, step: number) => void;
+}
+
+const FACES = [
+  { value: 'says', text: 'Says' },
+  { value: 'who', text: 'Who sees it' },
+  { value: 'looks', text: 'Looks' },
+];
+
+/** A nod with its three faces; what is changed is kept at once and shows on the page. */
+export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }: NodOpenedProps) {
+  const editor = useNodEditor(id, onChanged);
+  const [open, setOpen] = useState('says');
+  const copy = useDraftAct(copyNod);
+  const remove = useDraftAct(removeNod);
+  const { sayProblem } = useSay();
+  const { face, set, saving } = editor;
+  if (face.error) return <Failure error={face.error} again={() => void face.refetch()} />;
+  if (!face.data || !set) return <Loading />;
+  const faults = saving.state === 'failed' ? saving.faults : [];
+  const values = row?.values ?? {};
+  const props = { face: face.data, set, faults, view, values, onChange: editor.change };
+  return (
+    <>
+      <header className="flex items-center gap-2.5 px-4.5 pt-3 pb-1">
+        <button
+          type="button"
+          aria-label="Back to the nods of this page"
+          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
+          onClick={onDone}
+        >
+          ←
+        </button>
+        <h1 className="flex-1 truncate text-[19px]">{face.data.name}</h1>
+        <Chip row={row} on={set.on} />
+      </header>
+      {row && <p className="px-4.5 pb-1 text-[13px] leading-snug text-ink-2">{row.because}</p>}
+      {saving.state === 'conflict' && (
+        <div role="alert" className="mx-4.5 my-2 rounded-xl bg-rust-soft px-4 py-2.5 text-rust-ink">
+          Another window changed this nod meanwhile. Nothing was overwritten.
+          <span className="mt-1.5 flex gap-4">
+            <Button look="link" onClick={() => void editor.takeTheirs()}>
+              Show what it made
+            </Button>
+            <Button look="link" onClick={() => void editor.keepMine()}>
+              Keep what is here
+            </Button>
+          </span>
+        </div>
+      )}
+      <Tabs.Root value={open} onValueChange={setOpen} className="flex min-h-0 flex-1 flex-col">
+        <Tabs.List className="flex gap-1 border-b border-line px-4.5" aria-label="Faces of the nod">
+          {FACES.map((one) => (
+            <Tabs.Trigger
+              key={one.value}
+              value={one.value}
+              className="-mb-px border-b-2 border-transparent px-3 py-2 font-medium text-ink-2 hover:text-ink data-[state=active]:border-plum data-[state=active]:text-ink"
+            >
+              {one.text}
+            </Tabs.Trigger>
+          ))}
+        </Tabs.List>
+        <div className="min-h-0 flex-1 overflow-y-auto">
+          <Tabs.Content value="says">
+            <Says {...props} />
+          </Tabs.Content>
+          <Tabs.Content value="who">
+            <WhoSeesIt {...props} />
+          </Tabs.Content>
+          <Tabs.Content value="looks">
+            <Looks {...props} onChanged={onChanged} />
+          </Tabs.Content>
+        </div>
+      </Tabs.Root>
+      <footer className="flex flex-wrap items-center gap-2 border-t border-line px-4.5 py-3">
+        <Button look="inside" onClick={onDone}>
+          Done
+        </Button>
+        <Button
+          onClick={() =>
+            copy.mutate(id, {
+              onSuccess: (made) => {
+                onTaken('Copied', made.step.id);
+                onChanged();
+                onOpen(made.face.id);
+              },
+              onError: sayProblem,
+            })
+          }
+        >
+          Copy
+        </Button>
+        <Button onClick={() => editor.change({ on: !set.on })}>{set.on ? 'Pause' : 'Go on'}</Button>
+        <Button
+          onClick={() =>
+            remove.mutate(id, {
+              onSuccess: (step) => {
+                onTaken('Removed', step.id);
+                onChanged();
+                onDone();
+              },
+              onError: sayProblem,
+            })
+          }
+        >
+          Remove
+        </Button>
+        <span className="flex-1" />
+        <SavedSign saving={saving} />
+      </footer>
+    </>
+  );
+}
+
+function Chip({ row, on }: { row: NodRow | undefined; on: boolean }) {
+  const shown = row?.number !== undefined;
+  return (
+    <span
+      className={`shrink-0 rounded-full border px-2.5 py-0.5 text-[12px] font-semibold ${shown ? 'border-[#c3dfcb] bg-fern-soft text-fern-ink' : 'border-line bg-paper-2 text-ink-2'}`}
+    >
+      {!on ? 'paused' : shown ? 'shown here' : 'not here'}
+    </span>
+  );
+}
+
+function SavedSign({ saving }: { saving: Saving }) {
+  return (
+    <span
+      role="status"
+      className={`text-[13px] ${saving.state === 'failed' || saving.state === 'conflict' ? 'text-rust-ink' : 'text-ink-2'}`}
+    >
+      {saving.state === 'saved' && (saving.at ? `saved ${saving.at}` : 'as saved')}
+      {saving.state === 'saving' && 'saving'}
+      {saving.state === 'conflict' && 'not saved'}
+      {saving.state === 'failed' && `not saved: ${told(saving)}`}
+    </span>
+  );
+}
+
+function told(saving: { text: string; faults: { field: string; reason: string }[] }) {
+  const [first] = saving.faults;
+  return first ? first.reason : saving.text;
+}

@@ -1,0 +1,142 @@
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { api, need, type Schemas } from '../../shared/api';
+import type { paths } from '../../../contract/schema';
+
+export type NodFace = Schemas['NodFace'];
+export type Settings = Schemas['Settings'];
+export type Rule = Schemas['Rule'];
+export type Step = Schemas['Step'];
+export type PageKindName = Settings['pages'][number];
+
+/** What the server tells of the draft is to be asked again. */
+export function draftChanged(queries: QueryClient): Promise<unknown> {
+  return Promise.all(
+    [['arrangement'], ['page'], ['reach'], ['first-steps']].map((queryKey) =>
+      queries.invalidateQueries({ queryKey }),
+    ),
+  );
+}
+
+export function useNodFace(id: string) {
+  return useQuery({
+    queryKey: ['nod', id],
+    queryFn: () => need(api.GET('/api/v1/arrangement/nods/{id}', { params: { path: { id } } })),
+    staleTime: 0,
+  });
+}
+
+/** An act on the draft; what it comes to is asked for again. */
+export function useDraftAct<Given, Got>(act: (given: Given) => Promise<Got>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: act,
+    // not waited for: the row that was acted on may be gone before the act has said what it did
+    onSettled: () => {
+      void queries.invalidateQueries({ queryKey: ['nod'] });
+      void draftChanged(queries);
+    },
+  });
+}
+
+export const addNod = (nod: { kind: string; spot: string; page: PageKindName }) =>
+  need(api.POST('/api/v1/arrangement/nods', { body: nod }));
+
+export const copyNod = (id: string) =>
+  need(api.POST('/api/v1/arrangement/nods/{id}/copy', { params: { path: { id } } }));
+
+export const removeNod = (id: string) =>
+  need(api.DELETE('/api/v1/arrangement/nods/{id}', { params: { path: { id } } }));
+
+export const moveNod = ({ id, ...to }: { id: string; spot: string; before?: string }) =>
+  need(api.POST('/api/v1/arrangement/nods/{id}/move', { params: { path: { id } }, body: to }));
+
+export const takeBackStep = (id: number) =>
+  need(api.POST('/api/v1/arrangement/steps/{id}/take-back', { params: { path: { id } } }));
+
+export const switchNod = ({ id, on }: { id: string; on: boolean }) =>
+  need(api.PATCH('/api/v1/arrangement/nods/{id}', { params: { path: { id } }, body: { on } }));
+
+export const saveNod = (id: string, revision: number, set: Settings) =>
+  need(
+    api.PUT('/api/v1/arrangement/nods/{id}', {
+      params: { path: { id } },
+      body: { revision, set },
+    }),
+  );
+
+export const pointAt = ({ name, ...spot }: Schemas['SpotChange'] & { name: string }) =>
+  need(api.PUT('/api/v1/arrangement/spots/{name}', { params: { path: { name } }, body: spot }));
+
+export const forgetSpot = (name: string) =>
+  need(api.DELETE('/api/v1/arrangement/spots/{name}', { params: { path: { name } } }));
+
+/** How far a nod reaches with conditions that may not be kept yet. */
+export function useReach(asked: Schemas['ReachAsked']) {
+  return useQuery({
+    queryKey: ['reach', asked],
+    queryFn: () => need(api.POST('/api/v1/page/reach', { body: asked })),
+    placeholderData: (previous) => previous,
+    retry: false,
+  });
+}
+
+export type WhyAsked = NonNullable<paths['/api/v1/page/why']['get']['parameters']['query']>;
+
+/** Why a nod is not on a page. */
+export function useWhy(asked: WhyAsked) {
+  return useQuery({
+    queryKey: ['page', 'why', asked],
+    queryFn: () => need(api.GET('/api/v1/page/why', { params: { query: asked } })),
+  });
+}
+
+/** What a fetch of the shop's page finds on it. */
+export function usePageCheck(kind: string, of: string | undefined, enabled: boolean) {
+  return useQuery({
+    queryKey: ['page-check', kind, of],
+    queryFn: () =>
+      need(api.GET('/api/v1/page/check', { params: { query: { kind, ...(of ? { of } : {}) } } })),
+    enabled,
+    retry: false,
+  });
+}
+
+export function useVersions(page: number) {
+  return useQuery({
+    queryKey: ['arrangement', 'versions', page],
+    queryFn: () =>
+      need(api.GET('/api/v1/arrangement/versions', { params: { query: { page, size: 20 } } })),
+    placeholderData: (previous) => previous,
+  });
+}
+
+export const goBackTo = (version: number) =>
+  need(
+    api.POST('/api/v1/arrangement/versions/{version}/go-back', { params: { path: { version } } }),
+  );
+
+export const takeBackOf = ({ version, id }: { version: number; id: string }) =>
+  need(
+    api.POST('/api/v1/arrangement/versions/{version}/nods/{id}/take-back', {
+      params: { path: { version, id } },
+    }),
+  );
+
+export function useKit() {
+  return useQuery({
+    queryKey: ['arrangement', 'kit'],
+    queryFn: () => need(api.GET('/api/v1/arrangement/kit')),
+  });
+}
+
+export const saveKit = (kit: Schemas['KitSet']) =>
+  need(api.PUT('/api/v1/arrangement/kit', { body: kit }));
+
+export function useFirstSteps() {
+  return useQuery({
+    queryKey: ['first-steps'],
+    queryFn: () => need(api.GET('/api/v1/first-steps')),
+  });
+}
+
+export const shareToken = () => need(api.POST('/api/v1/preview-tokens/share'));

@@ -1,0 +1,19 @@
+/** The standard spots in page order, with what the owner calls them. */
+export const SPOTS = [
+  { value: 'on-picture', text: 'on the picture' },
+  { value: 'listing-card', text: 'on the listing card' },
+  { value: 'above-title', text: 'above the title' },
+  { value: 'under-title', text: 'under the title' },
+  { value: 'under-price', text: 'under the price' },
+  { value: 'above-buy', text: 'above the buy button' },
+  { value: 'under-buy', text: 'under the buy button' },
+  { value: 'under-picture', text: 'under the picture' },
+  { value: 'under-description', text: 'under the description' },
+  { value: 'basket-line', text: 'in the basket' },
+  { value: 'page-end', text: 'at the page’s end' },
+  { value: 'screen-edge', text: 'at the screen’s edge' },
+];
+
+/** What the owner calls a spot; one of the owner's own by its name. */
+export const spotWords = (name: string) =>
+  SPOTS.find((spot) => spot.value === name)?.text ?? name.replace(/-/g, ' ');

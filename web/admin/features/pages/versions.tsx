@@ -1,0 +1,144 @@
+import { useState } from 'react';
+import { Button } from '../../ui/button';
+import { Failure, Loading } from '../../ui/empty';
+import { useSay } from '../../ui/toasts';
+import { moment, number } from '../../shared/words';
+import { goBackTo, takeBackOf, useDraftAct, useVersions } from './nod-queries';
+
+interface VersionsProps {
+  zone: string;
+  shown: number | undefined;
+  onShow: (version: number | undefined) => void;
+  onDone: () => void;
+  onChanged: () => void;
+  onTaken: (words: string, step: number) => void;
+}
+
+const SIZE = 20;
+
+/** What was published, by whom and when: look at any, go back to any, take back one nod's change. */
+export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: VersionsProps) {
+  const [page, setPage] = useState(1);
+  const versions = useVersions(page);
+  const goBack = useDraftAct(goBackTo);
+  const takeBack = useDraftAct(takeBackOf);
+  const { say, sayProblem } = useSay();
+  if (versions.error)
+    return <Failure error={versions.error} again={() => void versions.refetch()} />;
+  if (!versions.data) return <Loading />;
+  const { items, total } = versions.data;
+  const newest = page === 1 ? items[0]?.version : undefined;
+  return (
+    <>
+      <header className="flex items-center gap-2.5 px-4.5 pt-3.5 pb-2">
+        <button
+          type="button"
+          aria-label="Back to the nods of this page"
+          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
+          onClick={() => {
+            onShow(undefined);
+            onDone();
+          }}
+        >
+          ←
+        </button>
+        <h1 className="flex-1 text-[19px]">Versions</h1>
+        {shown !== undefined && (
+          <Button look="link" onClick={() => onShow(undefined)}>
+            Look at the draft
+          </Button>
+        )}
+      </header>
+      {items.length === 0 && (
+        <p className="px-4.5 text-ink-2">
+          Nothing was published yet. The first version comes then.
+        </p>
+      )}
+      <ol className="min-h-0 flex-1 overflow-y-auto pb-3">
+        {items.map((one) => (
+          <li
+            key={one.version}
+            className={`border-l-3 px-4 py-2.5 ${shown === one.version ? 'border-plum bg-plum-soft' : 'border-transparent'}`}
+          >
+            <p className="flex items-baseline gap-2">
+              <b>Version {number(one.version)}</b>
+              {one.version === newest && (
+                <span className="rounded-full bg-fern-soft px-2 text-[12px] font-semibold text-fern-ink">
+                  what shoppers see
+                </span>
+              )}
+            </p>
+            <p className="text-[13px] text-ink-2">
+              {moment(one.publishedAt, zone)}, by {one.publishedBy}
+              {one.note && `: ${one.note}`}
+            </p>
+            <ul className="mt-1 flex flex-col gap-0.5 text-[13px]">
+              {one.changes.map((change) => (
+                <li key={change.text} className="flex items-baseline gap-2">
+                  <span className="min-w-0 flex-1">{change.text}</span>
+                  {change.nod && (
+                    <button
+                      type="button"
+                      className="shrink-0 text-plum underline"
+                      aria-label={`Take back in the draft: ${change.text}`}
+                      onClick={() =>
+                        takeBack.mutate(
+                          { version: one.version, id: change.nod },
+                          {
+                            onSuccess: (step) => {
+                              onTaken('Put back in your draft', step.id);
+                              onChanged();
+                            },
+                            onError: sayProblem,
+                          },
+                        )
+                      }
+                    >
+                      take back
+                    </button>
+                  )}
+                </li>
+              ))}
+              {one.changes.length === 0 && <li className="text-ink-2">the same as before it</li>}
+            </ul>
+            <p className="mt-1.5 flex gap-4 text-[13px]">
+              <Button look="link" onClick={() => onShow(one.version)}>
+                Look at it
+              </Button>
+              {one.version !== newest && (
+                <Button
+                  look="link"
+                  onClick={() =>
+                    goBack.mutate(one.version, {
+                      onSuccess: (back) => {
+                        say(
+                          `Shoppers see version ${one.version} again, as version ${back.version}`,
+                        );
+                        onShow(undefined);
+                        onChanged();
+                      },
+                      onError: sayProblem,
+                    })
+                  }
+                >
+                  Go back to it
+                </Button>
+              )}
+            </p>
+          </li>
+        ))}
+      </ol>
+      {total > SIZE && (
+        <p className="flex items-center justify-end gap-3 border-t border-line px-4.5 py-2 text-[13px]">
+          <Button disabled={page <= 1} onClick={() => setPage(page - 1)}>
+            Newer
+          </Button>
+          page {number(page)} of {number(Math.ceil(total / SIZE))}
+          <Button disabled={page * SIZE >= total} onClick={() => setPage(page + 1)}>
+            Older
+          </Button>
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button } from '../../ui/button';
+import { Failure } from '../../ui/empty';
+import { api, need, type Schemas } from '../../shared/api';
+
+type Checked = Schemas['Checked'];
+
+const KINDS = {
+  PRODUCT: 'A product page',
+  LISTING: 'A listing',
+  BASKET: 'The basket',
+  HOME: 'The home page',
+};
+
+/** The shop's live pages as any visitor gets them: script, marks and spots. */
+export function PageCheck() {
+  const check = useQuery({
+    queryKey: ['page-check', 'all'],
+    queryFn: () => need(api.GET('/api/v1/page/check/all')),
+    enabled: false,
+    retry: false,
+  });
+  return (
+    <section className="rounded-2xl border border-line bg-paper p-6" aria-labelledby="page-check">
+      <h2 id="page-check" className="mb-1 text-xl">
+        Your live pages
+      </h2>
+      <p className="mb-3 text-ink-2">
+        One page of each kind is fetched as a visitor gets it, and looked through for the script and
+        for every spot that your nods stand in.
+      </p>
+      <Button disabled={check.isFetching} onClick={() => void check.refetch()}>
+        {check.isFetching ? 'Looking' : check.data ? 'Look again' : 'Look at the pages'}
+      </Button>
+      {check.error && <Failure error={check.error} again={() => void check.refetch()} />}
+      <ul className="mt-3 flex flex-col gap-3">
+        {check.data?.pages.map((page) => (
+          <li key={page.kind} className="border-t border-line pt-2">
+            <p className="flex flex-wrap items-baseline gap-x-3">
+              <b>{KINDS[page.kind]}</b>
+              <span className="text-[13px] text-ink-2">{page.address}</span>
+              <span className="flex-1" />
+              <span
+                className={`rounded-full px-2.5 py-0.5 text-[12px] font-semibold ${wrongs(page).length === 0 ? 'bg-fern-soft text-fern-ink' : 'bg-rust-soft text-rust-ink'}`}
+              >
+                {wrongs(page).length === 0 ? 'all there' : 'to mend'}
+              </span>
+            </p>
+            <ul className="text-[13px]">
+              {wrongs(page).map((text) => (
+                <li key={text} className="text-rust-ink">
+                  {text}
+                </li>
+              ))}
+              {page.spots.length > 0 && (
+                <li className="text-ink-2">Spots: {page.spots.join(', ')}</li>
+              )}
+            </ul>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function wrongs(page: Checked): string[] {
+  if (page.failure) return [page.failure];
+  return [
+    ...(page.hasScript ? [] : ['The script is not on it.']),
+    ...page.marks.map((mark) => `${mark.charAt(0).toUpperCase()}${mark.slice(1)}.`),
+    ...(page.framing ? [`It refuses to be framed: ${page.framing}.`] : []),
+    ...page.pointed
+      .filter((spot) => spot.matches === 0)
+      .map((spot) => `The place you pointed at, ${spot.name}, is gone: ${spot.selector}.`),
+    ...page.missing
+      .filter((name) => !page.pointed.some((spot) => spot.name === name))
+      .map((name) => `Nods stand in ${name}, and the page has no such spot.`),
+  ];
+}
