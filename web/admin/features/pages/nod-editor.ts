@@ -9,6 +9,8 @@ export type Saving =
   | { state: 'conflict' }
   | { state: 'failed'; text: string; faults: Problem['faults'] };
 
+const PAUSE = 300;
+
 /**
  * A nod's settings as they are changed, each change kept at once and one behind the other: what is
  * typed while a change is on its way goes with the next.
@@ -21,6 +23,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
   const revision = useRef<number | undefined>(undefined);
   const next = useRef<Settings | undefined>(undefined);
   const busy = useRef(false);
+  const later = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const known = face.data?.revision;
   useEffect(() => {
     if (!busy.current && known !== undefined) revision.current = known;
@@ -38,7 +41,9 @@ export function useNodEditor(id: string, onSaved: () => void) {
         revision.current = saved.face.revision;
         queries.setQueryData<NodFace>(['nod', id], saved.face);
         onSaved();
-        void draftChanged(queries);
+        // the page goes first: what stands beside it follows when nothing more is typed
+        clearTimeout(later.current);
+        later.current = setTimeout(() => void draftChanged(queries), PAUSE);
         setSaving({ state: 'saved', at: new Date().toTimeString().slice(0, 5) });
       } catch (error) {
         if (error instanceof Problem && error.status === 409) setSaving({ state: 'conflict' });

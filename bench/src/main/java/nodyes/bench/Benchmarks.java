@@ -34,10 +34,10 @@ public final class Benchmarks {
       add(report, server.report());
       add(report, new Endpoint(server, folder).measure());
       add(report, new InChromium(server).measure());
-      add(report, Composing.measure());
       add(report, new Desk(server, folder).measure());
       add(report, server.memoryAfterLoad());
     }
+    add(report, Composing.measure());
     add(report, new CsvImport(folder).measure());
     add(report, new Killing(folder).measure());
     System.out.println("Written to " + OUT.toAbsolutePath());

@@ -111,8 +111,8 @@ public class Composing {
           new Runner(
                   new OptionsBuilder()
                       .include(Composing.class.getName())
-                      .forks(1)
-                      .warmupIterations(3)
+                      .forks(2)
+                      .warmupIterations(5)
                       .warmupTime(TimeValue.seconds(1))
                       .measurementIterations(5)
                       .measurementTime(TimeValue.seconds(1))

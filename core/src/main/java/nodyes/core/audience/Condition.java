@@ -34,7 +34,7 @@ public sealed interface Condition {
 
     @Override
     public Answer ask(Situation situation) {
-      return Groups.ask(parts, situation, answers -> answers.stream().allMatch(Answer::met));
+      return Groups.ask(parts, situation, false);
     }
 
     @Override
@@ -55,7 +55,7 @@ public sealed interface Condition {
       return parts.isEmpty()
           ? Answer.lasting(
               Finding.of(FactName.CONDITIONS, new Figure.Count(0), new Figure.Count(1), false))
-          : Groups.ask(parts, situation, answers -> answers.stream().anyMatch(Answer::met));
+          : Groups.ask(parts, situation, true);
     }
 
     @Override

@@ -3,8 +3,6 @@ package nodyes.core.audience;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.function.Predicate;
 import nodyes.core.common.ValidUntil;
 
 /** What groups of conditions and conditions on names share. */
@@ -24,21 +22,23 @@ final class Groups {
     return List.copyOf(parts);
   }
 
-  static Answer ask(List<Condition> parts, Situation situation, Predicate<List<Answer>> together) {
-    var answers = new ArrayList<Answer>();
+  /** Asks all of the parts, so that each says its own; loops, as every page asks for this. */
+  static Answer ask(List<Condition> parts, Situation situation, boolean anyIsEnough) {
+    var findings = new ArrayList<Finding>();
+    ValidUntil until = ValidUntil.NEVER_ENDS;
+    boolean met = !anyIsEnough;
     for (Condition part : parts) {
-      answers.add(part.ask(situation));
+      Answer answer = part.ask(situation);
+      findings.addAll(answer.findings());
+      until = ValidUntil.EARLIEST.apply(until, answer.validUntil());
+      met = anyIsEnough ? met || answer.met() : met && answer.met();
     }
-    return new Answer(
-        together.test(answers),
-        answers.stream().flatMap(answer -> answer.findings().stream()).toList(),
-        answers.stream()
-            .map(Answer::validUntil)
-            .reduce(ValidUntil.NEVER_ENDS, ValidUntil.EARLIEST));
+    return new Answer(met, findings, until);
   }
 
   static Figure.Names names(Set<String> names) {
-    return new Figure.Names(List.copyOf(new TreeSet<>(names)));
+    return new Figure.Names(
+        names.size() < 2 ? List.copyOf(names) : names.stream().sorted().toList());
   }
 
   static Answer anyName(FactName fact, Set<String> have, Set<String> wanted) {

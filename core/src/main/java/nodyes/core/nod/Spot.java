@@ -1,6 +1,8 @@
 package nodyes.core.nod;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /**
@@ -28,6 +30,14 @@ public record Spot(String name) {
           new Spot("page-end"),
           new Spot("screen-edge"));
 
+  private static final Map<String, Integer> ORDER = order(STANDARD);
+
+  private static Map<String, Integer> order(List<Spot> spots) {
+    var order = new HashMap<String, Integer>();
+    spots.forEach(spot -> order.put(spot.name(), order.size()));
+    return Map.copyOf(order);
+  }
+
   /** Throws {@link IllegalArgumentException} where the name is not of that form. */
   public Spot {
     if (!FORM.matcher(name).matches()) {
@@ -37,7 +47,6 @@ public record Spot(String name) {
 
   /** Its place in the order of a page: standard ones first, others after them. */
   public int order() {
-    int index = STANDARD.indexOf(this);
-    return index < 0 ? STANDARD.size() : index;
+    return ORDER.getOrDefault(name, STANDARD.size());
   }
 }

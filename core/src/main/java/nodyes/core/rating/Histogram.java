@@ -1,7 +1,5 @@
 package nodyes.core.rating;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -23,7 +21,11 @@ public record Histogram(List<Long> counts) {
 
   /** Reviews in all. */
   public long total() {
-    return counts.stream().mapToLong(Long::longValue).sum();
+    long total = 0;
+    for (long count : counts) {
+      total += count;
+    }
+    return total;
   }
 
   /**
@@ -36,23 +38,25 @@ public record Histogram(List<Long> counts) {
     if (total == 0) {
       return List.of(0, 0, 0, 0, 0);
     }
-    var shares = new ArrayList<Integer>();
-    var byRemainder = new ArrayList<Integer>();
+    // arrays and no comparators: every wall of every page asks for this
+    var shares = new Integer[5];
+    var remainders = new long[5];
     int given = 0;
     for (int i = 0; i < 5; i++) {
-      int share = (int) (counts.get(i) * 100 / total);
-      shares.add(share);
-      given += share;
-      byRemainder.add(i);
+      shares[i] = (int) (counts.get(i) * 100 / total);
+      remainders[i] = counts.get(i) * 100 % total;
+      given += shares[i];
     }
-    byRemainder.sort(
-        Comparator.<Integer>comparingLong(i -> counts.get(i) * 100 % total)
-            .reversed()
-            .thenComparing(Comparator.reverseOrder()));
-    for (int i = 0; i < 100 - given; i++) {
-      int star = byRemainder.get(i);
-      shares.set(star, shares.get(star) + 1);
+    for (; given < 100; given++) {
+      int largest = 4;
+      for (int i = 3; i >= 0; i--) {
+        if (remainders[i] > remainders[largest]) {
+          largest = i;
+        }
+      }
+      shares[largest]++;
+      remainders[largest] = -1;
     }
-    return List.copyOf(shares);
+    return List.of(shares);
   }
 }

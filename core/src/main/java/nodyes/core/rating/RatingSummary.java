@@ -13,6 +13,11 @@ import java.util.Optional;
  * @param histogram how many under each whole star; its total is the number of reviews
  */
 public record RatingSummary(long sumParts, Histogram histogram) {
+  /** Below it, twice the sum times a hundred stays a long. */
+  private static final long EASY = 1L << 54;
+
+  private static final int EASY_DIGITS = 2;
+
   /** No reviews yet: it has no mean. */
   public static final RatingSummary NONE = new RatingSummary(0, Histogram.EMPTY);
 
@@ -48,6 +53,12 @@ public record RatingSummary(long sumParts, Histogram histogram) {
   public Optional<BigDecimal> mean(int digits) {
     if (count() == 0) {
       return Optional.empty();
+    }
+    if (sumParts < EASY && digits <= EASY_DIGITS) {
+      // the same in whole numbers: every page asks for this
+      long scale = digits == 0 ? 1 : digits == 1 ? 10 : 100;
+      long parts = count() * Rating.PER_STAR;
+      return Optional.of(BigDecimal.valueOf((2 * sumParts * scale + parts) / (2 * parts), digits));
     }
     return Optional.of(
         BigDecimal.valueOf(sumParts)

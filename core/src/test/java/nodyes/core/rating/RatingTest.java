@@ -47,6 +47,26 @@ public class RatingTest {
     assertEquals(RatingSummary.of(ratings).mean(1).orElseThrow(), new BigDecimal("4.4"));
   }
 
+  /** The quick way in whole numbers against the JDK's own decimal division, near the border too. */
+  @Test
+  public void theMeanIsWhatDecimalDivisionGives() {
+    var random = new SplittableRandom(11);
+    for (int i = 0; i < 2000; i++) {
+      long count = 1 + random.nextLong(i % 2 == 0 ? 300 : 400_000_000L);
+      long parts = count * Rating.PER_STAR + random.nextLong(count * 4 * Rating.PER_STAR + 1);
+      var summary = new RatingSummary(parts, new Histogram(List.of(0L, 0L, count, 0L, 0L)));
+      for (int digits = 0; digits <= 3; digits++) {
+        assertEquals(
+            summary.mean(digits).orElseThrow(),
+            BigDecimal.valueOf(parts)
+                .divide(
+                    BigDecimal.valueOf(count).multiply(BigDecimal.valueOf(Rating.PER_STAR)),
+                    digits,
+                    java.math.RoundingMode.HALF_UP));
+      }
+    }
+  }
+
   @Test
   public void withoutReviewsThereIsNoMean() {
     assertTrue(RatingSummary.NONE.mean(1).isEmpty());
