@@ -46,10 +46,13 @@ export function useNodEditor(id: string, onSaved: () => void) {
         later.current = setTimeout(() => void draftChanged(queries), PAUSE);
         setSaving({ state: 'saved', at: new Date().toTimeString().slice(0, 5) });
       } catch (error) {
-        if (error instanceof Problem && error.status === 409) setSaving({ state: 'conflict' });
-        else if (error instanceof Problem)
-          setSaving({ state: 'failed', text: error.message, faults: error.faults });
-        break;
+        if (!(error instanceof Problem)) break;
+        if (error.status === 409) {
+          setSaving({ state: 'conflict' });
+          break;
+        }
+        // what was typed meanwhile may mend it: then it is sent before anything is given up
+        setSaving({ state: 'failed', text: error.message, faults: error.faults });
       }
     }
     busy.current = false;
