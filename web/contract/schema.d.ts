@@ -1996,7 +1996,6 @@ export interface components {
         };
         ReviewWallNod: {
             content: components["schemas"]["ReviewWallContent"];
-            dress?: components["schemas"]["WireDress"];
             id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2113,7 +2112,6 @@ export interface components {
         };
         StarLineNod: {
             content: components["schemas"]["StarLineContent"];
-            dress?: components["schemas"]["WireDress"];
             id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2250,6 +2248,9 @@ export interface components {
         };
         WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"];
         WirePage: {
+            dress: {
+                [key: string]: components["schemas"]["WireDress"];
+            };
             language: string;
             nods: components["schemas"]["WireNod"][];
             revision: string;

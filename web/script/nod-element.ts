@@ -4,20 +4,19 @@ import { nodSheet } from '../nods/draw/sheet';
 import { shapeRule } from '../nods/draw/shapes';
 import { WALL_ID } from '../nods/review-wall/anchor';
 import { el } from './lib/el';
-import type { AnyNod } from './page/answer';
+import type { AnyNod, Dress } from './page/answer';
 import type { ViewContext } from '../nods/view';
 
 /** The element that holds one nod: it draws it once and goes without a trace. */
 export class NodElement extends HTMLElement {
   private drawn = '';
 
-  show(nod: AnyNod, context: ViewContext): void {
-    const same = JSON.stringify([nod, context.language, context.words]);
+  show(nod: AnyNod, dress: Dress | undefined, context: ViewContext): void {
+    const same = JSON.stringify([nod, dress, context.language, context.words]);
     if (same === this.drawn) return;
     this.drawn = same;
     const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
-    const { dress } = nod;
-    root.adoptedStyleSheets = [nodSheet(), ...ownSheet(nod)];
+    root.adoptedStyleSheets = [nodSheet(), ...ownSheet(dress)];
     this.lang = context.language;
     this.dir = new Intl.Locale(context.language).maximize().script === 'Arab' ? 'rtl' : 'ltr';
     this.dataset['nod'] = nod.id;
@@ -44,7 +43,7 @@ function set(element: HTMLElement, name: string, value: string | undefined): voi
 }
 
 /** The owner's values and rules; they stand in the nod's own tree and reach nothing else. */
-function ownSheet({ dress }: AnyNod): CSSStyleSheet[] {
+function ownSheet(dress: Dress | undefined): CSSStyleSheet[] {
   const rules = shapeRule(dress?.shape ?? '') + (dress?.css ?? '');
   if (!rules) return [];
   const sheet = new CSSStyleSheet();

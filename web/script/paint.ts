@@ -27,12 +27,13 @@ export function paint(answer: Answer, origin: string): Painted[] {
     const key = `${nod.id} ${nod.product}`;
     const element = before.get(key) ?? (document.createElement(TAG) as NodElement);
     before.delete(key);
-    loadFont(origin, nod.dress?.font);
+    const dress = answer.dress[nod.id];
+    loadFont(origin, dress?.font);
     guarded(() =>
-      element.show(nod, {
+      element.show(nod, dress, {
         language: answer.language,
         words: answer.words[nod.kind] ?? {},
-        own: nod.dress?.words ?? {},
+        own: dress?.words ?? {},
         more: (page, size) => askReviews(origin, nod.product, page, size),
       }),
     );

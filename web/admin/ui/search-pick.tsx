@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { Popover } from 'radix-ui';
-import { Caret, ITEM, PICK, SHEET, type Choice } from './pick';
+import type { Choice } from './pick';
+import { PickLine, PickSheet } from './pick-sheet';
 
 interface SearchPickProps {
   label: string;
@@ -33,68 +33,35 @@ export function SearchPick({ label, value, none, first = [], choices, onPick }: 
     onPick(next);
   };
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className={PICK} aria-label={`${label}: ${chosen}`}>
-        <span className="truncate">{chosen}</span>
-        <Caret />
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          className={`${SHEET} w-72`}
-          align="start"
-          sideOffset={4}
-          aria-label={label}
+    <PickSheet
+      label={label}
+      shown={chosen}
+      hint="Type some of it"
+      field={`Search: ${label}`}
+      open={open}
+      onOpen={setOpen}
+      text={text}
+      onText={setText}
+      onEnter={() => found[0] && pick(found[0].value)}
+    >
+      {!wanted && <PickLine onPick={() => pick(undefined)}>{none}</PickLine>}
+      {found.slice(0, SHOWN).map((one) => (
+        <PickLine
+          key={one.value}
+          chosen={one.value === value}
+          note={one.note}
+          onPick={() => pick(one.value)}
         >
-          <input
-            className="mb-1.5 w-full rounded-lg border border-line-3 bg-white px-3 py-1.5"
-            placeholder="Type some of it"
-            aria-label={`Search: ${label}`}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key !== 'Enter' || !found[0]) return;
-              event.preventDefault();
-              pick(found[0].value);
-            }}
-          />
-          <ul className="max-h-72 overflow-auto" aria-label={label}>
-            {!wanted && (
-              <li>
-                <button
-                  type="button"
-                  className={`${ITEM} hover:bg-plum-soft`}
-                  onClick={() => pick(undefined)}
-                >
-                  {none}
-                </button>
-              </li>
-            )}
-            {found.slice(0, SHOWN).map((one) => (
-              <li key={one.value}>
-                <button
-                  type="button"
-                  className={`${ITEM} hover:bg-plum-soft`}
-                  onClick={() => pick(one.value)}
-                >
-                  <span className={one.value === value ? 'font-semibold text-plum' : ''}>
-                    {one.text}
-                  </span>
-                  <span className="text-ink-2">{one.note}</span>
-                </button>
-              </li>
-            ))}
-            {found.length === 0 && (
-              <li className="px-3 py-2 text-ink-2">Nothing is called that.</li>
-            )}
-            {found.length > SHOWN && (
-              <li className="px-3 py-1 text-[13px] text-ink-2">
-                {found.length - SHOWN} more: type some of it
-              </li>
-            )}
-          </ul>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+          {one.text}
+        </PickLine>
+      ))}
+      {found.length === 0 && <li className="px-3 py-2 text-ink-2">Nothing is called that.</li>}
+      {found.length > SHOWN && (
+        <li className="px-3 py-1 text-[13px] text-ink-2">
+          {found.length - SHOWN} more: type some of it
+        </li>
+      )}
+    </PickSheet>
   );
 }
 

@@ -43,7 +43,7 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
           say(context, review.origin),
         ),
         review.featured && el('span', {}, say(context, 'featured')),
-        review.variant && el('span', {}, review.variant),
+        review.variant && el('span', { dir: 'auto' }, review.variant),
         review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
       ),
     ),

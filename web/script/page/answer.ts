@@ -3,6 +3,7 @@ import type { components } from '../../contract/schema';
 type Schemas = components['schemas'];
 export type Answer = Schemas['WirePage'];
 export type AnyNod = Schemas['WireNod'];
+export type Dress = Schemas['WireDress'];
 export type StarLineNod = Schemas['StarLineNod'];
 export type ReviewWallNod = Schemas['ReviewWallNod'];
 export type Review = Schemas['WireReview'];

@@ -3,8 +3,9 @@ import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { addNod, useDraftAct, type PageKindName } from './nod-queries';
-import { SPOTS } from './spots';
-import { useArrangement } from './queries';
+import { KINDS } from './kinds';
+import { useSpots } from './spots';
+import { PanelHead } from './panel-head';
 
 interface AddNodProps {
   /** the kind of page that is looked at */
@@ -16,48 +17,15 @@ interface AddNodProps {
   onAdded: (nod: string, step: number) => void;
 }
 
-const KINDS = [
-  {
-    value: 'star-line',
-    text: 'Star line',
-    note: 'Stars, mean and number of reviews in one line',
-    spot: 'under-title',
-  },
-  {
-    value: 'review-wall',
-    text: 'Review wall',
-    note: 'The reviews themselves, with their summary',
-    spot: 'page-end',
-  },
-];
-
 /** Each kind of nod as it would show with this product's real facts, to put on the page. */
 export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodProps) {
   const add = useDraftAct(addNod);
   const { sayProblem } = useSay();
-  const arrangement = useArrangement();
-  const spots = [
-    ...SPOTS,
-    ...(arrangement.data?.spots ?? []).map(({ name }) => ({
-      value: name,
-      text: name,
-      note: 'yours',
-    })),
-  ];
+  const spots = useSpots();
   const [chosen, setChosen] = useState<Record<string, string>>({});
   return (
     <>
-      <header className="flex items-center gap-2.5 px-4.5 pt-3.5 pb-2">
-        <button
-          type="button"
-          aria-label="Back to the nods of this page"
-          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
-          onClick={onDone}
-        >
-          ←
-        </button>
-        <h1 className="text-[19px]">Add a nod</h1>
-      </header>
+      <PanelHead title="Add a nod" onBack={onDone} />
       <ul className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4">
         {KINDS.map((kind) => {
           const usual = page === 'product' ? kind.spot : 'listing-card';
@@ -70,7 +38,7 @@ export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodPr
                 <iframe
                   title={`${kind.text} for this product`}
                   src={`/embed/neutral/product?product=${product}&only=${kind.spot}#${new URLSearchParams({ 'nodyes-preview': token, trial: kind.value }).toString()}`}
-                  className={`mt-2 w-full rounded-lg border border-line bg-white ${kind.value === 'review-wall' ? 'h-64' : 'h-20'}`}
+                  className={`mt-2 w-full rounded-lg border border-line bg-white ${kind.height}`}
                   loading="lazy"
                 />
               ) : (

@@ -6,6 +6,7 @@ import { useSay } from '../../ui/toasts';
 import { Colour } from './faces/look-value';
 import type { Frames } from './frame-link';
 import { saveKit, useDraftAct, useKit } from './nod-queries';
+import { PanelHead } from './panel-head';
 
 interface KitPanelProps {
   link: Frames;
@@ -54,17 +55,7 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
   };
   return (
     <>
-      <header className="flex items-center gap-2.5 px-4.5 pt-3.5 pb-2">
-        <button
-          type="button"
-          aria-label="Back to the nods of this page"
-          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
-          onClick={onDone}
-        >
-          ←
-        </button>
-        <h1 className="text-[19px]">Brand kit</h1>
-      </header>
+      <PanelHead title="Brand kit" onBack={onDone} />
       <div className="flex min-h-0 flex-1 flex-col gap-4 overflow-y-auto px-4.5 pb-4">
         <p className="text-ink-2">
           All nods look like this unless one differs. What is not set here follows the shop’s page

@@ -10,6 +10,7 @@ import { useNodEditor, type Saving } from './nod-editor';
 import { copyNod, removeNod, useDraftAct } from './nod-queries';
 import type { NodRow } from './rows';
 import type { ViewpointParts } from './viewpoint';
+import { PanelHead } from './panel-head';
 
 export interface NodOpenedProps {
   id: string;
@@ -42,18 +43,9 @@ export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }:
   const props = { face: face.data, set, faults, view, values, onChange: editor.change };
   return (
     <>
-      <header className="flex items-center gap-2.5 px-4.5 pt-3 pb-1">
-        <button
-          type="button"
-          aria-label="Back to the nods of this page"
-          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
-          onClick={onDone}
-        >
-          ←
-        </button>
-        <h1 className="flex-1 truncate text-[19px]">{face.data.name}</h1>
+      <PanelHead title={face.data.name} onBack={onDone}>
         <Chip row={row} on={set.on} />
-      </header>
+      </PanelHead>
       {row && <p className="px-4.5 pb-1 text-[13px] leading-snug text-ink-2">{row.because}</p>}
       {saving.state === 'conflict' && (
         <div role="alert" className="mx-4.5 my-2 rounded-xl bg-rust-soft px-4 py-2.5 text-rust-ink">

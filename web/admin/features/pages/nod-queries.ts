@@ -11,7 +11,7 @@ export type PageKindName = Settings['pages'][number];
 /** What the server tells of the draft is to be asked again. */
 export function draftChanged(queries: QueryClient): Promise<unknown> {
   return Promise.all(
-    [['arrangement'], ['page'], ['reach'], ['first-steps']].map((queryKey) =>
+    [['arrangement'], ['page'], ['reach']].map((queryKey) =>
       queries.invalidateQueries({ queryKey }),
     ),
   );
@@ -33,6 +33,7 @@ export function useDraftAct<Given, Got>(act: (given: Given) => Promise<Got>) {
     // not waited for: the row that was acted on may be gone before the act has said what it did
     onSettled: () => {
       void queries.invalidateQueries({ queryKey: ['nod'] });
+      void queries.invalidateQueries({ queryKey: ['first-steps'] });
       void draftChanged(queries);
     },
   });

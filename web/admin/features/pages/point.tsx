@@ -6,6 +6,7 @@ import { Problem } from '../../shared/api';
 import { count, number } from '../../shared/words';
 import { pointAt, useDraftAct, type PageKindName } from './nod-queries';
 import type { Frames, Pointed } from './frame-link';
+import { PanelHead } from './panel-head';
 
 interface PointProps {
   link: Frames;
@@ -43,17 +44,7 @@ export function Point({ link, page, taken, onDone }: PointProps) {
   const faultAt = (field: string) => problem?.faults.find((fault) => fault.field === field)?.reason;
   return (
     <>
-      <header className="flex items-center gap-2.5 px-4.5 pt-3.5 pb-2">
-        <button
-          type="button"
-          aria-label="Back to the nods of this page"
-          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
-          onClick={() => onDone(undefined)}
-        >
-          ←
-        </button>
-        <h1 className="text-[19px]">Point at the page</h1>
-      </header>
+      <PanelHead title="Point at the page" onBack={() => onDone(undefined)} />
       <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4.5 pb-4">
         <p className="text-ink-2">
           Move over the page and click where a nod shall stand. With keys: arrows go through its

@@ -1,5 +1,6 @@
 import type { PageReport } from './frame-link';
 import type { PlacedView } from './queries';
+import { spotTitle } from './spots';
 
 interface Finding {
   product: string | undefined;
@@ -30,21 +31,6 @@ interface SpotRows {
   rows: NodRow[];
 }
 
-const TITLES: Record<string, string> = {
-  'on-picture': 'On the picture',
-  'listing-card': 'On the listing card',
-  'above-title': 'Above the title',
-  'under-title': 'Under the title',
-  'under-price': 'Under the price',
-  'above-buy': 'Above the buy button',
-  'under-buy': 'Under the buy button',
-  'under-picture': 'Under the picture',
-  'under-description': 'Under the description',
-  'basket-line': 'In the basket',
-  'page-end': 'Page end',
-  'screen-edge': 'At the screen’s edge',
-};
-
 const SOURCES: Record<string, string> = {
   REVIEWS: 'your reviews',
   CATALOGUE: 'the catalogue',
@@ -74,7 +60,7 @@ export function groupBySpot(placed: PlacedView[], report: PageReport | undefined
     }
     const spot = spots.get(row.spot) ?? {
       name: row.spot,
-      title: TITLES[row.spot] ?? row.spot,
+      title: spotTitle(row.spot),
       rows: [],
     };
     spot.rows.push(row);

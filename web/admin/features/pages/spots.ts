@@ -1,5 +1,7 @@
+import { useArrangement } from './queries';
+
 /** The standard spots in page order, with what the owner calls them. */
-export const SPOTS = [
+const SPOTS = [
   { value: 'on-picture', text: 'on the picture' },
   { value: 'listing-card', text: 'on the listing card' },
   { value: 'above-title', text: 'above the title' },
@@ -14,6 +16,19 @@ export const SPOTS = [
   { value: 'screen-edge', text: 'at the screen’s edge' },
 ];
 
-/** What the owner calls a spot; one of the owner's own by its name. */
-export const spotWords = (name: string) =>
-  SPOTS.find((spot) => spot.value === name)?.text ?? name.replace(/-/g, ' ');
+/** What the owner calls a spot, as a heading; one of the owner's own by its name. */
+export function spotTitle(name: string): string {
+  const text = SPOTS.find((spot) => spot.value === name)?.text ?? name.replace(/-/g, ' ');
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** All spots there are, the owner's own behind the standard ones. */
+export function useSpots() {
+  const arrangement = useArrangement();
+  const own = (arrangement.data?.spots ?? []).map(({ name }) => ({
+    value: name,
+    text: name,
+    note: 'yours',
+  }));
+  return [...SPOTS, ...own];
+}

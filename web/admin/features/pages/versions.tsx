@@ -4,6 +4,7 @@ import { Failure, Loading } from '../../ui/empty';
 import { useSay } from '../../ui/toasts';
 import { moment, number } from '../../shared/words';
 import { goBackTo, takeBackOf, useDraftAct, useVersions } from './nod-queries';
+import { PanelHead } from './panel-head';
 
 interface VersionsProps {
   zone: string;
@@ -30,25 +31,19 @@ export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: Ve
   const newest = page === 1 ? items[0]?.version : undefined;
   return (
     <>
-      <header className="flex items-center gap-2.5 px-4.5 pt-3.5 pb-2">
-        <button
-          type="button"
-          aria-label="Back to the nods of this page"
-          className="grid size-7 place-items-center rounded-lg border border-line-3 hover:bg-paper-2"
-          onClick={() => {
-            onShow(undefined);
-            onDone();
-          }}
-        >
-          ←
-        </button>
-        <h1 className="flex-1 text-[19px]">Versions</h1>
+      <PanelHead
+        title="Versions"
+        onBack={() => {
+          onShow(undefined);
+          onDone();
+        }}
+      >
         {shown !== undefined && (
           <Button look="link" onClick={() => onShow(undefined)}>
             Look at the draft
           </Button>
         )}
-      </header>
+      </PanelHead>
       {items.length === 0 && (
         <p className="px-4.5 text-ink-2">
           Nothing was published yet. The first version comes then.

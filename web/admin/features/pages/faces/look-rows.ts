@@ -147,20 +147,3 @@ export const LOOK_ROWS: { title: string; rows: LookRow[] }[] = [
     ],
   },
 ];
-
-/** The ready looks of each kind; the first is how it looks when none is chosen. */
-export const READY: Record<string, { value: string; text: string }[]> = {
-  'star-line': choices(
-    ['', 'Plain'],
-    ['figure-first', 'Figure first'],
-    ['words', 'In words'],
-    ['chip', 'Chip'],
-    ['single', 'Single'],
-  ),
-  'review-wall': choices(
-    ['', 'Ledger'],
-    ['slips', 'Slips'],
-    ['letter', 'Letter'],
-    ['lines', 'Lines'],
-  ),
-};

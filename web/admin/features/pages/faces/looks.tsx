@@ -6,7 +6,8 @@ import { saveNod, useDraftAct, useKit, type NodFace, type Settings } from '../no
 import { useArrangement } from '../queries';
 import { api, need } from '../../../shared/api';
 import { faultOf, type FaceProps } from './face';
-import { LOOK_ROWS, READY, type LookRow } from './look-rows';
+import { kindOf } from '../kinds';
+import { LOOK_ROWS, type LookRow } from './look-rows';
 import { LookValue } from './look-value';
 
 type LookSet = Settings['look'];
@@ -21,7 +22,7 @@ export function Looks({
 }: FaceProps & { onChanged: () => void }) {
   const { look } = set;
   const kit = useKit();
-  const ready = READY[face.kind] ?? [];
+  const ready = kindOf(face.kind)?.ready ?? [];
   const changed = Object.keys(look.values).length + Object.keys(look.narrow).length;
   const put = (changes: Partial<LookSet>) => onChange({ look: { ...look, ...changes } });
   const setValue = (where: 'values' | 'narrow', name: string, value: string | undefined) => {

@@ -53,7 +53,7 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
       value={rule[name]}
       step={step}
       onSet={(value) =>
-        onChange(value === undefined ? without(rule, name) : set2(rule, name, value))
+        onChange(value === undefined ? without(rule, name) : { ...rule, [name]: value })
       }
     />
   );
@@ -85,8 +85,8 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
           it has the tag
           <Words
             label="Tags, parted by commas"
-            value={(rule.names ?? []).join(', ')}
-            onSet={(text) => set({ names: text.split(',').flatMap((one) => one.trim() || []) })}
+            values={rule.names ?? []}
+            onSet={(names) => set({ names })}
           />
         </>
       );
@@ -165,11 +165,6 @@ function without(rule: Rule, name: 'count' | 'stars' | 'least' | 'most'): Rule {
   return rest;
 }
 
-const set2 = (rule: Rule, name: 'count' | 'stars' | 'least' | 'most', value: number): Rule => ({
-  ...rule,
-  [name]: value,
-});
-
 const INPUT = 'border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink';
 
 interface FigureProps {
@@ -180,17 +175,19 @@ interface FigureProps {
 }
 
 function Figure({ label, value, step, onSet }: FigureProps) {
-  const [text, setText] = useState(value === undefined ? '' : String(value));
+  const [typed, setTyped] = useState('');
+  // what is typed may be '4.' on its way to 4.5; another value comes from elsewhere
+  const isOwn = (typed === '' ? undefined : Number(typed)) === value;
   return (
     <input
       type="number"
       aria-label={label}
       step={step}
-      value={text}
+      value={isOwn ? typed : (value ?? '')}
       placeholder="any"
       className={`w-[4.5em] ${INPUT}`}
       onChange={(event) => {
-        setText(event.target.value);
+        setTyped(event.target.value);
         onSet(event.target.value === '' ? undefined : Number(event.target.value));
       }}
     />
@@ -199,21 +196,24 @@ function Figure({ label, value, step, onSet }: FigureProps) {
 
 interface WordsProps {
   label: string;
-  value: string;
-  onSet: (text: string) => void;
+  values: string[];
+  onSet: (names: string[]) => void;
 }
 
-function Words({ label, value, onSet }: WordsProps) {
-  const [text, setText] = useState(value);
+const parted = (text: string) => text.split(',').flatMap((one) => one.trim() || []);
+
+function Words({ label, values, onSet }: WordsProps) {
+  const [typed, setTyped] = useState('');
+  const isOwn = parted(typed).join() === values.join();
   return (
     <input
       aria-label={label}
-      value={text}
+      value={isOwn ? typed : values.join(', ')}
       placeholder={label}
       className={`w-[14em] ${INPUT}`}
       onChange={(event) => {
-        setText(event.target.value);
-        onSet(event.target.value);
+        setTyped(event.target.value);
+        onSet(parted(event.target.value));
       }}
     />
   );

@@ -2,34 +2,12 @@ import { useRef, useState } from 'react';
 import { Pick } from '../../../ui/pick';
 import { language } from '../../../shared/words';
 import { number, say } from '../../../../nods/draw/words';
+import { meaningOf } from '../kinds';
 import { faultOf, type FaceProps } from './face';
 
 const LANGUAGES = ['en', 'pt', 'de', 'es', 'fr', 'ja', 'ar'];
 
 type Word = FaceProps['face']['words'][number];
-
-/** What a word is for, where its name alone does not say it. */
-const MEANING: Record<string, string> = {
-  heading: 'the heading',
-  rated: 'what the stars say to a screen reader',
-  reviews: 'the number of reviews',
-  from: 'what the mean comes from',
-  checked: 'how many bought here',
-  stars: 'a line of the histogram',
-  share: 'the reviews of a line',
-  verified: 'a purchase that was checked',
-  unverified: 'a purchase that was not checked',
-  broughtIn: 'a review that was brought in',
-  someone: 'a reviewer without a name',
-  reply: 'before the shop’s reply',
-  featured: 'a featured review',
-  incentive: 'what was given for a review',
-  pages: 'the pages, to a screen reader',
-  page: 'a page, to a screen reader',
-  previous: 'to the page before',
-  next: 'to the next page',
-  failed: 'when reviews cannot be loaded',
-};
 
 /** The words, per language, with the values they can put in; ours where the owner wrote none. */
 export function Says({ face, set, faults, values, onChange }: FaceProps) {
@@ -52,7 +30,7 @@ export function Says({ face, set, faults, values, onChange }: FaceProps) {
           value={word.name}
           choices={face.words.map((one) => ({
             value: one.name,
-            text: MEANING[one.name] ?? one.name,
+            text: meaningOf(face.kind, one.name),
             ...(changed(set, one) ? { note: 'changed' } : {}),
           }))}
           onPick={setAt}

@@ -3,10 +3,9 @@ import { PickMany } from '../../../ui/pick-many';
 import { count, number } from '../../../shared/words';
 import { useShopPicture } from '../../setup/queries';
 import { useReach, type Rule } from '../nod-queries';
-import { SPOTS } from '../spots';
+import { useSpots } from '../spots';
 import { Conditions } from './conditions';
 import type { FaceProps } from './face';
-import { useArrangement } from '../queries';
 
 const PAGES = [
   { value: 'PRODUCT' as const, text: 'product pages' },
@@ -36,15 +35,7 @@ export function WhoSeesIt({ face, set, faults, view, onChange }: FaceProps) {
     ...(view.language ? { lang: view.language } : {}),
     ...(view.moment ? { at: view.moment } : {}),
   });
-  const arrangement = useArrangement();
-  const spots = [
-    ...SPOTS,
-    ...(arrangement.data?.spots ?? []).map(({ name }) => ({
-      value: name,
-      text: name,
-      note: 'yours',
-    })),
-  ];
+  const spots = useSpots();
   return (
     <>
       <section className="px-4.5 py-3">

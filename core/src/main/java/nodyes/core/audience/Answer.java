@@ -8,12 +8,25 @@ import nodyes.core.common.ValidUntil;
  *
  * @param met whether it is met
  * @param findings why, in the order of the condition
+ * @param missing those of them that keep it from being met: none where it is, and of a group of
+ *     which one is enough none that another makes up for
  * @param validUntil when time alone could change the answer or a finding
  */
-public record Answer(boolean met, List<Finding> findings, ValidUntil validUntil) {
+public record Answer(
+    boolean met, List<Finding> findings, List<Finding> missing, ValidUntil validUntil) {
   /** Keeps the findings unchangeable. */
   public Answer {
     findings = List.copyOf(findings);
+    missing = List.copyOf(missing);
+  }
+
+  /** An answer that every finding of it takes part in. */
+  public Answer(boolean met, List<Finding> findings, ValidUntil validUntil) {
+    this(met, findings, unmet(findings), validUntil);
+  }
+
+  private static List<Finding> unmet(List<Finding> findings) {
+    return findings.stream().filter(finding -> !finding.met()).toList();
   }
 
   /** An answer of one finding that time does not change. */

@@ -22,18 +22,24 @@ final class Groups {
     return List.copyOf(parts);
   }
 
-  /** Asks all of the parts, so that each says its own; loops, as every page asks for this. */
+  /**
+   * Asks all of the parts, so that each says its own; loops, as every page asks for this.
+   *
+   * @param anyIsEnough whether one that is met makes up for the others
+   */
   static Answer ask(List<Condition> parts, Situation situation, boolean anyIsEnough) {
     var findings = new ArrayList<Finding>();
+    var missing = new ArrayList<Finding>();
     ValidUntil until = ValidUntil.NEVER_ENDS;
     boolean met = !anyIsEnough;
     for (Condition part : parts) {
       Answer answer = part.ask(situation);
       findings.addAll(answer.findings());
+      missing.addAll(answer.missing());
       until = ValidUntil.EARLIEST.apply(until, answer.validUntil());
       met = anyIsEnough ? met || answer.met() : met && answer.met();
     }
-    return new Answer(met, findings, until);
+    return new Answer(met, findings, met ? List.of() : missing, until);
   }
 
   static Figure.Names names(Set<String> names) {

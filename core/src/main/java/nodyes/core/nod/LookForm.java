@@ -2,10 +2,14 @@ package nodyes.core.nod;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import nodyes.core.common.Colour;
 
 /** What a value of a look can be. */
 public sealed interface LookForm {
+  /** Digits alone: what Java takes for a number beyond them, CSS does not. */
+  Pattern PLAIN = Pattern.compile("[0-9]{1,3}(\\.[0-9]{1,3})?");
+
   /** Why a text is not of this form; empty where it is. */
   Optional<String> problem(String text);
 
@@ -23,7 +27,7 @@ public sealed interface LookForm {
   record Pixels(int least, int most) implements LookForm {
     @Override
     public Optional<String> problem(String text) {
-      return between(text, least, most) && text.chars().allMatch(Character::isDigit)
+      return between(text, least, most) && text.indexOf('.') < 0
           ? Optional.empty()
           : Optional.of("is a whole number of pixels from " + least + " to " + most);
     }
@@ -94,11 +98,10 @@ public sealed interface LookForm {
   }
 
   private static boolean between(String text, double least, double most) {
-    try {
-      double value = Double.parseDouble(text);
-      return value >= least && value <= most && text.length() <= 6;
-    } catch (NumberFormatException e) {
+    if (!PLAIN.matcher(text).matches()) {
       return false;
     }
+    double value = Double.parseDouble(text);
+    return value >= least && value <= most;
   }
 }

@@ -37,7 +37,7 @@ public record Wording(Map<String, Map<String, String>> byLanguage) {
     var names = new ArrayList<String>();
     var found = VALUE.matcher(text);
     while (found.find()) {
-      names.add(found.group(1).strip());
+      names.add(found.group(1));
     }
     return names;
   }

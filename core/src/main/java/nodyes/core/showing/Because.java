@@ -7,10 +7,17 @@ import nodyes.core.audience.Finding;
  * The evidence for an answer.
  *
  * @param findings in the order in which they were looked at
+ * @param missing those of them that keep it from showing; none where it shows
  */
-public record Because(List<Finding> findings) {
+public record Because(List<Finding> findings, List<Finding> missing) {
   /** Keeps the findings unchangeable. */
   public Because {
     findings = List.copyOf(findings);
+    missing = List.copyOf(missing);
+  }
+
+  /** Evidence of which every finding matters. */
+  public Because(List<Finding> findings) {
+    this(findings, findings.stream().filter(finding -> !finding.met()).toList());
   }
 }

@@ -37,8 +37,7 @@ public final class BecauseSentence {
               + ".";
       case Verdict.Withheld _ ->
           "Not here: "
-              + findings.stream()
-                  .filter(finding -> !finding.met())
+              + verdict.because().missing().stream()
                   .map(finding -> clause(finding, zone))
                   .distinct()
                   .collect(joining("; "))

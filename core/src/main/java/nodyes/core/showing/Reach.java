@@ -55,10 +55,9 @@ public record Reach(
       } else if (showing > 0) {
         shown.add(product);
       } else {
-        List<Finding> unmet =
-            verdict.because().findings().stream().filter(finding -> !finding.met()).toList();
-        if (unmet.stream().distinct().count() == 1) {
-          misses.add(new Miss(product, unmet.getFirst()));
+        List<Finding> missing = verdict.because().missing();
+        if (missing.stream().distinct().count() == 1) {
+          misses.add(new Miss(product, missing.getFirst()));
         }
       }
     }

@@ -59,7 +59,12 @@ public final class Showing {
     var findings = new ArrayList<Finding>();
     findings.add(own);
     findings.addAll(audience.findings());
-    var because = new Because(findings);
+    var missing = new ArrayList<Finding>();
+    if (!own.met()) {
+      missing.add(own);
+    }
+    missing.addAll(audience.missing());
+    var because = new Because(findings, missing);
     Optional<Content> shown = audience.met() && own.met() ? content.get() : Optional.empty();
     return shown
         .<Verdict>map(what -> new Verdict.Shown(what, because, audience.validUntil()))

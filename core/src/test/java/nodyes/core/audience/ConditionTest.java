@@ -131,6 +131,16 @@ public class ConditionTest {
         any.findings().stream().map(Finding::fact).toList(),
         List.of(FactName.TAG, FactName.COUNTRY));
     assertEquals(all.findings(), any.findings());
+    // of those, only what another does not make up for keeps it from being met
+    assertEquals(all.missing().stream().map(Finding::fact).toList(), List.of(FactName.COUNTRY));
+    assertEquals(any.missing(), List.of());
+    Condition japan = new Condition.CountryIn(Set.of("JP"));
+    Answer nested =
+        new Condition.AllOf(List.of(new Condition.AnyOf(List.of(heavy, spain)), japan))
+            .ask(pot(NOON, LISBON));
+    assertEquals(
+        nested.missing().stream().map(Finding::wanted).toList(),
+        List.of(new Figure.Names(List.of("JP"))));
   }
 
   @Test

@@ -98,6 +98,18 @@ public class ReachTest {
   }
 
   @Test
+  public void whatAnotherMakesUpForIsNoMiss() {
+    Reach reach =
+        reach(
+            stars(
+                new Condition.AnyOf(
+                    List.of(new Condition.HasTag(Set.of("none")), new Condition.ReviewsAtLeast(1))),
+                new Condition.ReviewsAtLeast(10)),
+            9);
+    assertEquals(reach.misses().size(), 1);
+  }
+
+  @Test
   public void eachConditionIsCountedAloneInsideGroupsToo() {
     Reach reach =
         reach(

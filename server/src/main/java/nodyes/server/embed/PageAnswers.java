@@ -3,10 +3,13 @@ package nodyes.server.embed;
 import static java.util.stream.Collectors.toSet;
 
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import nodyes.core.common.Slug;
+import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Dressed;
 import nodyes.core.nod.Look;
 import nodyes.core.nod.LookValue;
@@ -24,13 +27,15 @@ import nodyes.server.nods.Nods;
 import nodyes.server.nods.PointedSpot;
 import nodyes.server.pages.FactLoader;
 import nodyes.server.shop.Shop;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;
 
 /** Makes the answers of the public page endpoint. */
 @Component
 class PageAnswers {
+  /** With rules of the owner's own, nothing of the nod is painted outside its box. */
+  private static final String CONTAINED = "\n:host{contain:layout paint!important}";
+
   private final FactLoader facts;
   private final Nods nods;
   private final Shop shop;
@@ -64,8 +69,7 @@ class PageAnswers {
       Arrangement arrangement, Viewpoint viewpoint, boolean isPublic, boolean withWithheld) {
     Page page = facts.compose(arrangement.nods(), viewpoint);
     String language = words.language(viewpoint.language());
-    List<WireNod> shown =
-        page.placed().stream().flatMap(placed -> shown(placed, arrangement, language)).toList();
+    List<WireNod> shown = page.placed().stream().flatMap(PageAnswers::shown).toList();
     List<String> kinds = arrangement.nods().stream().map(nod -> nod.kind().wireName()).toList();
     Map<String, Map<String, Object>> said = shown.isEmpty() ? Map.of() : words.of(language, kinds);
     var body =
@@ -79,6 +83,7 @@ class PageAnswers {
                 .map(PageAnswers::spot)
                 .toList(),
             said,
+            dresses(arrangement, shown, language),
             withWithheld ? withheld(page) : null);
     String hash = Answer.etag(json.writeValueAsBytes(body)).replace("\"", "");
     byte[] bytes =
@@ -90,6 +95,7 @@ class PageAnswers {
                     body.nods(),
                     body.spots(),
                     body.words(),
+                    body.dress(),
                     body.withheld()))
             .getBytes(StandardCharsets.UTF_8);
     return Answer.of(
@@ -99,8 +105,7 @@ class PageAnswers {
         viewpoint.products().stream().map(Slug::value).collect(toSet()));
   }
 
-  private static java.util.stream.Stream<WireNod> shown(
-      Page.Placed placed, Arrangement arrangement, String language) {
+  private static java.util.stream.Stream<WireNod> shown(Page.Placed placed) {
     return switch (placed.verdict()) {
       case Verdict.Shown shown ->
           java.util.stream.Stream.of(
@@ -108,20 +113,32 @@ class PageAnswers {
                   placed.nod().id().value(),
                   placed.nod().placement().spot().name(),
                   placed.product().value(),
-                  dress(placed.nod(), arrangement, language),
                   shown.content()));
       case Verdict.Withheld _ -> java.util.stream.Stream.empty();
     };
   }
 
-  private static @Nullable WireDress dress(Nod nod, Arrangement arrangement, String language) {
-    Look look = nod.dress().look();
-    Dressed dressed = Dressed.of(arrangement.kit(), look);
-    var own = nod.dress().wording().in(language);
-    String css = dressed.css() + look.css();
-    if (own.isEmpty() && css.isEmpty() && look.equals(Look.DEFAULT) && isPlain(nod, dressed)) {
-      return null;
+  /** Once for each nod that shows, however many products it shows for. */
+  private static Map<String, WireDress> dresses(
+      Arrangement arrangement, List<WireNod> shown, String language) {
+    Set<String> ids = shown.stream().map(WireNod::id).collect(toSet());
+    var dresses = new LinkedHashMap<String, WireDress>();
+    for (Nod nod : arrangement.nods()) {
+      if (ids.contains(nod.id().value())) {
+        WireDress dress = dress(nod, arrangement.kit(), language);
+        if (!dress.equals(WireDress.NONE)) {
+          dresses.put(nod.id().value(), dress);
+        }
+      }
     }
+    return dresses;
+  }
+
+  private static WireDress dress(Nod nod, BrandKit kit, String language) {
+    Look look = nod.dress().look();
+    Dressed dressed = Dressed.of(kit, look);
+    Map<String, String> own = nod.dress().wording().in(language);
+    String css = dressed.css() + (look.css().isBlank() ? "" : look.css() + CONTAINED);
     return new WireDress(
         own.isEmpty() ? null : own,
         look.ready().orElse(null),
@@ -133,10 +150,6 @@ class PageAnswers {
             ? nod.placement().screens().iterator().next().name().toLowerCase(Locale.ROOT)
             : null,
         css.isEmpty() ? null : css);
-  }
-
-  private static boolean isPlain(Nod nod, Dressed dressed) {
-    return dressed.wide().isEmpty() && nod.placement().screens().size() > 1;
   }
 
   private static WirePage.WireSpot spot(PointedSpot spot) {

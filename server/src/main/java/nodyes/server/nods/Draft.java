@@ -16,6 +16,8 @@ import nodyes.core.nod.Spot;
  * @param kit what all nods share
  */
 record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit) {
+  static final Draft EMPTY = new Draft(List.of(), List.of(), BrandKit.NONE);
+
   Draft {
     nods = List.copyOf(nods);
     spots = List.copyOf(spots);

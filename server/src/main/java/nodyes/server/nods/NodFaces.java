@@ -15,6 +15,7 @@ import nodyes.core.nod.ColourPair;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Dressed;
 import nodyes.core.nod.Look;
+import nodyes.core.nod.LookForm;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Placement;
@@ -158,6 +159,9 @@ class NodFaces {
   }
 
   private static Look look(NodFace.LookSet set, BrandKit kit, List<Fault> faults) {
+    Optional.ofNullable(set.ready())
+        .flatMap(new LookForm.Name()::problem)
+        .ifPresent(problem -> faults.add(new Fault("look.ready", problem)));
     OwnCss.problems(set.css()).forEach(problem -> faults.add(new Fault("look.css", problem)));
     return new Look(
         Optional.ofNullable(set.ready()),

@@ -6,6 +6,8 @@ import static nodyes.generated.Tables.DRAFT_STEP;
 import static nodyes.generated.Tables.POINTED_SPOT;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +17,7 @@ import nodyes.core.common.NodId;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
+import nodyes.generated.tables.records.ArrangedNodRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
 import org.jooq.exception.NoDataFoundException;
@@ -41,35 +44,42 @@ class NodStore {
   }
 
   Draft draft(DSLContext sql, int version) {
-    return new Draft(nods(sql, version), spots(sql, version), kit(sql, version));
+    return drafts(sql, List.of(version)).getOrDefault(version, Draft.EMPTY);
   }
 
-  private List<Nod> nods(DSLContext sql, int version) {
-    return sql.select(ARRANGED_NOD.SETTINGS)
-        .from(ARRANGED_NOD)
-        .where(ARRANGED_NOD.VERSION.eq(version))
-        .orderBy(ARRANGED_NOD.POSITION)
-        .fetch(row -> json.read(row.value1()));
-  }
-
-  private BrandKit kit(DSLContext sql, int version) {
-    return sql.select(ARRANGED_KIT.SETTINGS)
-        .from(ARRANGED_KIT)
-        .where(ARRANGED_KIT.VERSION.eq(version))
-        .fetchOptional(row -> json.readKit(row.value1()))
-        .orElse(BrandKit.NONE);
-  }
-
-  private static List<PointedSpot> spots(DSLContext sql, int version) {
-    return sql.selectFrom(POINTED_SPOT)
-        .where(POINTED_SPOT.VERSION.eq(version))
-        .fetch(
-            row ->
-                new PointedSpot(
-                    row.getName(),
-                    PageKind.valueOf(row.getPageKind()),
-                    row.getSelector(),
-                    PointedSpot.Side.valueOf(row.getSide())));
+  /** What several versions hold, each table asked once. */
+  Map<Integer, Draft> drafts(DSLContext sql, Collection<Integer> versions) {
+    Map<Integer, List<Nod>> nods =
+        sql.select(ARRANGED_NOD.VERSION, ARRANGED_NOD.SETTINGS)
+            .from(ARRANGED_NOD)
+            .where(ARRANGED_NOD.VERSION.in(versions))
+            .orderBy(ARRANGED_NOD.VERSION, ARRANGED_NOD.POSITION)
+            .fetchGroups(ARRANGED_NOD.VERSION, row -> json.read(row.value2()));
+    Map<Integer, List<PointedSpot>> spots =
+        sql.selectFrom(POINTED_SPOT)
+            .where(POINTED_SPOT.VERSION.in(versions))
+            .fetchGroups(
+                POINTED_SPOT.VERSION,
+                row ->
+                    new PointedSpot(
+                        row.getName(),
+                        PageKind.valueOf(row.getPageKind()),
+                        row.getSelector(),
+                        PointedSpot.Side.valueOf(row.getSide())));
+    Map<Integer, BrandKit> kits =
+        sql.selectFrom(ARRANGED_KIT)
+            .where(ARRANGED_KIT.VERSION.in(versions))
+            .fetchMap(ARRANGED_KIT.VERSION, row -> json.readKit(row.getSettings()));
+    var drafts = new HashMap<Integer, Draft>();
+    for (int version : versions) {
+      drafts.put(
+          version,
+          new Draft(
+              nods.getOrDefault(version, List.of()),
+              spots.getOrDefault(version, List.of()),
+              kits.getOrDefault(version, BrandKit.NONE)));
+    }
+    return drafts;
   }
 
   /** How often each nod of the draft was changed. */
@@ -141,7 +151,7 @@ class NodStore {
   private void write(DSLContext sql, Draft before, Draft after) {
     Map<NodId, Long> revisions = new HashMap<>(revisions(sql));
     sql.deleteFrom(ARRANGED_NOD).where(ARRANGED_NOD.VERSION.eq(DRAFT)).execute();
-    var rows = new java.util.ArrayList<nodyes.generated.tables.records.ArrangedNodRecord>();
+    var rows = new ArrayList<ArrangedNodRecord>();
     for (Nod nod : after.nods()) {
       boolean same = before.find(nod.id()).filter(nod::equals).isPresent();
       long revision = revisions.getOrDefault(nod.id(), 0L) + (same ? 0 : 1);

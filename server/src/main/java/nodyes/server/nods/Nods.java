@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import nodyes.core.audience.Condition;
@@ -172,10 +173,29 @@ public class Nods {
     return store.draft().find(id).orElseThrow(Nods::unknown);
   }
 
-  /** A new nod of a kind in a spot of a kind of page, with an id that is free. */
-  Nod fresh(NodKind kind, Spot spot, PageKind page) {
+  /** A nod that was added, and the step that can be taken back. */
+  record Added(NodId id, Step step) {}
+
+  /**
+   * Adds a nod. Ids are given out one after the other: two windows that add at once get two nods.
+   *
+   * @param making the nod under an id that is free
+   * @param behind the nod that it stands behind; empty for the end
+   */
+  synchronized Added add(
+      String words, NodKind kind, Function<NodId, Nod> making, Optional<NodId> behind, String who) {
+    Nod nod = making.apply(freeId(kind.wireName()));
+    Step step =
+        change(
+            words + ": " + Changes.name(nod),
+            who,
+            draft -> behind.isPresent() ? draft.behind(behind, nod) : draft.with(nod));
+    return new Added(nod.id(), step);
+  }
+
+  /** A new nod of a kind in a spot of a kind of page. */
+  static Nod fresh(NodId id, NodKind kind, Spot spot, PageKind page) {
     var placement = new Placement(spot, EnumSet.of(page), Condition.everyone(), true);
-    NodId id = freeId(kind.wireName());
     return switch (kind) {
       case STAR_LINE -> new StarLine(id, placement);
       case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE);
@@ -186,7 +206,7 @@ public class Nods {
   public Arrangement trial(String kind, PageKind page) {
     NodKind wanted =
         NodKind.parse(kind).orElseThrow(() -> Refusal.value("trial", "is no kind of nod"));
-    Nod nod = fresh(wanted, usual(wanted, page), page);
+    Nod nod = fresh(new NodId("trial"), wanted, usual(wanted, page), page);
     return new Arrangement(
         NodStore.DRAFT,
         Optional.empty(),
@@ -208,7 +228,7 @@ public class Nods {
   }
 
   /** An id that no nod has, here or in what is published. */
-  NodId freeId(String base) {
+  private NodId freeId(String base) {
     var taken =
         store.draft().nods().stream().map(nod -> nod.id().value()).collect(Collectors.toSet());
     published.nods().forEach(nod -> taken.add(nod.id().value()));

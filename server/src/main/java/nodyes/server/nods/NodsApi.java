@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
@@ -112,27 +113,28 @@ class NodsApi {
   Saved add(@Valid @RequestBody NewNod wanted, Authentication who) {
     NodKind kind =
         NodKind.parse(wanted.kind()).orElseThrow(() -> Refusal.value("kind", "is no kind of nod"));
-    Nod nod = nods.fresh(kind, spot(wanted.spot()), wanted.page());
-    return added("Added", nod, Optional.empty(), who);
+    Spot spot = spot(wanted.spot());
+    return added(
+        "Added", kind, id -> Nods.fresh(id, kind, spot, wanted.page()), Optional.empty(), who);
   }
 
-  private Saved added(String words, Nod nod, Optional<NodId> behind, Authentication who) {
+  private Saved added(
+      String words,
+      NodKind kind,
+      Function<NodId, Nod> making,
+      Optional<NodId> behind,
+      Authentication who) {
     if (nods.written().nods().size() >= MOST_NODS) {
       throw Refusal.unusable("A shop has at most 200 nods. Remove one first.");
     }
-    Step step =
-        nods.change(
-            words + ": " + Changes.name(nod),
-            who.getName(),
-            draft -> behind.isPresent() ? draft.behind(behind, nod) : draft.with(nod));
-    return new Saved(face(nod.id().value()), step);
+    Nods.Added added = nods.add(words, kind, making, behind, who.getName());
+    return new Saved(face(added.id().value()), added.step());
   }
 
   @PostMapping("/nods/{id}/copy")
   Saved copy(@PathVariable String id, Authentication who) {
     Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
-    Nod copy = nod.copied(nods.freeId(nod.kind().wireName()));
-    return added("Copied", copy, Optional.of(nod.id()), who);
+    return added("Copied", nod.kind(), nod::copied, Optional.of(nod.id()), who);
   }
 
   @DeleteMapping("/nods/{id}")

@@ -112,6 +112,9 @@ final class OwnCss {
     if (property.equals("position") && LEAVES.matcher(value.toLowerCase(Locale.ROOT)).find()) {
       problems.add(at(declaration) + "position: " + value + " would leave the nod");
     }
+    if (property.equals("contain")) {
+      problems.add(at(declaration) + "contain keeps the nod from being painted over the page");
+    }
     if (property.equals("z-index")) {
       problems.add(at(declaration) + "z-index would lie over the shop's own page");
     }

@@ -1,6 +1,7 @@
 package nodyes.server.nods;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,8 +22,18 @@ class Sayable {
 
   private final NodWords words;
 
+  /** The values that each word can put in; asked for with every preview. */
+  private final Map<NodKind, Map<String, Set<String>>> values = new EnumMap<>(NodKind.class);
+
   Sayable(NodWords words) {
     this.words = words;
+    for (NodKind kind : NodKind.values()) {
+      values.put(kind, words.values(kind));
+    }
+  }
+
+  private Map<String, Set<String>> values(NodKind kind) {
+    return values.getOrDefault(kind, Map.of());
   }
 
   /** The names under which words of a kind are written, plural forms and all. */
@@ -41,8 +52,7 @@ class Sayable {
   /** The words of a kind, ours in every language that we have. */
   List<NodFace.Word> words(NodKind kind) {
     var all = new ArrayList<NodFace.Word>();
-    words
-        .values(kind)
+    values(kind)
         .forEach(
             (name, values) -> {
               var ours = new LinkedHashMap<String, Map<String, String>>();
@@ -112,7 +122,7 @@ class Sayable {
 
   private Set<String> known(NodKind kind, String name) {
     int dot = name.indexOf('.');
-    return words.values(kind).getOrDefault(dot < 0 ? name : name.substring(0, dot), Set.of());
+    return values(kind).getOrDefault(dot < 0 ? name : name.substring(0, dot), Set.of());
   }
 
   private Optional<String> nearest(NodKind kind, String name, String value) {

@@ -10,10 +10,12 @@ import static org.jooq.impl.DSL.select;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nodyes.generated.tables.records.ArrangementVersionRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
+import org.jooq.Result;
 import org.springframework.stereotype.Component;
 
 /** The published versions. */
@@ -28,48 +30,52 @@ class VersionStore {
   }
 
   Arrangement latest() {
-    return database.read(
-        sql ->
-            sql.selectFrom(ARRANGEMENT_VERSION)
-                .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
-                .limit(1)
-                .fetchOptional(row -> read(sql, row))
-                .orElse(Arrangement.NONE));
+    return list(1, 0).stream().findFirst().orElse(Arrangement.NONE);
   }
 
   Optional<Arrangement> find(int version) {
     return database.read(
         sql ->
-            sql.selectFrom(ARRANGEMENT_VERSION)
-                .where(ARRANGEMENT_VERSION.VERSION.eq(version))
-                .fetchOptional(row -> read(sql, row)));
+            read(
+                    sql,
+                    sql.selectFrom(ARRANGEMENT_VERSION)
+                        .where(ARRANGEMENT_VERSION.VERSION.eq(version))
+                        .fetch())
+                .stream()
+                .findFirst());
   }
 
   /** Newest first, from one on. */
   List<Arrangement> list(int most, int offset) {
     return database.read(
         sql ->
-            sql.selectFrom(ARRANGEMENT_VERSION)
-                .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
-                .limit(most)
-                .offset(offset)
-                .fetch(row -> read(sql, row)));
+            read(
+                sql,
+                sql.selectFrom(ARRANGEMENT_VERSION)
+                    .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
+                    .limit(most)
+                    .offset(offset)
+                    .fetch()));
   }
 
   long count() {
     return database.read(sql -> sql.fetchCount(ARRANGEMENT_VERSION));
   }
 
-  private Arrangement read(DSLContext sql, ArrangementVersionRecord row) {
-    Draft what = drafts.draft(sql, row.getVersion());
-    return new Arrangement(
-        row.getVersion(),
-        Optional.of(row.getPublishedAt()),
-        Optional.of(row.getPublishedBy()),
-        what.nods(),
-        what.spots(),
-        row.getNote(),
-        what.kit());
+  private List<Arrangement> read(DSLContext sql, Result<ArrangementVersionRecord> rows) {
+    Map<Integer, Draft> held = drafts.drafts(sql, rows.getValues(ARRANGEMENT_VERSION.VERSION));
+    return rows.map(
+        row -> {
+          Draft what = held.getOrDefault(row.getVersion(), Draft.EMPTY);
+          return new Arrangement(
+              row.getVersion(),
+              Optional.of(row.getPublishedAt()),
+              Optional.of(row.getPublishedBy()),
+              what.nods(),
+              what.spots(),
+              row.getNote(),
+              what.kit());
+        });
   }
 
   /** Copies the draft into a new version; its number. */

@@ -59,7 +59,7 @@ class NeutralPage {
     String html =
         """
         <!doctype html><html lang="en"><meta charset="utf-8">\
-        <meta name="viewport" content="width=device-width"><title>A neutral page</title>\
+        <meta name="viewport" content="width=device-width"><link rel="icon" href="data:,"><title>A neutral page</title>\
         <style>%s</style><body data-nod-page="%s"><main>%s</main>\
         <script src="/nodyes.js" data-shop="%s" async></script></body></html>
         """

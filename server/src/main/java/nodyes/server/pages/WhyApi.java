@@ -12,9 +12,9 @@ import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
+import nodyes.core.showing.Because;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Page;
-import nodyes.core.showing.Verdict;
 import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Refusal;
@@ -171,21 +171,20 @@ class WhyApi {
       if (!placed.product().equals(product)) {
         continue;
       }
-      Verdict verdict = placed.verdict();
-      for (Finding finding : verdict.because().findings()) {
-        // of several ways in, one that is not met does not matter where another one is
-        boolean matters = !(verdict instanceof Verdict.Shown) || finding.met();
-        if (matters) {
-          needs.add(
-              need(
-                  finding.fact().words(),
-                  switch (finding.standing()) {
-                    case MET -> Standing.SO;
-                    case NOT_MET -> Standing.NOT_SO;
-                    case UNKNOWN -> Standing.UNKNOWN;
-                  },
-                  BecauseSentence.clause(finding, zone)));
+      Because because = placed.verdict().because();
+      for (Finding finding : because.findings()) {
+        if (!finding.met() && !because.missing().contains(finding)) {
+          continue; // another one makes up for it
         }
+        needs.add(
+            need(
+                finding.fact().words(),
+                switch (finding.standing()) {
+                  case MET -> Standing.SO;
+                  case NOT_MET -> Standing.NOT_SO;
+                  case UNKNOWN -> Standing.UNKNOWN;
+                },
+                BecauseSentence.clause(finding, zone)));
       }
     }
   }

@@ -47,7 +47,7 @@ public class WireTest extends ServerTest {
   public void aStarLine() {
     var content = new StarLine.Content(new BigDecimal("4.6"), new BigDecimal("4.50"), 212);
     assertEquals(
-        json(WireNod.of("stars", "under-title", "pot", null, content)),
+        json(WireNod.of("stars", "under-title", "pot", content)),
         "{\"kind\":\"star-line\",\"id\":\"stars\",\"spot\":\"under-title\",\"product\":\"pot\","
             + "\"content\":{\"mean\":4.6,\"drawn\":4.50,\"count\":212}}");
   }
@@ -65,7 +65,7 @@ public class WireTest extends ServerTest {
             6,
             List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))));
     assertEquals(
-        json(WireNod.of("wall", "page-end", "pot", null, content)),
+        json(WireNod.of("wall", "page-end", "pot", content)),
         "{\"kind\":\"review-wall\",\"id\":\"wall\",\"spot\":\"page-end\",\"product\":\"pot\","
             + "\"content\":{\"mean\":4.0,\"drawn\":4.00,\"count\":1,\"verified\":1,"
             + "\"counts\":[0,0,0,1,0],\"percentages\":[0,0,0,100,0],\"perPage\":6,\"first\":[{\"id\":7,"
@@ -91,7 +91,7 @@ public class WireTest extends ServerTest {
             List.of(
                 review(broughtIn, Optional.empty()),
                 review(new Provenance.Unverified(), Optional.empty())));
-    String written = json(WireNod.of("wall", "page-end", "pot", null, content));
+    String written = json(WireNod.of("wall", "page-end", "pot", content));
     assertEquals(
         written.substring(written.indexOf("\"first\"")),
         "\"first\":[{\"id\":7,\"stars\":4.00,\"origin\":\"broughtIn\",\"source\":\"fair.csv\"},"

@@ -212,7 +212,7 @@ public class DraftTest extends ServerTest {
         .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("{nn}")));
     JsonNode draft = preview("&draft=true");
     assertEquals(
-        draft.path("nods").path(0).path("dress").path("words").path("reviews.one").asString(),
+        draft.path("dress").path("stars-product").path("words").path("reviews.one").asString(),
         "{n} Stimme");
     set(face("stars-product"), copyOf(face)).andExpect(status().isOk());
     send("/api/v1/arrangement/publish", "").andExpect(status().isOk());

@@ -26,4 +26,8 @@ public record WireDress(
     @Nullable String icon,
     @Nullable String entrance,
     @Nullable String screens,
-    @Nullable String css) {}
+    @Nullable String css) {
+  /** As the kind has it. */
+  public static final WireDress NONE =
+      new WireDress(null, null, null, null, null, null, null, null);
+}

@@ -9,7 +9,6 @@ import java.util.List;
 import nodyes.core.nod.Content;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
-import org.jspecify.annotations.Nullable;
 
 /** A nod that shows: its kind, its spot, the product it is for, and its content. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -25,14 +24,15 @@ import org.jspecify.annotations.Nullable;
       @DiscriminatorMapping(value = "review-wall", schema = WireNod.ReviewWallNod.class)
     })
 public sealed interface WireNod {
+  /** Its id. */
+  String id();
+
   /** A star line. */
-  record StarLineNod(
-      String id, String spot, String product, @Nullable WireDress dress, StarLineContent content)
+  record StarLineNod(String id, String spot, String product, StarLineContent content)
       implements WireNod {}
 
   /** A review wall. */
-  record ReviewWallNod(
-      String id, String spot, String product, @Nullable WireDress dress, ReviewWallContent content)
+  record ReviewWallNod(String id, String spot, String product, ReviewWallContent content)
       implements WireNod {}
 
   /** Mean to one decimal, stars to draw in quarters, and number of reviews. */
@@ -50,22 +50,16 @@ public sealed interface WireNod {
       List<WireReview> first) {}
 
   /** From the core's content. */
-  static WireNod of(
-      String id, String spot, String product, @Nullable WireDress dress, Content content) {
+  static WireNod of(String id, String spot, String product, Content content) {
     return switch (content) {
       case StarLine.Content stars ->
           new StarLineNod(
-              id,
-              spot,
-              product,
-              dress,
-              new StarLineContent(stars.mean(), stars.drawn(), stars.count()));
+              id, spot, product, new StarLineContent(stars.mean(), stars.drawn(), stars.count()));
       case ReviewWall.Content wall ->
           new ReviewWallNod(
               id,
               spot,
               product,
-              dress,
               new ReviewWallContent(
                   wall.mean(),
                   wall.drawn(),

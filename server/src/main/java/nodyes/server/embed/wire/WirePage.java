@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param spots places of the page that the owner pointed at
  * @param words words of each kind of nod in that language; those that count have CLDR plural
  *     categories
+ * @param dress how those that are dressed by the owner are, by their id
  * @param withheld what does not show; with a preview token only
  */
 public record WirePage(
@@ -24,6 +25,7 @@ public record WirePage(
     List<WireNod> nods,
     List<WireSpot> spots,
     Map<String, Map<String, Object>> words,
+    Map<String, WireDress> dress,
     @Nullable List<WireWithheld> withheld) {
   /** A place of the page by selector, and where to it: before, after or inside. */
   public record WireSpot(String spot, String selector, String side) {}
