@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -219,7 +219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
         post: operations["look"];
         delete?: never;
@@ -237,7 +237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/evidence/{name}": {
         parameters: {
             query?: never;
@@ -623,6 +639,38 @@ export interface paths {
         put?: never;
         post: operations["refresh"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/materials/{file}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -811,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1204,6 +1252,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/embed/v1/materials/{file}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/embed/v1/page": {
         parameters: {
             query?: never;
@@ -1444,6 +1508,11 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        Drawing: {
+            name: string;
+            outline: string;
+            words: string[];
+        };
         Facets: {
             countries: string[];
             languages: string[];
@@ -1594,6 +1663,16 @@ export interface components {
             /** Format: int64 */
             reviews: number;
         };
+        Material: {
+            /** Format: date-time */
+            addedAt: string;
+            addedBy: string;
+            file: string;
+            /** @enum {string} */
+            kind: "FONT" | "PICTURE";
+            name: string;
+            value: string;
+        };
         MaybeListing: {
             listing?: components["schemas"]["ListingView"];
         };
@@ -1720,6 +1799,24 @@ export interface components {
         };
         PageOfCategoryLine: {
             items: components["schemas"]["CategoryLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfDrawing: {
+            items: components["schemas"]["Drawing"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfMaterial: {
+            items: components["schemas"]["Material"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -2235,6 +2332,7 @@ export interface components {
             shows: boolean;
         };
         WireDress: {
+            arrow?: string;
             css?: string;
             entrance?: string;
             font?: string;
@@ -2397,7 +2495,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2747,7 +2845,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: {
                 page?: number;
@@ -2797,7 +2895,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2985,7 +3083,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3268,6 +3366,30 @@ export interface operations {
             };
         };
     };
+    drawings: {
+        parameters: {
+            query?: {
+                words?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageOfDrawing"];
+                };
+            };
+        };
+    };
     evidence: {
         parameters: {
             query?: never;
@@ -3413,6 +3535,79 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["ListingView"];
                 };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageOfMaterial"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query: {
+                name: string;
+                kind: "FONT" | "PICTURE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Material"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                file: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3702,7 +3897,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: {
                 state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
@@ -4410,6 +4605,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SortingRecord"][];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                file: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

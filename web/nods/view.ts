@@ -6,5 +6,7 @@ export interface ViewContext {
   words: Record<string, unknown>;
   /** the owner's own words over them; those that count by name and plural form */
   own: Record<string, string>;
+  /** the arrow that leads on and back, by its name or address; words where there is none */
+  arrow?: string | undefined;
   more: (page: number, size: number) => Promise<ReviewsPage>;
 }

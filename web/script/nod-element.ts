@@ -1,5 +1,5 @@
 import { views } from '../nods/views';
-import { icon, isIcon } from '../nods/draw/icons';
+import { drawn, picture } from '../nods/draw/icons';
 import { nodSheet } from '../nods/draw/sheet';
 import { shapeRule } from '../nods/draw/shapes';
 import { WALL_ID } from '../nods/review-wall/anchor';
@@ -7,32 +7,43 @@ import { el } from './lib/el';
 import type { AnyNod, Dress } from './page/answer';
 import type { ViewContext } from '../nods/view';
 
+/** What a nod draws with, each by its name, its outline or its address. */
+interface Drawings {
+  shape: string | undefined;
+  icon: string | undefined;
+}
+
 /** The element that holds one nod: it draws it once and goes without a trace. */
 export class NodElement extends HTMLElement {
   private drawn = '';
 
-  show(nod: AnyNod, dress: Dress | undefined, context: ViewContext): void {
+  show(nod: AnyNod, dress: Dress | undefined, drawings: Drawings, context: ViewContext): void {
     const same = JSON.stringify([nod, dress, context.language, context.words]);
     if (same === this.drawn) return;
     this.drawn = same;
     const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
-    root.adoptedStyleSheets = [nodSheet(), ...ownSheet(dress)];
+    root.adoptedStyleSheets = [nodSheet(), ...ownSheet(dress, drawings)];
     this.lang = context.language;
-    this.dir = new Intl.Locale(context.language).maximize().script === 'Arab' ? 'rtl' : 'ltr';
+    const { script } = new Intl.Locale(context.language).maximize();
+    this.dir = script === 'Arab' || script === 'Hebr' ? 'rtl' : 'ltr';
     this.dataset['nod'] = nod.id;
     this.dataset['product'] = nod.product;
     set(this, 'look', dress?.look);
     set(this, 'entrance', dress?.entrance);
     set(this, 'screens', dress?.screens);
     if (nod.kind === 'review-wall') this.id = WALL_ID;
-    const drawing = dress?.icon ? [markOf(dress.icon)] : [];
+    const drawing = drawings.icon ? [markOf(drawings.icon)] : [];
     root.replaceChildren(...drawing, views[nod.kind](nod as never, context));
   }
 }
 
-/** One of our drawings, or an emoji; the words beside it say the same. */
-function markOf(name: string): Element {
-  const mark = isIcon(name) ? icon(name) : el('span', { class: 'icon', 'aria-hidden': true }, name);
+/** The outline of a drawing, an emoji, or a picture at its address; the words beside it say the same. */
+function markOf(text: string): Element {
+  const mark = /^https?:/.test(text)
+    ? picture(text)
+    : /^M[\d. ]/.test(text)
+      ? drawn(text)
+      : el('span', { class: 'icon', 'aria-hidden': true }, text);
   mark.classList.add('before');
   return mark;
 }
@@ -43,8 +54,8 @@ function set(element: HTMLElement, name: string, value: string | undefined): voi
 }
 
 /** The owner's values and rules; they stand in the nod's own tree and reach nothing else. */
-function ownSheet(dress: Dress | undefined): CSSStyleSheet[] {
-  const rules = shapeRule(dress?.shape ?? '') + (dress?.css ?? '');
+function ownSheet(dress: Dress | undefined, drawings: Drawings): CSSStyleSheet[] {
+  const rules = shapeRule(drawings.shape ?? '') + (dress?.css ?? '');
   if (!rules) return [];
   const sheet = new CSSStyleSheet();
   sheet.replaceSync(rules);

@@ -4,6 +4,7 @@ import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guard';
 import { loadFont } from './page/fonts';
 import { askReviews } from './page/ask';
+import { ownAddress } from './page/own';
 
 /** What stands on the page: for which nod and product, in which spot, and whether it found a place. */
 export interface Painted {
@@ -29,11 +30,14 @@ export function paint(answer: Answer, origin: string): Painted[] {
     before.delete(key);
     const dress = answer.dress[nod.id];
     loadFont(origin, dress?.font);
+    const found = (text: string | undefined) => ownAddress(origin, text) ?? text;
+    const drawings = { shape: found(dress?.shape), icon: found(dress?.icon) };
     guarded(() =>
-      element.show(nod, dress, {
+      element.show(nod, dress, drawings, {
         language: answer.language,
         words: answer.words[nod.kind] ?? {},
         own: dress?.words ?? {},
+        arrow: found(dress?.arrow),
         more: (page, size) => askReviews(origin, nod.product, page, size),
       }),
     );

@@ -9,6 +9,8 @@ import type { Painted } from './paint';
 export interface PageReport {
   context: PageContext | undefined;
   nods: Painted[];
+  /** the spots that the page is marked with, in page order */
+  spots?: string[];
 }
 
 export interface PreviewModule {
@@ -38,7 +40,7 @@ export function preview(origin: string): PreviewModule {
   return {
     tell(report) {
       pin(pick, hover);
-      say({ type: 'nodyes-page', ...report });
+      say({ type: 'nodyes-page', ...report, spots: markedSpots() });
     },
     listen(refresh) {
       window.addEventListener('message', (event: MessageEvent<unknown>) => {
@@ -71,4 +73,9 @@ export function preview(origin: string): PreviewModule {
       say({ type: 'nodyes-ended' });
     },
   };
+}
+
+function markedSpots(): string[] {
+  const marks = [...document.querySelectorAll<HTMLElement>('[data-nod-spot]')];
+  return [...new Set(marks.map((mark) => mark.dataset['nodSpot'] ?? ''))].filter((name) => name);
 }

@@ -63,3 +63,15 @@ export async function need<T>(
   if (!answer.response.ok) throw problemOf(answer.response.status, answer.error);
   return answer.data as T;
 }
+
+/** Sends a form with files; what the server made of it, or its problem thrown. */
+export async function sendForm<T>(address: string, form: FormData): Promise<T> {
+  const answer = await fetch(address, { method: 'POST', headers: csrfHeader(), body: form }).catch(
+    () => {
+      throw new Problem(0, 'The server cannot be reached. Nothing was stored; try again.');
+    },
+  );
+  const body: unknown = await answer.json().catch(() => undefined);
+  if (!answer.ok) throw problemOf(answer.status, body);
+  return body as T;
+}

@@ -12,10 +12,20 @@ const drawing = (path: string, fill: string) =>
     `<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 24 24'><path d='${path}' fill='${fill}' stroke='#000' stroke-width='1.5' stroke-linejoin='round'/></svg>`,
   )}")`;
 
-/** The rule that makes a nod count in another shape than stars; none for one that there is not. */
+/**
+ * The rule that makes a nod count in another shape than stars, or in a picture of the shop's own, at
+ * its address; none for a shape that there is not.
+ */
 export function shapeRule(name: string): string {
+  if (/^https?:/.test(name)) return pictureRule(name);
   const path = PATHS[name];
   return path
     ? `:host{--nod-shape:${drawing(path, '#000')};--nod-shape-line:${drawing(path, 'none')}}`
     : '';
 }
+
+/** A picture keeps its colours; where it is not reached, it is pale and grey. */
+const pictureRule = (address: string) =>
+  `.stars::before,.stars::after{background:url(${JSON.stringify(address)}) 0 0/1em 1em repeat-x;` +
+  `-webkit-mask:none;mask:none}.stars::before{filter:grayscale(1);opacity:.3}` +
+  `:host([dir='rtl']) .stars::before,:host([dir='rtl']) .stars::after{background-position:100% 0}`;

@@ -1,5 +1,6 @@
 import { el } from '../../script/lib/el';
 import { number, say } from '../draw/words';
+import { arrowTo } from '../draw/arrows';
 import type { ViewContext } from '../view';
 
 /** First, last, this one and its neighbours; gaps are left out. */
@@ -15,7 +16,7 @@ export function pageLinks(
   context: ViewContext,
   go: (page: number) => void,
 ): HTMLElement {
-  const button = (text: string, to: number, more: Record<string, string> = {}) => {
+  const button = (text: string | Element, to: number, more: Record<string, string> = {}) => {
     const off = to < 1 || to > pages;
     return el(
       'button',
@@ -24,7 +25,12 @@ export function pageLinks(
     );
   };
   const nav = el('nav', { class: 'pages', 'aria-label': say(context, 'pages') });
-  nav.append(button(say(context, 'previous'), page - 1));
+  const step = (name: 'previous' | 'next', to: number) => {
+    const words = say(context, name);
+    const arrow = arrowTo(name, context);
+    return arrow ? button(arrow, to, { 'aria-label': words }) : button(words, to);
+  };
+  nav.append(step('previous', page - 1));
   let last = 0;
   for (const n of numbers(page, pages)) {
     if (n > last + 1) nav.append('…');
@@ -36,6 +42,6 @@ export function pageLinks(
     );
     last = n;
   }
-  nav.append(button(say(context, 'next'), page + 1));
+  nav.append(step('next', page + 1));
   return nav;
 }

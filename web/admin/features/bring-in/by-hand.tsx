@@ -5,7 +5,7 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { ProductPick } from '../../ui/product-pick';
 import { Pick } from '../../ui/pick';
-import { csrfHeader, Problem, problemOf } from '../../shared/api';
+import { Problem, sendForm } from '../../shared/api';
 import { useVariants } from '../pages/queries';
 import { ReviewTabs } from '../reviews/tabs';
 
@@ -28,14 +28,7 @@ async function store(typed: Typed, original: File | undefined): Promise<void> {
   const filled = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
   form.append('review', new Blob([JSON.stringify(filled)], { type: 'application/json' }));
   if (original) form.append('original', original);
-  const answer = await fetch('/api/v1/bring-in/by-hand', {
-    method: 'POST',
-    headers: csrfHeader(),
-    body: form,
-  }).catch(() => {
-    throw new Problem(0, 'The server cannot be reached. Nothing was stored; try again.');
-  });
-  if (!answer.ok) throw problemOf(answer.status, await answer.json().catch(() => undefined));
+  await sendForm('/api/v1/bring-in/by-hand', form);
 }
 
 /** One review typed in, from a letter, a card or a message. */

@@ -4,6 +4,8 @@ import { useCallback, useEffect, useRef, useState, type RefObject } from 'react'
 export interface PageReport {
   context: { kind: string; products: string[]; variant?: string } | undefined;
   nods: { nod: string; product: string; spot: string; placed: boolean }[];
+  /** the spots that the page is marked with, in page order */
+  spots: string[];
 }
 
 /** A place that was clicked in the page. */
@@ -56,7 +58,10 @@ export function useFrames(
       if (event.origin !== origin || !known) return;
       const message = event.data as Heard;
       if (message.type === 'nodyes-page')
-        setHeard({ of: page, report: { context: message.context, nods: message.nods } });
+        setHeard({
+          of: page,
+          report: { context: message.context, nods: message.nods, spots: message.spots },
+        });
       if (message.type === 'nodyes-pick' && message.nod) {
         pick.current(message.nod);
         tellAll(frames.current, origin, { type: 'nodyes-mark', nod: message.nod });

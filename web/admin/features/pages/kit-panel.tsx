@@ -3,9 +3,11 @@ import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Problem } from '../../shared/api';
 import { useSay } from '../../ui/toasts';
-import { Colour } from './faces/look-value';
+import { LOOK_ROWS } from './faces/look-rows';
+import { Colour, LookValue } from './faces/look-value';
 import type { Frames } from './frame-link';
 import { saveKit, useDraftAct, useKit } from './nod-queries';
+import { KitMaterials } from './kit-materials';
 import { PanelHead } from './panel-head';
 
 interface KitPanelProps {
@@ -22,6 +24,11 @@ const VALUES = [
   { name: 'line', text: 'Lines' },
   { name: 'star', text: 'Stars' },
 ];
+
+/** What else all nods share, each as in a nod's own looks. */
+const ROWS = ['font', 'size', 'star-shape', 'arrow', 'corner', 'inside', 'gap', 'outside'].flatMap(
+  (name) => LOOK_ROWS.flatMap(({ rows }) => rows.filter((row) => row.name === name)),
+);
 
 /** Colours that all nods share unless one differs: taken from the shop's page with one click. */
 export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
@@ -80,8 +87,25 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
                   label={text}
                   value={values[name]}
                   inherited={undefined}
+                  isLate
                   onSet={(value) => setValue(name, value)}
                 />
+              </dd>
+            </div>
+          ))}
+          {ROWS.map((row) => (
+            <div key={row.name} className="contents">
+              <dt className="text-ink-2">{row.label}</dt>
+              <dd className="flex items-baseline gap-1.5 text-ink-2">
+                <LookValue
+                  row={row}
+                  value={values[row.name]}
+                  inherited={undefined}
+                  pairs={[]}
+                  isLate
+                  onSet={(value) => setValue(row.name, value)}
+                />
+                {row.after}
               </dd>
             </div>
           ))}
@@ -163,6 +187,7 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
             <Button type="submit">Add the pair</Button>
           </form>
         </section>
+        <KitMaterials />
       </div>
     </>
   );

@@ -1,4 +1,4 @@
-import { useState, type DragEvent } from 'react';
+import { useState, type DragEvent, type HTMLAttributes } from 'react';
 import { Failure, Loading } from '../../ui/empty';
 import { Button } from '../../ui/button';
 import { count, moment } from '../../shared/words';
@@ -32,11 +32,13 @@ export function OnThisPage(props: OnThisPageProps) {
   const move = useDraftAct(moveNod);
   const { sayProblem } = useSay();
   const [over, setOver] = useState<string | undefined>();
+  const [dragging, setDragging] = useState(false);
   if (page.error) return <Failure error={page.error} again={() => void page.refetch()} />;
   if (!page.data) return <Loading />;
   const { spots, elsewhere, shown, not } = groupBySpot(page.data.nods, report);
   const put = (id: string, spot: string, before: string | undefined) => {
     setOver(undefined);
+    setDragging(false);
     if (id === before) return;
     move.mutate(
       { id, spot, ...(before ? { before } : {}) },
@@ -49,7 +51,7 @@ export function OnThisPage(props: OnThisPageProps) {
       },
     );
   };
-  /** One place up or down in its spot; past its end, into the spot beside it. */
+  /** One place up or down in its spot; past its end, into the spot beside it, also an empty one. */
   const step = (id: string, by: -1 | 1) => {
     const at = spots.findIndex((spot) => spot.rows.some((row) => row.nod === id));
     const spot = spots[at];
@@ -83,42 +85,61 @@ export function OnThisPage(props: OnThisPageProps) {
         <Chip good>{`${shown} shown`}</Chip>
         <Chip>{`${not} not`}</Chip>
       </header>
-      <div className="min-h-0 flex-1 overflow-y-auto pb-4">
-        {spots.map((spot) => (
-          <section
-            key={spot.name}
-            className={over === spot.name ? 'bg-plum-soft' : ''}
-            {...drop(spot.name, undefined)}
-          >
-            <h2 className="flex items-baseline px-4.5 pt-2.5 pb-1 font-text text-[12.5px] font-semibold text-ink-2">
-              <span className="flex-1">{spot.title}</span>
-              {props.version === undefined && (
-                <button
-                  type="button"
-                  className="font-normal text-plum underline"
-                  aria-label={`Add a nod ${spot.title.toLowerCase()}`}
-                  onClick={() => props.onAdd(spot.name)}
-                >
-                  add
-                </button>
-              )}
-            </h2>
-            <ul>
-              {spot.rows.map((row) => (
-                <NodLine
-                  key={row.nod}
-                  row={row}
-                  zone={page.data.zone}
-                  isTarget={over === row.nod}
-                  dropTarget={drop(spot.name, row.nod)}
-                  onStep={(by) => step(row.nod, by)}
-                  {...props}
-                />
-              ))}
-            </ul>
-          </section>
-        ))}
-        {spots.length === 0 && (
+      <div
+        className="min-h-0 flex-1 overflow-y-auto pb-4"
+        // what is taken up must not move under the hand in the same breath: the browser would let go
+        onDragStart={() => setTimeout(() => setDragging(true))}
+        onDragEnd={() => {
+          setDragging(false);
+          setOver(undefined);
+        }}
+      >
+        {spots.map((spot) =>
+          spot.rows.length === 0 ? (
+            dragging && (
+              <Empty
+                key={spot.name}
+                title={spot.title}
+                isTarget={over === spot.name}
+                {...drop(spot.name, undefined)}
+              />
+            )
+          ) : (
+            <section
+              key={spot.name}
+              className={over === spot.name ? 'bg-plum-soft' : ''}
+              {...drop(spot.name, undefined)}
+            >
+              <h2 className="flex items-baseline px-4.5 pt-2.5 pb-1 font-text text-[12.5px] font-semibold text-ink-2">
+                <span className="flex-1">{spot.title}</span>
+                {props.version === undefined && (
+                  <button
+                    type="button"
+                    className="font-normal text-plum underline"
+                    aria-label={`Add a nod ${spot.title.toLowerCase()}`}
+                    onClick={() => props.onAdd(spot.name)}
+                  >
+                    add
+                  </button>
+                )}
+              </h2>
+              <ul>
+                {spot.rows.map((row) => (
+                  <NodLine
+                    key={row.nod}
+                    row={row}
+                    zone={page.data.zone}
+                    isTarget={over === row.nod}
+                    dropTarget={drop(spot.name, row.nod)}
+                    onStep={(by) => step(row.nod, by)}
+                    {...props}
+                  />
+                ))}
+              </ul>
+            </section>
+          ),
+        )}
+        {spots.every((spot) => spot.rows.length === 0) && (
           <p className="px-4.5 text-ink-2">
             {report?.context && report.context.products.length === 0
               ? 'This page names no product, so no nod has anything to say.'
@@ -152,6 +173,23 @@ export function OnThisPage(props: OnThisPageProps) {
         )}
       </div>
     </>
+  );
+}
+
+interface EmptyProps extends HTMLAttributes<HTMLElement> {
+  title: string;
+  isTarget: boolean;
+}
+
+/** A spot of the page that holds no nod yet, while one is on its way. */
+function Empty({ title, isTarget, ...drop }: EmptyProps) {
+  return (
+    <section
+      className={`mx-4.5 my-1.5 rounded-lg border border-dashed border-line-3 px-3 py-1.5 text-[13px] text-ink-2 ${isTarget ? 'bg-plum-soft' : ''}`}
+      {...drop}
+    >
+      {title} <span>· nothing here yet</span>
+    </section>
   );
 }
 

@@ -67,12 +67,24 @@ export function groupBySpot(placed: PlacedView[], report: PageReport | undefined
     spots.set(row.spot, spot);
   }
   return {
-    spots: [...spots.values()],
+    spots: withEmpty([...spots.values()], report?.spots ?? []),
     /** nods that are for other kinds of page */
     elsewhere,
     shown: numbers.size,
     not: byNod.size - numbers.size - elsewhere.length,
   };
+}
+
+/** The spots that hold nods, and between them those that the page is marked with and that hold none. */
+function withEmpty(filled: SpotRows[], marked: string[]): SpotRows[] {
+  const all = [...filled];
+  let at = 0;
+  for (const name of marked) {
+    const found = all.findIndex((spot) => spot.name === name);
+    if (found >= 0) at = found + 1;
+    else all.splice(at++, 0, { name, title: spotTitle(name), rows: [] });
+  }
+  return all;
 }
 
 function rowOf(

@@ -4,8 +4,10 @@ export interface LookRow {
   label: string;
   before: string;
   after: string;
-  form: 'colour' | 'pixels' | 'number' | 'choice' | 'font' | 'pair' | 'mark';
+  form: 'colour' | 'pixels' | 'number' | 'choice' | 'pair' | 'mark';
   choices?: { value: string; text: string }[];
+  /** what of the shop's own files can be chosen too */
+  own?: 'FONT' | 'PICTURE';
   /** where to begin when nothing is set */
   start: string;
   isNarrow: boolean;
@@ -51,7 +53,16 @@ export const LOOK_ROWS: { title: string; rows: LookRow[] }[] = [
   {
     title: 'The words',
     rows: [
-      row('font', 'set in', 'Font', { form: 'font', start: 'shop' }),
+      row('font', 'set in', 'Font', {
+        form: 'choice',
+        own: 'FONT',
+        start: 'shop',
+        choices: choices(
+          ['shop', 'the shop’s own font'],
+          ['Instrument Sans', 'Instrument Sans'],
+          ['Bricolage Grotesque', 'Bricolage Grotesque'],
+        ),
+      }),
       row('size', 'at', 'Size', { after: 'px', start: '16', isNarrow: true }),
       row('weight', 'in weight', 'Weight', {
         form: 'choice',
@@ -89,10 +100,11 @@ export const LOOK_ROWS: { title: string; rows: LookRow[] }[] = [
     ],
   },
   {
-    title: 'The stars',
+    title: 'Stars and drawings',
     rows: [
       row('star-shape', 'drawn as', 'Star shape', {
         form: 'choice',
+        own: 'PICTURE',
         start: 'star',
         choices: choices(
           ['star', 'stars'],
@@ -105,19 +117,15 @@ export const LOOK_ROWS: { title: string; rows: LookRow[] }[] = [
       row('star', 'in', 'Star colour', { form: 'colour', start: '#8a5a00' }),
       row('icon', 'with', 'Drawing', {
         form: 'mark',
+        own: 'PICTURE',
         start: 'none',
         after: 'before it',
-        choices: choices(
-          ['none', 'nothing'],
-          ['heart', 'a heart'],
-          ['leaf', 'a leaf'],
-          ['shield', 'a shield'],
-          ['sun', 'a sun'],
-          ['drop', 'a drop'],
-          ['pot', 'a pot'],
-          ['hand', 'a hand'],
-          ['check', 'a tick'],
-        ),
+      }),
+      row('arrow', 'leading on and back by', 'Arrow', {
+        form: 'choice',
+        own: 'PICTURE',
+        start: 'words',
+        choices: choices(['words', 'words'], ['angle', 'an angle'], ['shaft', 'an arrow']),
       }),
     ],
   },

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { Pick } from '../../../ui/pick';
 import type { LookRow } from './look-rows';
+import { MarkPick } from './mark-pick';
+import { OwnPick } from './own-pick';
 
 interface LookValueProps {
   row: LookRow;
@@ -8,58 +10,27 @@ interface LookValueProps {
   /** what holds while nothing is set here */
   inherited: string | undefined;
   pairs: { name: string }[];
+  /** whether what is typed is set when it is left or Enter is pressed, and not at each stroke */
+  isLate?: boolean;
   onSet: (value: string | undefined) => void;
 }
-
-const FONTS = [
-  { value: '', text: 'the shop’s own font' },
-  { value: 'Instrument Sans', text: 'Instrument Sans' },
-  { value: 'Bricolage Grotesque', text: 'Bricolage Grotesque' },
-];
 
 const INPUT = 'border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink';
 
 /** One value of a look, to change in place. */
-export function LookValue({ row, value, inherited, pairs, onSet }: LookValueProps) {
+export function LookValue({ row, value, inherited, pairs, isLate = false, onSet }: LookValueProps) {
   switch (row.form) {
-    case 'choice':
-      return (
-        <Pick
-          label={row.label}
-          value={value ?? inherited ?? row.start}
-          choices={row.choices ?? []}
-          onPick={onSet}
-        />
-      );
-    case 'mark': {
-      const drawn = (row.choices ?? []).some((one) => one.value === (value ?? row.start));
-      return (
-        <>
-          <Pick
-            label={row.label}
-            value={drawn ? (value ?? inherited ?? row.start) : ''}
-            choices={[...(row.choices ?? []), ...(drawn ? [] : [{ value: '', text: 'an emoji' }])]}
-            onPick={(next) => onSet(next || undefined)}
-          />
-          or
-          <Text
-            label={`${row.label}, an emoji`}
-            value={drawn ? undefined : value}
-            placeholder="an emoji"
-            onSet={onSet}
-          />
-        </>
+    case 'choice': {
+      const chosen = { label: row.label, value: value ?? inherited ?? row.start, onPick: onSet };
+      const choices = row.choices ?? [];
+      return row.own ? (
+        <OwnPick {...chosen} choices={choices} kind={row.own} />
+      ) : (
+        <Pick {...chosen} choices={choices} />
       );
     }
-    case 'font':
-      return (
-        <Pick
-          label={row.label}
-          value={value ?? ''}
-          choices={FONTS}
-          onPick={(font) => onSet(font || undefined)}
-        />
-      );
+    case 'mark':
+      return <MarkPick label={row.label} value={value ?? inherited ?? row.start} onPick={onSet} />;
     case 'pair':
       return (
         <Pick
@@ -81,6 +52,7 @@ export function LookValue({ row, value, inherited, pairs, onSet }: LookValueProp
           label={row.label}
           value={value}
           placeholder={inherited ?? 'as the shop'}
+          isLate={isLate}
           onSet={onSet}
         />
       );
@@ -91,23 +63,32 @@ interface TextProps {
   label: string;
   value: string | undefined;
   placeholder: string;
+  isLate: boolean;
   onSet: (value: string | undefined) => void;
 }
 
-function Text({ label, value, placeholder, onSet }: TextProps) {
+function Text({ label, value, placeholder, isLate, onSet }: TextProps) {
   const [typed, setTyped] = useState<string | undefined>();
+  const said = typed?.trim() || undefined;
   // what is typed may end in a space; another value comes from elsewhere
-  const isOwn = typed !== undefined && (typed.trim() || undefined) === value;
+  const isShown = typed !== undefined && (isLate || said === value);
+  const leave = () => {
+    if (!isLate || typed === undefined) return;
+    setTyped(undefined);
+    if (said !== value) onSet(said);
+  };
   return (
     <input
       aria-label={label}
-      value={isOwn ? typed : (value ?? '')}
+      value={isShown ? typed : (value ?? '')}
       inputMode="decimal"
       placeholder={placeholder}
       className={`w-[6.5em] ${INPUT} placeholder:font-normal placeholder:text-ink-2`}
+      onBlur={leave}
+      onKeyDown={(event) => event.key === 'Enter' && leave()}
       onChange={(event) => {
         setTyped(event.target.value);
-        onSet(event.target.value.trim() || undefined);
+        if (!isLate) onSet(event.target.value.trim() || undefined);
       }}
     />
   );
@@ -117,11 +98,12 @@ interface ColourProps {
   label: string;
   value: string | undefined;
   inherited: string | undefined;
+  isLate?: boolean;
   onSet: (value: string | undefined) => void;
 }
 
 /** A colour, by code or from the browser's own picker. */
-export function Colour({ label, value, inherited, onSet }: ColourProps) {
+export function Colour({ label, value, inherited, isLate = false, onSet }: ColourProps) {
   const shown = /^#[0-9a-f]{6}$/i.test(value ?? '') ? value : (inherited ?? '#ffffff');
   return (
     <span className="inline-flex items-baseline gap-1">
@@ -132,7 +114,13 @@ export function Colour({ label, value, inherited, onSet }: ColourProps) {
         className="size-5 self-center rounded border border-line-3"
         onChange={(event) => onSet(event.target.value)}
       />
-      <Text label={label} value={value} placeholder={inherited ?? 'as the shop'} onSet={onSet} />
+      <Text
+        label={label}
+        value={value}
+        placeholder={inherited ?? 'as the shop'}
+        isLate={isLate}
+        onSet={onSet}
+      />
     </span>
   );
 }

@@ -19,10 +19,6 @@ public class BringInIT extends InBrowser {
           + "seedling-can,4,Wrong day,Eva,DE,31.02.2026\n"
           + "blue-teapot,5,Not sold here,Fay,GB,2026-11-20\n";
 
-  private Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
-  }
-
   private void brings(String name, String content) {
     page.navigate(demo.office("/reviews/bring-in"));
     page.getByLabel("File of reviews")

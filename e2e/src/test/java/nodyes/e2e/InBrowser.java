@@ -6,9 +6,11 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -141,5 +143,18 @@ public abstract class InBrowser {
             "async () => (await axe.run(document, {resultTypes: ['violations'], iframes: false}))"
                 + ".violations.flatMap(v => v.nodes.map(n => v.id + ': ' + v.help + ' ' + n.target.join(' ')"
                 + " + ' ' + n.failureSummary.replaceAll('\\n', ' ')))");
+  }
+
+  /** The button with that name, and no more than that. */
+  protected Locator button(String name) {
+    return page.getByRole(AriaRole.BUTTON, named(name).setExact(true));
+  }
+
+  protected static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name);
+  }
+
+  protected static Page.GetByLabelOptions exactly() {
+    return new Page.GetByLabelOptions().setExact(true);
   }
 }

@@ -21,11 +21,6 @@ public class MeantIT extends InBrowser {
           + "celadon-plantr;9;Chegou bem embalado e é mais bonito.;24 cm\n"
           + "celadon-planter;4;Chegou lascada, trocaram logo.;do meio\n";
 
-  private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
   @Test
   public void aSlipOfTheHandAndAnotherNameForAVariantAreSetRight() {
     page.navigate(demo.office("/reviews/bring-in"));

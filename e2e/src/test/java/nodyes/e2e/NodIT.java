@@ -21,11 +21,6 @@ public class NodIT extends InBrowser {
     demo.post("/api/v1/arrangement/versions/1/go-back", "");
   }
 
-  private Locator button(String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
   private FrameLocator frame() {
     return page.frameLocator("iframe[title*='on a wide screen']");
   }
@@ -84,14 +79,6 @@ public class NodIT extends InBrowser {
     page.getByLabel("To", exactly()).fill("2026-12-01T09:00");
     assertThat(page.getByText("it ends before it starts").first()).isVisible();
     complaints.clear(); // the browser reports the refusal as a failed request
-  }
-
-  private static Page.GetByRoleOptions named(String name) {
-    return new Page.GetByRoleOptions().setName(name);
-  }
-
-  private static Page.GetByLabelOptions exactly() {
-    return new Page.GetByLabelOptions().setExact(true);
   }
 
   @Test

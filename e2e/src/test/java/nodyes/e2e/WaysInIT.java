@@ -19,10 +19,6 @@ import org.testng.annotations.Test;
 
 /** From each place that reviews come from to the sorting table, and on to the page. */
 public class WaysInIT extends InBrowser {
-  private Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
-  }
-
   private Locator button(Pattern name) {
     return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }

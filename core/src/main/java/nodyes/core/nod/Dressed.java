@@ -51,6 +51,14 @@ public record Dressed(
         .filter(text -> !text.equals("none") && !text.equals("shop"));
   }
 
+  /** The files of the shop's own that it names. */
+  public List<OwnFile> ownFiles() {
+    return java.util.stream.Stream.concat(wide.values().stream(), narrow.values().stream())
+        .flatMap(text -> OwnFile.parse(text).stream())
+        .distinct()
+        .toList();
+  }
+
   /** How well the words can be read on their ground, where both are known. */
   public Optional<Double> contrast() {
     return colour(LookValue.INK).flatMap(ink -> colour(LookValue.GROUND).map(ink::contrast));
@@ -99,9 +107,16 @@ public record Dressed(
   private static String written(LookValue value, String set) {
     return switch (value.form()) {
       case LookForm.Pixels _ -> set + "px";
-      case LookForm.OneOf _ when value == LookValue.FONT ->
-          set.equals("shop") ? "inherit" : "'" + set + "', sans-serif";
-      case LookForm.Tint _, LookForm.Plain _, LookForm.OneOf _, LookForm.Mark _, LookForm.Name _ ->
+      case LookForm.OneOfOrOwn _ when value == LookValue.FONT ->
+          set.equals("shop")
+              ? "inherit"
+              : "'" + OwnFile.parse(set).map(OwnFile::family).orElse(set) + "', sans-serif";
+      case LookForm.Tint _,
+          LookForm.Plain _,
+          LookForm.OneOf _,
+          LookForm.OneOfOrOwn _,
+          LookForm.Mark _,
+          LookForm.Name _ ->
           set;
     };
   }

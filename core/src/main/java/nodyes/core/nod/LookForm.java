@@ -58,21 +58,34 @@ public sealed interface LookForm {
     }
   }
 
-  /** One of our drawings by name, or an emoji (UTS 51). */
-  record Mark(List<String> drawings) implements LookForm {
-    private static final int LONGEST = 12;
-    private static final int FIRST_SIGN = 0x2000;
-
+  /** One of some names, or a file of the shop's own. */
+  record OneOfOrOwn(List<String> names, OwnFile.Kind kind) implements LookForm {
     /** Keeps the names unchangeable. */
-    public Mark {
-      drawings = List.copyOf(drawings);
+    public OneOfOrOwn {
+      names = List.copyOf(names);
     }
 
     @Override
     public Optional<String> problem(String text) {
-      return drawings.contains(text) || isEmoji(text)
+      return isOwn(text, kind) ? Optional.empty() : new OneOf(names).problem(text);
+    }
+  }
+
+  /**
+   * One of our {@link Drawings} by name, an emoji (UTS 51), a picture of the shop's own, or none.
+   */
+  record Mark() implements LookForm {
+    private static final int LONGEST = 12;
+    private static final int FIRST_SIGN = 0x2000;
+
+    @Override
+    public Optional<String> problem(String text) {
+      return text.equals("none")
+              || Drawings.named(text).isPresent()
+              || isOwn(text, OwnFile.Kind.PICTURE)
+              || isEmoji(text)
           ? Optional.empty()
-          : Optional.of("is a drawing or one emoji");
+          : Optional.of("is a drawing, one emoji or a picture of yours");
     }
 
     /** Letters and digits take part in emoji too, and are none. */
@@ -85,9 +98,7 @@ public sealed interface LookForm {
     }
   }
 
-  /**
-   * A name that the shop gave, of a colour pair or a font; whether there is one is seen elsewhere.
-   */
+  /** A name that the shop gave, of a colour pair; whether there is one is seen elsewhere. */
   record Name() implements LookForm {
     @Override
     public Optional<String> problem(String text) {
@@ -95,6 +106,10 @@ public sealed interface LookForm {
           ? Optional.empty()
           : Optional.of("is a name of at most 40 letters and digits");
     }
+  }
+
+  private static boolean isOwn(String text, OwnFile.Kind kind) {
+    return OwnFile.parse(text).filter(file -> file.kind() == kind).isPresent();
   }
 
   private static boolean between(String text, double least, double most) {

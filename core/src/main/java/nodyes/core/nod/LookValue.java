@@ -9,11 +9,12 @@ import java.util.Optional;
  * and nothing else of the page reads them.
  */
 public enum LookValue {
-  /** The font: the shop's own, or a shipped one. */
+  /** The font: that of the shop's page, a shipped one, or one of the shop's files. */
   FONT(
       "font",
       "--nod-font",
-      new LookForm.OneOf(List.of("shop", "Instrument Sans", "Bricolage Grotesque"))),
+      new LookForm.OneOfOrOwn(
+          List.of("shop", "Instrument Sans", "Bricolage Grotesque"), OwnFile.Kind.FONT)),
   /** Size of the words, in pixels. */
   SIZE("size", "--nod-size", new LookForm.Pixels(10, 40)),
   /** Weight of the words. */
@@ -36,7 +37,11 @@ public enum LookValue {
   /** Colour of the stars. */
   STAR("star", "--nod-star", new LookForm.Tint()),
   /** Shape of the stars. */
-  STAR_SHAPE("star-shape", "", new LookForm.OneOf(List.of("star", "leaf", "petal", "seed", "dot"))),
+  STAR_SHAPE(
+      "star-shape",
+      "",
+      new LookForm.OneOfOrOwn(
+          List.of("star", "leaf", "petal", "seed", "dot"), OwnFile.Kind.PICTURE)),
   /** Colour of the ground. */
   GROUND("ground", "--nod-fill", new LookForm.Tint()),
   /** What the ground's colour runs to. */
@@ -56,11 +61,12 @@ public enum LookValue {
   /** Space above and below it, in pixels. */
   OUTSIDE("outside", "--nod-outside", new LookForm.Pixels(0, 64)),
   /** A drawing before it. */
-  ICON(
-      "icon",
+  ICON("icon", "", new LookForm.Mark()),
+  /** What leads on and back: words, or an arrow. */
+  ARROW(
+      "arrow",
       "",
-      new LookForm.Mark(
-          List.of("none", "heart", "leaf", "shield", "sun", "drop", "pot", "hand", "check"))),
+      new LookForm.OneOfOrOwn(List.of("words", "angle", "shaft"), OwnFile.Kind.PICTURE)),
   /** How it comes into sight; never under reduced motion. */
   ENTRANCE("entrance", "", new LookForm.OneOf(List.of("none", "fade", "rise")));
 

@@ -17,6 +17,8 @@ public class DressedTest {
           Map.of(LookValue.INK, "#222222", LookValue.GROUND, "#ffffff", LookValue.STAR, "#8a5a00"),
           List.of(new ColourPair("Clay", "#f7e6da", "#5a2d10")));
 
+  private static final String HASH = "0123456789abcdef0123456789abcdef01234567";
+
   private static Look look(Map<LookValue, String> values, Map<LookValue, String> narrow) {
     return new Look(Optional.empty(), values, narrow, "");
   }
@@ -39,6 +41,20 @@ public class DressedTest {
     Dressed own =
         Dressed.of(KIT, look(Map.of(LookValue.PAIR, "Clay", LookValue.INK, "#000000"), Map.of()));
     assertEquals(own.wide().get(LookValue.INK), "#000000");
+  }
+
+  @Test
+  public void anOwnFontIsAFamilyNamedAfterItsFile() {
+    String font = "own:" + HASH + ".woff2";
+    String picture = "own:" + HASH + ".png";
+    Dressed dressed =
+        Dressed.of(
+            BrandKit.NONE,
+            look(Map.of(LookValue.FONT, font), Map.of(LookValue.STAR_SHAPE, picture)));
+    assertEquals(dressed.css(), ":host{--nod-font:'nod-0123456789ab', sans-serif;}");
+    assertEquals(dressed.attribute(LookValue.FONT).orElseThrow(), font);
+    assertEquals(
+        dressed.ownFiles().stream().map(OwnFile::written).toList(), List.of(font, picture));
   }
 
   @Test
@@ -86,6 +102,16 @@ public class DressedTest {
       {LookValue.ICON, "5", false},
       {LookValue.ICON, "🌱<b>", false},
       {LookValue.ICON, "", false},
+      {LookValue.ICON, "zeppelin", false},
+      {LookValue.ICON, "own:" + HASH + ".png", true},
+      {LookValue.ICON, "own:" + HASH + ".woff2", false},
+      {LookValue.STAR_SHAPE, "own:" + HASH + ".png", true},
+      {LookValue.STAR_SHAPE, "own:../" + HASH + ".png", false},
+      {LookValue.ARROW, "shaft", true},
+      {LookValue.ARROW, "none", false},
+      {LookValue.FONT, "own:" + HASH + ".woff2", true},
+      {LookValue.FONT, "own:" + HASH + ".var.woff2", true},
+      {LookValue.FONT, "own:" + HASH.toUpperCase(java.util.Locale.ROOT) + ".woff2", false},
       {LookValue.FONT, "x'; src: url(", false},
     };
   }

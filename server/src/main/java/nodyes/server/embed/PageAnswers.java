@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Set;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.BrandKit;
+import nodyes.core.nod.Drawing;
+import nodyes.core.nod.Drawings;
 import nodyes.core.nod.Dressed;
 import nodyes.core.nod.Look;
 import nodyes.core.nod.LookValue;
@@ -144,12 +146,18 @@ class PageAnswers {
         look.ready().orElse(null),
         dressed.attribute(LookValue.STAR_SHAPE).orElse(null),
         dressed.attribute(LookValue.FONT).orElse(null),
-        dressed.attribute(LookValue.ICON).orElse(null),
+        dressed.attribute(LookValue.ICON).map(PageAnswers::outlined).orElse(null),
+        dressed.attribute(LookValue.ARROW).filter(arrow -> !arrow.equals("words")).orElse(null),
         dressed.attribute(LookValue.ENTRANCE).orElse(null),
         nod.placement().screens().size() == 1
             ? nod.placement().screens().iterator().next().name().toLowerCase(Locale.ROOT)
             : null,
         css.isEmpty() ? null : css);
+  }
+
+  /** A drawing goes as its outline, so that pages load no drawings that they do not show. */
+  private static String outlined(String icon) {
+    return Drawings.named(icon).map(Drawing::outline).orElse(icon);
   }
 
   private static WirePage.WireSpot spot(PointedSpot spot) {

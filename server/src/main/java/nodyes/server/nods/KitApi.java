@@ -22,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/arrangement/kit")
 class KitApi {
   private final Nods nods;
+  private final NodFaces faces;
 
-  KitApi(Nods nods) {
+  KitApi(Nods nods, NodFaces faces) {
     this.nods = nods;
+    this.faces = faces;
   }
 
   /** A pair, and how its words read on its ground. */
@@ -45,7 +47,7 @@ class KitApi {
 
   @PutMapping
   KitSaved set(@RequestBody KitSet set, Authentication who) {
-    BrandKit kit = NodFaces.kit(set.values(), set.pairs());
+    BrandKit kit = faces.kit(set.values(), set.pairs());
     Step step = nods.change("The brand kit", who.getName(), draft -> draft.with(kit));
     return new KitSaved(view(kit), step);
   }

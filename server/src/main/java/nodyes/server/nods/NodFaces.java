@@ -18,9 +18,11 @@ import nodyes.core.nod.Look;
 import nodyes.core.nod.LookForm;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.OwnFile;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.Wording;
+import nodyes.server.materials.Materials;
 import nodyes.server.nods.NodFace.Settings;
 import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopSettings;
@@ -38,11 +40,13 @@ class NodFaces {
   private final NodJson json;
   private final Sayable sayable;
   private final Shop shop;
+  private final Materials materials;
 
-  NodFaces(NodJson json, Sayable sayable, Shop shop) {
+  NodFaces(NodJson json, Sayable sayable, Shop shop, Materials materials) {
     this.json = json;
     this.sayable = sayable;
     this.shop = shop;
+    this.materials = materials;
   }
 
   NodFace face(Nod nod, long revision, BrandKit kit) {
@@ -158,7 +162,7 @@ class NodFaces {
     return new Wording(kept);
   }
 
-  private static Look look(NodFace.LookSet set, BrandKit kit, List<Fault> faults) {
+  private Look look(NodFace.LookSet set, BrandKit kit, List<Fault> faults) {
     Optional.ofNullable(set.ready())
         .flatMap(new LookForm.Name()::problem)
         .ifPresent(problem -> faults.add(new Fault("look.ready", problem)));
@@ -170,7 +174,7 @@ class NodFaces {
         set.css());
   }
 
-  static Map<LookValue, String> values(
+  private Map<LookValue, String> values(
       Map<String, String> given, String path, BrandKit kit, List<Fault> faults) {
     var values = new TreeMap<LookValue, String>();
     given.forEach(
@@ -184,6 +188,8 @@ class NodFaces {
             faults.add(new Fault(path + "." + name, problem.get()));
           } else if (value.get() == LookValue.PAIR && kit.pair(text).isEmpty()) {
             faults.add(new Fault(path + "." + name, "is no pair of the brand kit"));
+          } else if (OwnFile.parse(text).filter(file -> !materials.has(file)).isPresent()) {
+            faults.add(new Fault(path + "." + name, "is no font or picture that you have added"));
           } else {
             values.put(value.get(), text);
           }
@@ -192,7 +198,7 @@ class NodFaces {
   }
 
   /** The kit that someone set. */
-  static BrandKit kit(Map<String, String> given, List<ColourPair> pairs) {
+  BrandKit kit(Map<String, String> given, List<ColourPair> pairs) {
     var faults = new ArrayList<Fault>();
     var kit = new BrandKit(Map.of(), pairs);
     for (int i = 0; i < pairs.size(); i++) {

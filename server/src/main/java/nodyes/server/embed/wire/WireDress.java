@@ -5,16 +5,18 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a nod is dressed; what is not said is as the kind has it.
+ * How a nod is dressed; what is not said is as the kind has it. An own file of the shop's is
+ * written as {@code own:} and its name under {@code /embed/v1/materials/}.
  *
  * @param words the owner's own words in the page's language, over the kind's; a word that counts
  *     has one under each plural form, such as {@code reviews.one}
  * @param look the ready look
- * @param shape of the stars
- * @param font a font that ships with the script, by its name
- * @param icon the drawing before it
+ * @param shape of the stars; as an own file too
+ * @param font a font that ships with the script, by its name, or an own file
+ * @param icon what stands before it: the outline of a drawing, an emoji or an own file
+ * @param arrow what leads on and back in place of words; as an own file too
  * @param entrance how it comes into sight
- * @param screens {@code wide} or {@code narrow}, where it is for one of them alone
+ * @param screens the one kind of screen that it is for, where it is not for both
  * @param css rules for the nod's own tree
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -24,10 +26,11 @@ public record WireDress(
     @Nullable String shape,
     @Nullable String font,
     @Nullable String icon,
+    @Nullable String arrow,
     @Nullable String entrance,
     @Nullable String screens,
     @Nullable String css) {
   /** As the kind has it. */
   public static final WireDress NONE =
-      new WireDress(null, null, null, null, null, null, null, null);
+      new WireDress(null, null, null, null, null, null, null, null, null);
 }

@@ -1,0 +1,57 @@
+package nodyes.server.pictures;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import nodyes.server.ServerSettings;
+import org.springframework.stereotype.Component;
+
+/** Files of the data folder that are named by the hash of their content: each is kept once. */
+@Component
+public class KeptFiles {
+  private static final Pattern NAME = Pattern.compile("[0-9a-f]{40}\\.[a-z0-9.]{3,9}");
+  private static final int BYTES_OF_NAME = 20;
+
+  private final Path data;
+
+  KeptFiles(ServerSettings settings) {
+    this.data = settings.data();
+  }
+
+  /** Keeps the content whole or not at all; the name of its file. */
+  public String keep(String folder, byte[] content, String ending) throws IOException {
+    Path in = data.resolve(folder);
+    String name = hash(content) + "." + ending;
+    Files.createDirectories(in);
+    Path target = in.resolve(name);
+    if (!Files.exists(target)) {
+      Path part = Files.createTempFile(in, "made-", ".part");
+      Files.write(part, content);
+      Files.move(part, target, StandardCopyOption.ATOMIC_MOVE);
+    }
+    return name;
+  }
+
+  /** A kept file. */
+  public Optional<Path> find(String folder, String name) {
+    return Optional.of(name)
+        .filter(given -> NAME.matcher(given).matches())
+        .map(given -> data.resolve(folder).resolve(given))
+        .filter(Files::exists);
+  }
+
+  private static String hash(byte[] content) {
+    try {
+      byte[] digest = MessageDigest.getInstance("SHA-256").digest(content);
+      return HexFormat.of().formatHex(digest, 0, BYTES_OF_NAME);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("Every Java has SHA-256", e);
+    }
+  }
+}
