@@ -1,5 +1,6 @@
 package nodyes.core.audience;
 
+import java.util.ArrayList;
 import java.util.List;
 import nodyes.core.common.ValidUntil;
 
@@ -25,12 +26,21 @@ public record Answer(
     this(met, findings, unmet(findings), validUntil);
   }
 
+  /** Loops, as every page asks for this. */
   private static List<Finding> unmet(List<Finding> findings) {
-    return findings.stream().filter(finding -> !finding.met()).toList();
+    List<Finding> unmet = List.of();
+    for (Finding finding : findings) {
+      if (!finding.met()) {
+        unmet = unmet.isEmpty() ? new ArrayList<>() : unmet;
+        unmet.add(finding);
+      }
+    }
+    return unmet;
   }
 
   /** An answer of one finding that time does not change. */
   static Answer lasting(Finding finding) {
-    return new Answer(finding.met(), List.of(finding), ValidUntil.NEVER_ENDS);
+    List<Finding> one = List.of(finding);
+    return new Answer(finding.met(), one, finding.met() ? List.of() : one, ValidUntil.NEVER_ENDS);
   }
 }

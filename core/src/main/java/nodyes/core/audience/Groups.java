@@ -1,6 +1,8 @@
 package nodyes.core.audience;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import nodyes.core.common.ValidUntil;
@@ -43,12 +45,13 @@ final class Groups {
   }
 
   static Figure.Names names(Set<String> names) {
-    return new Figure.Names(
-        names.size() < 2 ? List.copyOf(names) : names.stream().sorted().toList());
+    String[] sorted = names.toArray(String[]::new);
+    Arrays.sort(sorted);
+    return new Figure.Names(List.of(sorted));
   }
 
   static Answer anyName(FactName fact, Set<String> have, Set<String> wanted) {
     return Answer.lasting(
-        Finding.of(fact, names(have), names(wanted), have.stream().anyMatch(wanted::contains)));
+        Finding.of(fact, names(have), names(wanted), !Collections.disjoint(have, wanted)));
   }
 }

@@ -14,6 +14,8 @@ import java.util.Optional;
  */
 public record RatingSummary(long sumParts, Histogram histogram) {
   /** Below it, twice the sum times a hundred stays a long. */
+  private static final BigDecimal QUARTER = new BigDecimal("0.25");
+
   private static final long EASY = 1L << 54;
 
   private static final int EASY_DIGITS = 2;
@@ -74,7 +76,7 @@ public record RatingSummary(long sumParts, Histogram histogram) {
       return Optional.empty();
     }
     long quarters = sumParts * 4 / (count() * Rating.PER_STAR);
-    return Optional.of(BigDecimal.valueOf(quarters).multiply(new BigDecimal("0.25")));
+    return Optional.of(BigDecimal.valueOf(quarters).multiply(QUARTER));
   }
 
   /** Whether the mean is at least {@code least} stars, compared exactly; false without reviews. */

@@ -138,6 +138,10 @@ public final class Showing {
                                 rating.histogram().counts(),
                                 rating.histogram().percentages(),
                                 wall.perPage(),
-                                product.newest().stream().limit(wall.perPage()).toList())));
+                                first(product.newest(), wall.perPage()))));
+  }
+
+  private static <T> List<T> first(List<T> all, int most) {
+    return all.size() <= most ? all : List.copyOf(all.subList(0, most));
   }
 }
