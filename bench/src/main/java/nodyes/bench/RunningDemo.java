@@ -46,6 +46,11 @@ final class RunningDemo implements AutoCloseable {
     atRest = memory();
   }
 
+  /** Its database. */
+  Path database() {
+    return data.resolve("nodyes.sqlite");
+  }
+
   private Process launch(Path data) throws IOException {
     Files.writeString(log, "");
     return new ProcessBuilder(

@@ -1,11 +1,9 @@
 package nodyes.core.bringin;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalLong;
 import java.util.stream.LongStream;
 
 /**
@@ -14,10 +12,12 @@ import java.util.stream.LongStream;
  * resemblance and containment of documents'; pairs as in locality-sensitive hashing, Indyk and
  * Motwani 1998). Two texts share a min-hash with a chance equal to their resemblance, so two of 0.8
  * meet under at least one pair but for a chance of (1 - 0.8^2)^10 = 0.00004, while two that share a
- * tenth of their shingles meet with a chance of 0.1 only. Those that meet are compared exactly. Not
- * safe for several threads.
+ * tenth of their shingles meet with a chance of 0.1 only. Those that meet are compared exactly.
  */
 public final class Copies {
+  /** Most texts that are looked at together; the others behind them are left out. */
+  public static final int MOST = 1 << 20;
+
   private static final int BANDS = 10;
 
   /** Most earlier texts that are compared with one: a phrase that all use is no sign. */
@@ -26,41 +26,95 @@ public final class Copies {
   private static final long[] SALTS =
       LongStream.rangeClosed(1, 2L * BANDS).map(Resemblance::mixed).toArray();
 
-  private final Map<Long, List<Text>> filed = new HashMap<>();
+  private final List<Text> texts;
+  private final long[][] shingles;
 
-  @SuppressWarnings("ArrayRecordComponent") // never compared, never leaves
-  private record Text(long id, long[] shingles) {}
+  /** By text, the earliest that it nearly repeats; itself where there is none. */
+  private final int[] earliest;
+
+  private Copies(List<Text> texts) {
+    this.texts = texts.subList(0, Math.min(MOST, texts.size()));
+    shingles =
+        this.texts.stream().map(text -> Resemblance.shingles(text.words())).toArray(long[][]::new);
+    earliest = new int[shingles.length];
+    Arrays.setAll(earliest, i -> i);
+  }
 
   /**
-   * Files a text and tells the earliest one that it nearly repeats.
+   * A review's text.
    *
    * @param id of the review
-   * @param words its text
-   * @return the id of the earlier one, if any has a resemblance of at least 0.8
+   * @param words what it says
    */
-  public OptionalLong see(long id, String words) {
-    long[] shingles = Resemblance.shingles(words);
-    if (shingles.length == 0) {
-      return OptionalLong.empty();
-    }
-    var text = new Text(id, shingles);
-    long[] least = minHashes(shingles);
-    long earliest = Long.MAX_VALUE;
+  public record Text(long id, String words) {}
+
+  /**
+   * Finds those that nearly repeat an earlier one.
+   *
+   * @param texts in the order of their arrival
+   * @return by id, the id of the earliest with a resemblance of at least 0.8; those without one are
+   *     not in it
+   */
+  public static Map<Long, Long> among(List<Text> texts) {
+    var copies = new Copies(texts);
+    copies.compare();
+    return copies.found();
+  }
+
+  private void compare() {
+    var least = new long[shingles.length][];
+    Arrays.setAll(least, i -> minHashes(shingles[i]));
     for (int band = 0; band < BANDS; band++) {
-      long key = Resemblance.mixed(least[2 * band] + band) ^ least[2 * band + 1];
-      List<Text> others = filed.computeIfAbsent(key, _ -> new ArrayList<>(1));
-      for (Text other : others) {
-        if (other.id() < earliest
-            && Resemblance.couldBeNear(shingles.length, other.shingles().length)
-            && Resemblance.of(shingles, other.shingles()) >= Resemblance.NEARLY_THE_SAME) {
-          earliest = other.id();
+      compare(filed(least, band));
+    }
+  }
+
+  /**
+   * One text to a number: where it is filed in the upper bits, its place in the order in the lower,
+   * so that sorted numbers bring together what is filed together, the earlier first.
+   */
+  private long[] filed(long[][] least, int band) {
+    var filed = new long[shingles.length];
+    int count = 0;
+    for (int i = 0; i < shingles.length; i++) {
+      if (shingles[i].length > 0) {
+        long key = Resemblance.mixed(least[i][2 * band] + band) ^ least[i][2 * band + 1];
+        filed[count++] = (Resemblance.mixed(key) & -MOST) | i;
+      }
+    }
+    long[] sorted = Arrays.copyOf(filed, count);
+    Arrays.sort(sorted);
+    return sorted;
+  }
+
+  private void compare(long[] filed) {
+    int start = 0;
+    for (int at = 1; at < filed.length; at++) {
+      if ((filed[at] & -MOST) != (filed[start] & -MOST)) {
+        start = at;
+      }
+      int text = (int) (filed[at] & (MOST - 1));
+      for (int other = start; other < Math.min(at, start + MOST_COMPARED); other++) {
+        int before = (int) (filed[other] & (MOST - 1));
+        if (before >= earliest[text]) {
+          break; // no later one can be earlier
+        }
+        if (Resemblance.isNear(shingles[text], shingles[before])) {
+          earliest[text] = before;
+          break;
         }
       }
-      if (others.size() < MOST_COMPARED) {
-        others.add(text);
+    }
+  }
+
+  private Map<Long, Long> found() {
+    var found = new HashMap<Long, Long>();
+    for (int i = 0; i < earliest.length; i++) {
+      if (earliest[i] < i) {
+        found.put(texts.get(i).id(), texts.get(earliest[i]).id());
       }
     }
-    return earliest == Long.MAX_VALUE ? OptionalLong.empty() : OptionalLong.of(earliest);
+    return found;
   }
 
   private static long[] minHashes(long[] shingles) {

@@ -33,6 +33,40 @@ public final class Fingerprint {
 
   /** Letters, marks and digits in lower case, a single space for all that stands between them. */
   static String normal(String text) {
+    return isAscii(text) ? normalAscii(text) : normalAny(text);
+  }
+
+  private static boolean isAscii(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) >= 0x80) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** The same for what has nothing to be composed: most reviews, in a tenth of the time. */
+  private static String normalAscii(String text) {
+    var normal = new char[text.length()];
+    int length = 0;
+    boolean gap = false;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      boolean isCapital = c >= 'A' && c <= 'Z';
+      if (isCapital || (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9')) {
+        if (gap && length > 0) {
+          normal[length++] = ' ';
+        }
+        gap = false;
+        normal[length++] = isCapital ? (char) (c + ('a' - 'A')) : c;
+      } else {
+        gap = true;
+      }
+    }
+    return new String(normal, 0, length);
+  }
+
+  static String normalAny(String text) {
     String plain = Normalizer.normalize(text, Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
     var normal = new char[plain.length()];
     int length = 0;

@@ -11,6 +11,10 @@ public final class Resemblance {
   public static final double NEARLY_THE_SAME = 0.8;
 
   private static final int SHINGLE = 3;
+
+  /** So that a share of exactly the limit is not lost to floating point. */
+  private static final double ROUNDING = 1e-9;
+
   private static final long FNV_OFFSET = 0xcbf29ce484222325L;
   private static final long FNV_PRIME = 0x100000001b3L;
 
@@ -87,10 +91,29 @@ public final class Resemblance {
   }
 
   /**
-   * Whether sets of these sizes can be nearly the same: one may not be much larger than the other.
+   * Whether two sorted sets are nearly the same; gives up as soon as they cannot be. With sizes a
+   * and b and n in both, n / (a + b - n) is at least t where n is at least (a + b) t / (1 + t).
    */
-  static boolean couldBeNear(int one, int other) {
-    return Math.min(one, other) >= NEARLY_THE_SAME * Math.max(one, other);
+  static boolean isNear(long[] one, long[] other) {
+    double needed = (one.length + other.length) * NEARLY_THE_SAME / (1 + NEARLY_THE_SAME);
+    int missable = (int) Math.floor(Math.min(one.length, other.length) - needed + ROUNDING);
+    int ofOne = one.length - Math.min(one.length, other.length) + missable;
+    int ofOther = other.length - Math.min(one.length, other.length) + missable;
+    int i = 0;
+    int k = 0;
+    while (missable >= 0 && ofOne >= 0 && ofOther >= 0 && i < one.length && k < other.length) {
+      if (one[i] == other[k]) {
+        i++;
+        k++;
+      } else if (one[i] < other[k]) {
+        i++;
+        ofOne--;
+      } else {
+        k++;
+        ofOther--;
+      }
+    }
+    return missable >= 0 && ofOne >= one.length - i && ofOther >= other.length - k;
   }
 
   /** The finaliser of SplitMix64 (Steele, Lea and Flood 2014): spreads each bit over all. */

@@ -1,12 +1,13 @@
 package nodyes.core.bringin;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.OptionalLong;
 import java.util.Random;
 import java.util.Set;
 import org.testng.annotations.Test;
@@ -29,6 +30,20 @@ public class ResemblanceTest {
     assertEquals(of("Lovely", "lovely."), 1.0);
     assertEquals(of("Lovely", "Ugly"), 0.0);
     assertEquals(of("", "!!"), 0.0);
+  }
+
+  /** What is quick for plain letters says the same as what is right for all. */
+  @Test
+  public void plainLettersAreReadAsAllOthers() {
+    var random = new Random(3);
+    for (int i = 0; i < 2000; i++) {
+      String text =
+          random
+              .ints(random.nextInt(30), 0, 0x80)
+              .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+              .toString();
+      assertEquals(Fingerprint.normal(text), Fingerprint.normalAny(text), text);
+    }
   }
 
   /** Beside Jaccard's coefficient worked out with the sets of the JDK. */
@@ -56,27 +71,49 @@ public class ResemblanceTest {
   public void copiesAreFoundAsByComparingAllPairs() {
     var random = new Random(5);
     var texts = new ArrayList<List<String>>();
-    var copies = new Copies();
-    int found = 0;
+    var filed = new ArrayList<Copies.Text>();
+    var expected = new HashMap<Long, Long>();
     for (int i = 0; i < 300; i++) {
       List<String> text =
           i > 0 && random.nextInt(3) == 0
               ? changed(random, texts.get(random.nextInt(i)))
               : words(random, 12 + random.nextInt(20));
-      int self = i;
-      OptionalLong expected =
-          java.util.stream.IntStream.range(0, i)
-              .filter(
-                  k ->
-                      of(String.join(" ", texts.get(k)), String.join(" ", text))
-                          >= Resemblance.NEARLY_THE_SAME)
-              .mapToLong(k -> k)
-              .findFirst();
-      assertEquals(copies.see(self, String.join(" ", text)), expected, text.toString());
-      found += expected.isPresent() ? 1 : 0;
+      for (int k = 0; k < i && !expected.containsKey(self(i)); k++) {
+        if (of(String.join(" ", texts.get(k)), String.join(" ", text))
+            >= Resemblance.NEARLY_THE_SAME) {
+          expected.put(self(i), self(k));
+        }
+      }
       texts.add(text);
+      filed.add(new Copies.Text(self(i), String.join(" ", text)));
     }
-    assertTrue(found > 20, "the texts hold copies: " + found);
+    filed.add(new Copies.Text(7, "?!"));
+    filed.add(new Copies.Text(8, "?!"));
+    assertEquals(Copies.among(filed), expected);
+    assertTrue(expected.size() > 20, "the texts hold copies: " + expected.size());
+  }
+
+  private static long self(int i) {
+    return 1000L + i;
+  }
+
+  /** What gives up early says the same as what works the share out. */
+  @Test
+  public void nearIsTheShareOfAtLeastFourFifths() {
+    var random = new Random(23);
+    int near = 0;
+    for (int i = 0; i < 20_000; i++) {
+      long[] one = random.longs(random.nextInt(12), 0, 14).distinct().sorted().toArray();
+      long[] other = random.longs(random.nextInt(12), 0, 14).distinct().sorted().toArray();
+      if (one.length + other.length > 0) {
+        boolean expected = Resemblance.of(one, other) >= 0.8;
+        assertEquals(Resemblance.isNear(one, other), expected);
+        near += expected ? 1 : 0;
+      }
+    }
+    assertTrue(near > 20, "some are near: " + near);
+    assertTrue(Resemblance.isNear(new long[] {1, 2, 3, 4}, new long[] {1, 2, 3, 4, 5}), "4 of 5");
+    assertFalse(Resemblance.isNear(new long[] {1, 2, 3}, new long[] {1, 2, 3, 4}), "3 of 4");
   }
 
   private static List<String> words(Random random, int count) {

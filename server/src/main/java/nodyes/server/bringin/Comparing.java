@@ -8,7 +8,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.Set;
 import nodyes.core.bringin.Burst;
 import nodyes.core.bringin.Copies;
@@ -29,26 +28,29 @@ class Comparing {
     this.reviews = reviews;
   }
 
-  /** Marks what nearly repeats another review, and what came in a burst. */
+  /** Marks what nearly repeats another review, and what came in a burst; products side by side. */
   void run(long batch) {
-    for (long product : reviews.productsOf(batch)) {
-      List<Told> told = reviews.told(product, MOST);
-      var marks = new ArrayList<Reviews.Mark>();
-      copies(told, batch, marks);
-      bursts(told, batch, marks);
-      if (!marks.isEmpty()) {
-        reviews.mark(marks);
-      }
+    reviews.productsOf(batch).parallelStream().forEach(product -> compare(product, batch));
+  }
+
+  private void compare(long product, long batch) {
+    List<Told> told = reviews.told(product, MOST);
+    var marks = new ArrayList<Reviews.Mark>();
+    copies(told, batch, marks);
+    bursts(told, batch, marks);
+    if (!marks.isEmpty()) {
+      reviews.mark(marks);
     }
   }
 
   private static void copies(List<Told> told, long batch, List<Reviews.Mark> marks) {
-    var copies = new Copies();
+    Map<Long, Long> copies =
+        Copies.among(
+            told.stream().map(review -> new Copies.Text(review.id(), review.words())).toList());
     for (Told review : told) {
-      OptionalLong earlier =
-          review.words().isEmpty() ? OptionalLong.empty() : copies.see(review.id(), review.words());
-      if (review.batch() == batch && earlier.isPresent()) {
-        marks.add(new Reviews.Mark(review.id(), Flag.COPY, Optional.of(earlier.getAsLong())));
+      Long earlier = copies.get(review.id());
+      if (review.batch() == batch && earlier != null) {
+        marks.add(new Reviews.Mark(review.id(), Flag.COPY, Optional.of(earlier)));
       }
     }
   }

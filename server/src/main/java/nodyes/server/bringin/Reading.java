@@ -17,8 +17,10 @@ import org.jspecify.annotations.Nullable;
 
 /** One run through a file: rows become reviews, handed on in chunks. */
 final class Reading implements CsvRows.Sink {
-  /** Read within a second or so: what a kill loses is read again, and progress is seen to move. */
-  private static final int CHUNK = 2_000;
+  /**
+   * Read within two seconds or so: what a kill loses is read again, and progress is seen to move.
+   */
+  private static final int CHUNK = 8_000;
 
   /** A chunk of very long reviews is handed on sooner, so that memory stays bounded. */
   private static final int CHUNK_CHARACTERS = 8_000_000;

@@ -11,6 +11,9 @@ import java.util.stream.Collectors;
 final class SearchText {
   private static final int MOST_WORDS = 12;
 
+  /** Thai, the first of the scripts that write without spaces. */
+  private static final int FIRST_WITHOUT = 0x0E00;
+
   private SearchText() {}
 
   /** What is indexed of some texts. */
@@ -42,7 +45,7 @@ final class SearchText {
   }
 
   private static void append(StringBuilder indexed, String text) {
-    if (text.chars().noneMatch(c -> c >= 0x0E00)) {
+    if (isWrittenWithSpaces(text)) {
       indexed.append(text);
       return;
     }
@@ -57,8 +60,17 @@ final class SearchText {
             });
   }
 
+  private static boolean isWrittenWithSpaces(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) >= FIRST_WITHOUT) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   private static boolean isWrittenWithoutSpaces(int c) {
-    if (c < 0x0E00) {
+    if (c < FIRST_WITHOUT) {
       return false;
     }
     return switch (Character.UnicodeScript.of(c)) {
