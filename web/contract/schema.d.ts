@@ -1311,11 +1311,28 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A further page of a product's published reviews, newest first */
+        /** A page of a product's published reviews; the newest first if not asked else */
         get: operations["reviews"];
         put?: never;
         /** A review that a shopper writes; published or waiting as the owner chose */
         post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/embed/v1/reviews/{id}/votes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A shopper's vote on a review; the last one counts */
+        post: operations["vote"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2083,6 +2100,7 @@ export interface components {
             count: number;
             counts: number[];
             drawn: number;
+            facets: components["schemas"]["WallFacets"];
             first: components["schemas"]["WireReview"][];
             mean: number;
             /** Format: int32 */
@@ -2319,6 +2337,29 @@ export interface components {
             /** @enum {string} */
             state: "GOING" | "DONE" | "FAILED" | "CANCELLED";
         };
+        Vote: {
+            /** @enum {string} */
+            says: "HELPFUL" | "NOT_HELPFUL" | "NOTHING";
+            voter: string;
+        };
+        VoteCounts: {
+            /** Format: int64 */
+            helpful: number;
+            /** Format: int64 */
+            notHelpful: number;
+        };
+        WallFacets: {
+            /** Format: int64 */
+            pictured: number;
+            /** Format: int64 */
+            readable: number;
+            variants: components["schemas"]["WallVariant"][];
+        };
+        WallVariant: {
+            /** Format: int64 */
+            count: number;
+            title: string;
+        };
         Wanted: {
             to: string;
         };
@@ -2366,11 +2407,16 @@ export interface components {
             country?: string;
             featured?: boolean;
             /** Format: int64 */
+            helpful: number;
+            /** Format: int64 */
             id: number;
             incentive?: string;
             language?: string;
+            /** Format: int64 */
+            notHelpful: number;
             /** @enum {string} */
             origin: "verified" | "unverified" | "broughtIn";
+            pictures?: string[];
             reply?: string;
             reviewer?: string;
             source?: string;
@@ -4691,6 +4737,13 @@ export interface operations {
                 product: string;
                 page?: number;
                 size?: number;
+                order?: "MOST_HELPFUL" | "NEWEST" | "HIGHEST" | "LOWEST" | "PICTURES_FIRST";
+                stars?: number[];
+                pictured?: boolean;
+                bought?: boolean;
+                language?: string;
+                variant?: string;
+                words?: string;
             };
             header?: never;
             path?: never;
@@ -4729,6 +4782,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    vote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Vote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VoteCounts"];
                 };
             };
         };

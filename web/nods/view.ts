@@ -1,12 +1,36 @@
-import type { ReviewsPage } from '../script/page/answer';
+import type { ReviewsPage, VoteCounts } from '../script/page/answer';
 
-/** What a view gets beside its content: words in the shopper's language, and a way to ask for more. */
-export interface ViewContext {
+/** Which reviews a reader asks for; what is not said takes all. */
+export interface Wanted {
+  page: number;
+  order: Order;
+  stars: number[];
+  pictured: boolean;
+  bought: boolean;
+  language: string | undefined;
+  variant: string | undefined;
+  words: string;
+}
+
+export type Order = 'NEWEST' | 'MOST_HELPFUL' | 'HIGHEST' | 'LOWEST' | 'PICTURES_FIRST';
+
+export type Says = 'HELPFUL' | 'NOT_HELPFUL' | 'NOTHING';
+
+/** What words are said in. */
+export interface Tongue {
   language: string;
   words: Record<string, unknown>;
   /** the owner's own words over them; those that count by name and plural form */
   own: Record<string, string>;
+}
+
+/** What a view gets beside its content: words in the shopper's language, and a way to ask for more. */
+export interface ViewContext extends Tongue {
   /** the arrow that leads on and back, by its name or address; words where there is none */
   arrow?: string | undefined;
-  more: (page: number, size: number) => Promise<ReviewsPage>;
+  /** where the server's own addresses begin */
+  origin: string;
+  more: (wanted: Wanted, size: number) => Promise<ReviewsPage>;
+  /** says whether a review helped; nothing where a page is only looked at */
+  vote?: ((review: number, says: Says) => Promise<VoteCounts>) | undefined;
 }

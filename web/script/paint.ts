@@ -3,7 +3,7 @@ import { placeOf, put } from './page/spots';
 import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guard';
 import { loadFont } from './page/fonts';
-import { askReviews } from './page/ask';
+import { askReviews, sendVote } from './page/ask';
 import { ownAddress } from './page/own';
 
 /** What stands on the page: for which nod and product, in which spot, and whether it found a place. */
@@ -15,7 +15,7 @@ export interface Painted {
 }
 
 /** Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. */
-export function paint(answer: Answer, origin: string): Painted[] {
+export function paint(answer: Answer, origin: string, isLookedAt: boolean): Painted[] {
   const before = new Map(
     [...document.querySelectorAll<NodElement>(TAG)].map((element) => [keyOf(element), element]),
   );
@@ -38,7 +38,9 @@ export function paint(answer: Answer, origin: string): Painted[] {
         words: answer.words[nod.kind] ?? {},
         own: dress?.words ?? {},
         arrow: found(dress?.arrow),
-        more: (page, size) => askReviews(origin, nod.product, page, size),
+        origin,
+        more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
+        vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),
       }),
     );
     put(place, element, last);

@@ -51,7 +51,7 @@ async function show(
     return preview?.framed ? false : show(origin, shop, context, undefined, undefined);
   }
   if (!arrived) return false;
-  const painted = paint(arrived.answer, origin);
+  const painted = paint(arrived.answer, origin, !!preview);
   owner?.tell({ context, nods: painted });
   if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
     setTimeout(() => guarded(() => show(origin, shop, context, preview, owner)), arrived.holdsFor);

@@ -1,14 +1,14 @@
-import type { ViewContext } from '../view';
+import type { Tongue } from '../view';
 
 type Values = Record<string, string | number>;
 
 /** A wording with its values put in; numbers as the language writes them. */
-export function say(context: ViewContext, name: string, values: Values = {}): string {
+export function say(context: Tongue, name: string, values: Values = {}): string {
   return fill(context, context.own[name] ?? context.words[name], values);
 }
 
 /** A wording that counts: the form that CLDR gives for that number in that language. */
-export function sayCount(context: ViewContext, name: string, n: number): string {
+export function sayCount(context: Tongue, name: string, n: number): string {
   const forms = (context.words[name] ?? {}) as Record<string, string>;
   const category = new Intl.PluralRules(context.language).select(n);
   const form =
@@ -19,7 +19,7 @@ export function sayCount(context: ViewContext, name: string, n: number): string 
   return fill(context, form, { n });
 }
 
-function fill(context: ViewContext, wording: unknown, values: Values): string {
+function fill(context: Tongue, wording: unknown, values: Values): string {
   return (typeof wording === 'string' ? wording : '').replace(/\{(\w+)\}/g, (_, name: string) => {
     const value = values[name] ?? '';
     return typeof value === 'number' ? number(context, value) : value;
@@ -27,7 +27,7 @@ function fill(context: ViewContext, wording: unknown, values: Values): string {
 }
 
 /** A number as the language writes it. */
-export function number(context: ViewContext, value: number, digits = 0): string {
+export function number(context: Tongue, value: number, digits = 0): string {
   return new Intl.NumberFormat(context.language, {
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
@@ -35,13 +35,18 @@ export function number(context: ViewContext, value: number, digits = 0): string 
 }
 
 /** A day, given as year-month-day, as the language writes it. */
-export function day(context: ViewContext, isoDay: string): string {
+export function day(context: Tongue, isoDay: string): string {
   return new Intl.DateTimeFormat(context.language, { dateStyle: 'long', timeZone: 'UTC' }).format(
     new Date(`${isoDay}T00:00:00Z`),
   );
 }
 
 /** A country's name in the language. */
-export function country(context: ViewContext, code: string): string {
+export function country(context: Tongue, code: string): string {
   return new Intl.DisplayNames([context.language], { type: 'region' }).of(code) ?? code;
+}
+
+/** The name of the language itself, in it. */
+export function languageName(context: Tongue): string {
+  return new Intl.DisplayNames([context.language], { type: 'language' }).of(context.language) ?? '';
 }

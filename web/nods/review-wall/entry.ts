@@ -4,6 +4,8 @@ import { icon } from '../draw/icons';
 import { stars } from '../draw/stars';
 import { country, day, number, say } from '../draw/words';
 import type { ViewContext } from '../view';
+import { pictures } from './pictures';
+import { votes } from './votes';
 
 /** One review; where it is from always stands under it. */
 export function entry(review: Review, context: ViewContext): HTMLElement {
@@ -14,7 +16,7 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
     {},
     el(
       'article',
-      { class: 'entry' },
+      { class: review.pictures ? 'entry pictured' : 'entry' },
       el(
         'p',
         { class: 'by' },
@@ -34,18 +36,24 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
           ` ${review.reply}`,
         ),
       el(
-        'p',
-        { class: 'from' },
+        'div',
+        { class: 'foot' },
         el(
-          'span',
-          {},
-          icon(review.origin === 'verified' ? 'verified' : 'elsewhere'),
-          say(context, review.origin),
+          'p',
+          { class: 'from' },
+          el(
+            'span',
+            {},
+            icon(review.origin === 'verified' ? 'verified' : 'elsewhere'),
+            say(context, review.origin),
+          ),
+          review.featured && el('span', {}, say(context, 'featured')),
+          review.variant && el('span', { dir: 'auto' }, review.variant),
+          review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
         ),
-        review.featured && el('span', {}, say(context, 'featured')),
-        review.variant && el('span', { dir: 'auto' }, review.variant),
-        review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
+        votes(review, context),
       ),
+      review.pictures && pictures(review.pictures, context),
     ),
   );
 }

@@ -2,19 +2,77 @@ import { el } from '../../script/lib/el';
 import type { Review, ReviewWallNod } from '../../script/page/answer';
 import { stars } from '../draw/stars';
 import { number, say, sayCount } from '../draw/words';
-import type { ViewContext } from '../view';
+import type { ViewContext, Wanted } from '../view';
 import { entry } from './entry';
 import { pageLinks } from './pages';
+import { choosing, type Choosing } from './choosing';
 
 type Content = ReviewWallNod['content'];
 
-/** Summary, histogram, and the reviews a page at a time. */
+export const EVERYTHING: Wanted = {
+  page: 1,
+  order: 'NEWEST',
+  stars: [],
+  pictured: false,
+  bought: false,
+  language: undefined,
+  variant: undefined,
+  words: '',
+};
+
+/** Summary, histogram, and the reviews a page at a time, of those that a reader asks for. */
 export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
   const { content } = nod;
-  const pages = Math.ceil(content.count / content.perPage);
   const entries = el('ol', { class: 'entries' });
   const links = el('div');
-  const status = el('p', { role: 'status', class: 'soft' });
+  const status = el('p', { role: 'status', class: 'soft status' });
+  let wanted = EVERYTHING;
+  let asked = 0;
+
+  const draw = (reviews: Review[], page: number, pages: number) => {
+    entries.replaceChildren(...reviews.map((review) => entry(review, context)));
+    links.replaceChildren(
+      ...(pages > 1 ? [pageLinks(page, pages, context, (next) => turn(next))] : []),
+    );
+  };
+  const ask = async (next: Wanted): Promise<boolean> => {
+    const mine = ++asked;
+    wanted = next;
+    parts.show(wanted);
+    wall.setAttribute('aria-busy', 'true');
+    try {
+      const found = await context.more(wanted, content.perPage);
+      if (mine !== asked) return false; // a later wish is on its way
+      draw(found.reviews, found.page, found.pages);
+      status.replaceChildren(...(isAll(wanted) ? [] : saidOf(found.total)));
+    } catch {
+      if (mine !== asked) return false;
+      status.textContent = say(context, 'failed');
+    }
+    wall.removeAttribute('aria-busy');
+    return true;
+  };
+  const choose = (change: Partial<Wanted>) => void ask({ ...wanted, ...change, page: 1 });
+  const turn = (page: number) =>
+    void ask({ ...wanted, page }).then((isDrawn) => {
+      if (!isDrawn) return;
+      wall.scrollIntoView();
+      links.querySelector<HTMLElement>('[aria-current]')?.focus({ preventScroll: true });
+    });
+  const saidOf = (total: number) => [
+    el('span', {}, total === 0 ? say(context, 'none') : sayCount(context, 'found', total)),
+    el(
+      'button',
+      {
+        type: 'button',
+        class: 'plain',
+        click: () => choose({ ...EVERYTHING, order: wanted.order }),
+      },
+      say(context, 'all'),
+    ),
+  ];
+
+  const parts = choosing(content, context, choose);
   const wall = el(
     'section',
     { class: 'wall', 'aria-labelledby': 'wall-heading' },
@@ -22,33 +80,19 @@ export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
     el(
       'div',
       { class: 'wall-parts' },
-      summary(content, context),
-      el('div', {}, entries, status, links),
+      summary(content, context, parts),
+      el('div', {}, parts.bar, status, entries, links),
     ),
   );
-
-  const draw = (reviews: Review[], page: number) => {
-    entries.replaceChildren(...reviews.map((review) => entry(review, context)));
-    if (pages > 1) links.replaceChildren(pageLinks(page, pages, context, (next) => void go(next)));
-  };
-  const go = async (page: number) => {
-    wall.setAttribute('aria-busy', 'true');
-    status.textContent = '';
-    try {
-      const found = await context.more(page, content.perPage);
-      draw(found.reviews, found.page);
-      wall.scrollIntoView();
-      links.querySelector<HTMLElement>('[aria-current]')?.focus({ preventScroll: true });
-    } catch {
-      status.textContent = say(context, 'failed');
-    }
-    wall.removeAttribute('aria-busy');
-  };
-  draw(content.first, 1);
+  draw(content.first, 1, Math.ceil(content.count / content.perPage));
   return wall;
 }
 
-function summary(content: Content, context: ViewContext): HTMLElement {
+/** Whether nothing is left out, whatever the order. */
+const isAll = (wanted: Wanted) =>
+  JSON.stringify({ ...wanted, page: 1, order: 'NEWEST' }) === JSON.stringify(EVERYTHING);
+
+function summary(content: Content, context: ViewContext, parts: Choosing): HTMLElement {
   const mean = number(context, content.mean, 1);
   return el(
     'div',
@@ -61,19 +105,6 @@ function summary(content: Content, context: ViewContext): HTMLElement {
       el('span', { class: 'soft' }, sayCount(context, 'from', content.count)),
     ),
     el('p', { class: 'soft' }, sayCount(context, 'checked', content.verified)),
-    el('ul', { class: 'histogram' }, ...[5, 4, 3, 2, 1].map((star) => bar(star, content, context))),
-  );
-}
-
-function bar(star: number, content: Content, context: ViewContext): HTMLElement {
-  const count = content.counts[star - 1] ?? 0;
-  const line = el('i', { 'aria-hidden': 'true' });
-  line.style.setProperty('--share', String(content.percentages[star - 1] ?? 0));
-  return el(
-    'li',
-    {},
-    el('span', {}, sayCount(context, 'stars', star)),
-    line,
-    el('span', {}, number(context, count)),
+    el('ul', { class: 'histogram' }, ...parts.stars.map((star) => el('li', {}, star))),
   );
 }

@@ -8,6 +8,7 @@ export type StarLineNod = Schemas['StarLineNod'];
 export type ReviewWallNod = Schemas['ReviewWallNod'];
 export type Review = Schemas['WireReview'];
 export type ReviewsPage = Schemas['WireReviews'];
+export type VoteCounts = Schemas['VoteCounts'];
 
 /** An answer, and how long it holds from its arrival, in milliseconds. */
 export interface Arrived {

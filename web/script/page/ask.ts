@@ -1,6 +1,8 @@
-import type { Answer, Arrived, ReviewsPage } from './answer';
+import type { Says, Wanted } from '../../nods/view';
+import type { Answer, Arrived, ReviewsPage, VoteCounts } from './answer';
 import type { PageContext } from './context';
 import type { Preview } from './preview';
+import { voter } from './voter';
 
 // what is kept is asked about each time (an answer of 304): a held review is gone with the next page
 const FRESH: RequestInit = { credentials: 'omit', cache: 'no-cache' };
@@ -39,15 +41,37 @@ function holdsFor(answer: Answer, serverTime: string | null): number | undefined
   return Math.max(1000, Date.parse(answer.validUntil) - Date.parse(serverTime));
 }
 
-/** A further page of a product's reviews. */
+/** A page of a product's reviews, of those that are asked for. */
 export async function askReviews(
   origin: string,
   product: string,
-  page: number,
+  wanted: Wanted,
   size: number,
 ): Promise<ReviewsPage> {
-  const query = new URLSearchParams({ product, page: String(page), size: String(size) });
-  const response = await fetch(`${origin}/embed/v1/reviews?${query.toString()}`, FRESH);
+  const { page, order, stars, pictured, bought, language, variant, words } = wanted;
+  const query = new URLSearchParams({ product, page: String(page), size: String(size), order });
+  if (stars.length) query.set('stars', stars.join(','));
+  if (pictured) query.set('pictured', 'true');
+  if (bought) query.set('bought', 'true');
+  if (language) query.set('language', language);
+  if (variant) query.set('variant', variant);
+  if (words) query.set('words', words);
+  return answered(await fetch(`${origin}/embed/v1/reviews?${query.toString()}`, FRESH));
+}
+
+/** Says whether a review helped; the counts that come of it. */
+export async function sendVote(origin: string, review: number, says: Says): Promise<VoteCounts> {
+  return answered(
+    await fetch(`${origin}/embed/v1/reviews/${review}/votes`, {
+      ...FRESH,
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ voter: voter(), says }),
+    }),
+  );
+}
+
+async function answered<T>(response: Response): Promise<T> {
   if (!response.ok) throw new Error(String(response.status));
-  return (await response.json()) as ReviewsPage;
+  return (await response.json()) as T;
 }

@@ -25,6 +25,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Facets;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
@@ -64,7 +65,8 @@ public class Composing {
                   new RatingSummary(
                       210L * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, 210L, 0L))),
                   150,
-                  List.of())));
+                  List.of(),
+                  Facets.NONE)));
   private final Viewpoint viewpoint =
       new Viewpoint(
           PageKind.PRODUCT,

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.common.NodId;
+import nodyes.core.review.Facets;
 import nodyes.core.review.Review;
 
 /**
@@ -58,6 +59,7 @@ public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress
    * @param percentages the same as whole percentages that add to 100
    * @param perPage reviews to a page
    * @param first the first page, newest first
+   * @param facets what they can be parted by
    */
   public record Content(
       BigDecimal mean,
@@ -67,9 +69,30 @@ public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress
       List<Long> counts,
       List<Integer> percentages,
       int perPage,
-      List<Review> first)
+      List<Review> first,
+      Shown facets)
       implements nodyes.core.nod.Content {
     private static final int BEST = 5;
+
+    /**
+     * What a reader can part them by.
+     *
+     * @param pictured how many have pictures
+     * @param readable how many are in the reader's language
+     * @param variants the variants that most speak of, the most first
+     */
+    public record Shown(long pictured, long readable, List<Facets.OfVariant> variants) {
+      private static final int MOST_VARIANTS = 4;
+
+      /** Of all that there is, what a reader of a language is shown; of one variant alone none. */
+      public static Shown of(Facets facets, java.util.Locale language) {
+        List<Facets.OfVariant> variants = facets.commonestVariants(MOST_VARIANTS);
+        return new Shown(
+            facets.pictured(),
+            facets.languages().getOrDefault(language.getLanguage(), 0L),
+            variants.size() < 2 ? List.of() : variants);
+      }
+    }
 
     @Override
     public Map<String, Map<String, Number>> values() {
@@ -79,7 +102,10 @@ public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress
           "checked", Map.of("n", verified),
           "stars", Map.of("n", BEST),
           "share", Map.of("n", counts.getLast()),
-          "page", Map.of("n", 2));
+          "page", Map.of("n", 2),
+          "pictured", Map.of("n", facets.pictured()),
+          "bought", Map.of("n", verified),
+          "readable", Map.of("n", facets.readable()));
     }
   }
 }

@@ -2,6 +2,7 @@ package nodyes.core.review;
 
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
@@ -22,6 +23,8 @@ import nodyes.core.rating.Rating;
  * @param incentive what was given for it, if anything
  * @param reply what the shop answered, if it did
  * @param isFeatured whether the shop marked it as one to read
+ * @param pictures addresses of its pictures on this server, in the reviewer's order
+ * @param votes what shoppers said of it
  */
 public record Review(
     ReviewId id,
@@ -36,7 +39,14 @@ public record Review(
     Provenance provenance,
     Optional<String> incentive,
     Optional<String> reply,
-    boolean isFeatured) {
+    boolean isFeatured,
+    List<String> pictures,
+    Votes votes) {
+  /** Keeps the pictures unchangeable. */
+  public Review {
+    pictures = List.copyOf(pictures);
+  }
+
   /** Newest first, those without a day last; of one day, the greater id first. */
   public static final Comparator<Review> NEWEST_FIRST =
       Comparator.comparing((Review review) -> review.writtenOn().orElse(LocalDate.MIN))

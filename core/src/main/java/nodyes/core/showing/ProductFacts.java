@@ -7,6 +7,7 @@ import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Facets;
 import nodyes.core.review.Review;
 import org.joda.money.Money;
 
@@ -22,6 +23,7 @@ import org.joda.money.Money;
  * @param rating its published ratings
  * @param verified how many of those are verified purchases
  * @param newest its newest published reviews, as many as the nods asked for need
+ * @param facets what its published reviews can be parted by, where a nod asks for it
  */
 public record ProductFacts(
     ProductId id,
@@ -32,7 +34,8 @@ public record ProductFacts(
     Map<String, Money> prices,
     RatingSummary rating,
     long verified,
-    List<Review> newest) {
+    List<Review> newest,
+    Facets facets) {
   /** The chosen variant's price; without a choice the lowest; empty where it is not known. */
   public Optional<Money> price(Optional<String> variant) {
     return variant

@@ -50,7 +50,8 @@ public final class Showing {
     Answer audience = placement.audience().ask(situation(known, facts, viewpoint));
     return switch (nod) {
       case StarLine _ -> verdict(audience, hasReviews(known), () -> starLine(known));
-      case ReviewWall wall -> verdict(audience, hasReviews(known), () -> reviewWall(wall, known));
+      case ReviewWall wall ->
+          verdict(audience, hasReviews(known), () -> reviewWall(wall, known, viewpoint));
     };
   }
 
@@ -120,7 +121,8 @@ public final class Showing {
                     .map(drawn -> new StarLine.Content(mean, drawn, rating.count())));
   }
 
-  private static Optional<Content> reviewWall(ReviewWall wall, ProductFacts product) {
+  private static Optional<Content> reviewWall(
+      ReviewWall wall, ProductFacts product, Viewpoint viewpoint) {
     var rating = product.rating();
     return rating
         .mean(1)
@@ -138,7 +140,9 @@ public final class Showing {
                                 rating.histogram().counts(),
                                 rating.histogram().percentages(),
                                 wall.perPage(),
-                                first(product.newest(), wall.perPage()))));
+                                first(product.newest(), wall.perPage()),
+                                ReviewWall.Content.Shown.of(
+                                    product.facets(), viewpoint.language()))));
   }
 
   private static <T> List<T> first(List<T> all, int most) {

@@ -49,6 +49,8 @@ public class ReviewStateTest {
         new Provenance.BroughtIn("a file", Optional.empty(), Instant.EPOCH),
         Optional.empty(),
         Optional.empty(),
-        false);
+        false,
+        List.of(),
+        Votes.NONE);
   }
 }

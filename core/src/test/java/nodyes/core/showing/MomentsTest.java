@@ -26,6 +26,7 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Facets;
 import org.testng.annotations.Test;
 
 public class MomentsTest {
@@ -44,7 +45,8 @@ public class MomentsTest {
                   Map.of(),
                   RatingSummary.of(List.of(Rating.ofStars(5))),
                   0,
-                  List.of())));
+                  List.of(),
+                  Facets.NONE)));
 
   private static Nod stars(String id, Condition audience) {
     return new StarLine(

@@ -24,6 +24,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Facets;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -67,7 +68,8 @@ public class ReachTest {
         new RatingSummary(
             reviews * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, reviews, 0L))),
         0,
-        List.of());
+        List.of(),
+        Facets.NONE);
   }
 
   @Test

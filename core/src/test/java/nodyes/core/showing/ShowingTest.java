@@ -27,6 +27,7 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Facets;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -204,6 +205,7 @@ public class ShowingTest {
         prices,
         rating,
         0,
-        List.of());
+        List.of(),
+        Facets.NONE);
   }
 }

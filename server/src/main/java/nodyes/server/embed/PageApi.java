@@ -13,20 +13,15 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.common.Slug;
 import nodyes.core.nod.Viewpoint;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.embed.wire.WirePage;
-import nodyes.server.embed.wire.WireReview;
-import nodyes.server.embed.wire.WireReviews;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.PreviewTokens;
 import nodyes.server.pages.Sightings;
 import nodyes.server.pages.Viewpoints;
-import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
-import nodyes.server.web.PageOf;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +36,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "embed")
 class PageApi {
-  private static final int MOST_REVIEWS = 100;
 
   private final PageAnswers answers;
   private final AnswerCache cache;
@@ -50,7 +44,6 @@ class PageApi {
   private final Nods nods;
   private final Sightings sightings;
   private final Catalogue catalogue;
-  private final Reviews reviews;
   private final Shop shop;
   private final Clock clock;
   private final RateLimit limit = new RateLimit(600, Duration.ofMinutes(1));
@@ -63,7 +56,6 @@ class PageApi {
       Nods nods,
       Sightings sightings,
       Catalogue catalogue,
-      Reviews reviews,
       Shop shop,
       Clock clock) {
     this.answers = answers;
@@ -73,7 +65,6 @@ class PageApi {
     this.nods = nods;
     this.sightings = sightings;
     this.catalogue = catalogue;
-    this.reviews = reviews;
     this.shop = shop;
     this.clock = clock;
   }
@@ -162,38 +153,6 @@ class PageApi {
     return lang == null || address == null
         ? answers.published(viewpoint, false)
         : cache.fill(address, () -> answers.published(viewpoint, isPublic));
-  }
-
-  @GetMapping("/embed/v1/reviews")
-  @Operation(summary = "A further page of a product's published reviews, newest first")
-  ResponseEntity<WireReviews> reviews(
-      @RequestParam String product,
-      @RequestParam(defaultValue = "1") int page,
-      @RequestParam(defaultValue = "6") int size,
-      HttpServletRequest request) {
-    limit.count(request.getRemoteAddr());
-    int wanted = Math.clamp(size, 2, MOST_REVIEWS);
-    PageOf<WireReview> found =
-        Slug.parse(product)
-            .flatMap(catalogue::id)
-            .map(id -> reviews.publishedPage(id, page, wanted))
-            .map(
-                list ->
-                    new PageOf<>(
-                        list.items().stream().map(WireReview::of).toList(),
-                        list.page(),
-                        list.size(),
-                        list.total()))
-            .orElseGet(() -> new PageOf<>(java.util.List.of(), 1, wanted, 0));
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePublic())
-        .header("Access-Control-Allow-Origin", "*")
-        .body(
-            new WireReviews(
-                found.items(),
-                found.page(),
-                Math.ceilDiv(found.total(), (long) found.size()),
-                found.total()));
   }
 
   @GetMapping("/healthz")

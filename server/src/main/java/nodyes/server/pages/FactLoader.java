@@ -6,6 +6,7 @@ import java.util.Map;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
+import nodyes.core.review.Facets;
 import nodyes.core.showing.FactNeed;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
@@ -58,6 +59,7 @@ public class FactLoader {
     List<Long> ids = products.values().stream().map(product -> product.id().value()).toList();
     var tallies = reviews.tallies(ids);
     var newest = reviews.newest(ids, newestReviews);
+    var facets = newestReviews == 0 ? Map.<Long, Facets>of() : reviews.published(ids);
     var facts = new LinkedHashMap<Slug, ProductFacts>();
     products.forEach(
         (slug, product) -> {
@@ -74,7 +76,8 @@ public class FactLoader {
                   product.prices(),
                   tally.summary(),
                   tally.verified(),
-                  newest.getOrDefault(id, List.of())));
+                  newest.getOrDefault(id, List.of()),
+                  facets.getOrDefault(id, Facets.NONE)));
         });
     return new Facts(shop.settings().zone(), facts);
   }

@@ -1,5 +1,6 @@
 package nodyes.server.reviews;
 
+import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.REVIEW_PICTURE;
 
 import java.util.List;
@@ -10,7 +11,8 @@ import org.springframework.stereotype.Component;
 /** The pictures of reviews. An empty file name stands for one that cannot be had. */
 @Component
 class PictureStore {
-  private static final String MISSING = "";
+  /** In place of the file of a picture that could not be had. */
+  static final String MISSING = "";
 
   private final Database database;
 
@@ -31,14 +33,22 @@ class PictureStore {
 
   void have(Reviews.Picture picture, Optional<String> file) {
     database.change(
-        sql ->
-            sql.update(REVIEW_PICTURE)
-                .set(REVIEW_PICTURE.FILE, file.orElse(MISSING))
-                .where(
-                    REVIEW_PICTURE
-                        .REVIEW_ID
-                        .eq(picture.review())
-                        .and(REVIEW_PICTURE.POSITION.eq(picture.position())))
-                .execute());
+        sql -> {
+          sql.update(REVIEW_PICTURE)
+              .set(REVIEW_PICTURE.FILE, file.orElse(MISSING))
+              .where(
+                  REVIEW_PICTURE
+                      .REVIEW_ID
+                      .eq(picture.review())
+                      .and(REVIEW_PICTURE.POSITION.eq(picture.position())))
+              .execute();
+          if (file.isEmpty()) {
+            // what cannot be seen does not count as a picture
+            sql.update(REVIEW)
+                .set(REVIEW.PICTURE_COUNT, REVIEW.PICTURE_COUNT.minus(1L))
+                .where(REVIEW.ID.eq(picture.review()))
+                .execute();
+          }
+        });
   }
 }

@@ -1,7 +1,11 @@
 package nodyes.server.reviews;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toMap;
 import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.REVIEW_PICTURE;
 import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.name;
 import static org.jooq.impl.DSL.rowNumber;
@@ -11,23 +15,32 @@ import static org.jooq.impl.DSL.when;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.ContactDetails;
+import nodyes.core.review.Facets;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewOrder;
+import nodyes.core.review.Votes;
 import nodyes.generated.tables.records.ReviewRecord;
 import nodyes.server.database.Database;
 import nodyes.server.web.PageOf;
 import org.jooq.Condition;
+import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.SortField;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
 
 /** What shop pages ask of reviews; all of it from the index {@code review_published}. */
@@ -95,33 +108,130 @@ class PublishedReviewStore {
                   .from(REVIEW)
                   .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()))
                   .asTable(name("ranked"));
-          return sql.select(REVIEW.asterisk())
-              .from(ranked)
-              .join(REVIEW)
-              .on(REVIEW.ID.eq(ranked.field(REVIEW.ID)))
-              .where(ranked.field(rank).le(most))
-              .orderBy(NEWEST_FIRST)
-              .fetchGroups(row -> row.into(REVIEW).getProductId(), row -> review(row.into(REVIEW)));
+          var rows =
+              sql.select(REVIEW.asterisk())
+                  .from(ranked)
+                  .join(REVIEW)
+                  .on(REVIEW.ID.eq(ranked.field(REVIEW.ID)))
+                  .where(ranked.field(rank).le(most))
+                  .orderBy(NEWEST_FIRST)
+                  .fetchInto(REVIEW);
+          Map<Long, Long> products =
+              rows.stream().collect(toMap(ReviewRecord::getId, ReviewRecord::getProductId));
+          return withPictures(sql, rows).stream()
+              .collect(groupingBy(review -> products.getOrDefault(review.id().value(), 0L)));
         });
   }
 
-  PageOf<Review> page(long productId, int page, int size) {
-    Condition wanted = REVIEW.PRODUCT_ID.eq(productId).and(isPublished());
+  /** What the published reviews of each product can be parted by. */
+  Map<Long, Facets> facets(Collection<Long> productIds) {
+    var isPictured = field(REVIEW.PICTURE_COUNT.gt(inline(0L))).as("is_pictured");
+    var reviews = count().as("reviews");
     return database.read(
-        sql ->
-            new PageOf<>(
-                sql.selectFrom(REVIEW)
-                    .where(wanted)
-                    .orderBy(NEWEST_FIRST)
-                    .limit(size)
-                    .offset((page - 1) * size)
-                    .fetch(PublishedReviewStore::review),
-                page,
-                size,
-                sql.fetchCount(REVIEW, wanted)));
+        sql -> {
+          var facets = new HashMap<Long, Facets>();
+          sql.select(REVIEW.PRODUCT_ID, REVIEW.LANGUAGE, REVIEW.VARIANT, isPictured, reviews)
+              .from(REVIEW)
+              .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()))
+              .groupBy(REVIEW.PRODUCT_ID, REVIEW.LANGUAGE, REVIEW.VARIANT, isPictured)
+              .forEach(
+                  row ->
+                      facets.merge(
+                          row.value1(),
+                          Facets.NONE.with(
+                              primary(Objects.requireNonNullElse(row.value2(), "")),
+                              Objects.requireNonNullElse(row.value3(), ""),
+                              row.value4(),
+                              row.value5()),
+                          Facets::and));
+          return facets;
+        });
   }
 
-  private static Review review(ReviewRecord row) {
+  /** The language of a tag without region or script (BCP 47). */
+  private static String primary(String tag) {
+    return Locale.forLanguageTag(tag).getLanguage();
+  }
+
+  PageOf<Review> page(long productId, WallFilter filter, ReviewOrder order, int page, int size) {
+    Condition wanted = REVIEW.PRODUCT_ID.eq(productId).and(isPublished()).and(wanted(filter));
+    return database.read(
+        sql -> {
+          List<Long> ids =
+              sql.select(REVIEW.ID)
+                  .from(REVIEW)
+                  .where(wanted)
+                  .orderBy(sorted(order))
+                  .limit(size)
+                  .offset((page - 1) * size)
+                  .fetch(REVIEW.ID);
+          var rows =
+              withPictures(sql, sql.selectFrom(REVIEW).where(REVIEW.ID.in(ids)).fetch()).stream()
+                  .sorted(Comparator.comparingInt(review -> ids.indexOf(review.id().value())))
+                  .toList();
+          return new PageOf<>(rows, page, size, sql.fetchCount(REVIEW, wanted));
+        });
+  }
+
+  /** The same as {@link ReviewOrder#comparator()}, from the index. */
+  private static List<SortField<?>> sorted(ReviewOrder order) {
+    Optional<SortField<?>> first =
+        switch (order) {
+          case NEWEST -> Optional.empty();
+          case MOST_HELPFUL -> Optional.of(REVIEW.HELPFULNESS.desc());
+          case HIGHEST -> Optional.of(REVIEW.RATING_PARTS.desc());
+          case LOWEST -> Optional.of(REVIEW.RATING_PARTS.asc());
+          case PICTURES_FIRST -> Optional.of(field(REVIEW.PICTURE_COUNT.gt(inline(0L))).desc());
+        };
+    return Stream.concat(first.stream(), NEWEST_FIRST.stream()).toList();
+  }
+
+  private static Condition wanted(WallFilter filter) {
+    var all = new ArrayList<Condition>();
+    if (!filter.stars().isEmpty()) {
+      all.add(wholeStar().in(filter.stars()));
+    }
+    if (filter.pictured()) {
+      all.add(REVIEW.PICTURE_COUNT.gt(inline(0L)));
+    }
+    if (filter.bought()) {
+      all.add(REVIEW.ORIGIN.eq(inline("VERIFIED")));
+    }
+    if (filter.language() != null) {
+      // not by the column made of it: an index that holds one covers no question
+      all.add(
+          REVIEW
+              .LANGUAGE
+              .eq(filter.language())
+              .or(REVIEW.LANGUAGE.startsWith(filter.language() + "-")));
+    }
+    if (filter.variant() != null) {
+      all.add(REVIEW.VARIANT.eq(filter.variant()));
+    }
+    if (filter.words() != null && !filter.words().isBlank()) {
+      all.add(WantedReviewStore.saying(filter.words()));
+    }
+    return DSL.and(all);
+  }
+
+  private static List<Review> withPictures(DSLContext sql, Collection<ReviewRecord> rows) {
+    List<Long> pictured =
+        rows.stream().filter(row -> row.getPictureCount() > 0).map(ReviewRecord::getId).toList();
+    Map<Long, List<String>> pictures =
+        pictured.isEmpty()
+            ? Map.of()
+            : sql.select(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.FILE)
+                .from(REVIEW_PICTURE)
+                .where(REVIEW_PICTURE.REVIEW_ID.in(pictured))
+                .and(REVIEW_PICTURE.FILE.ne(PictureStore.MISSING))
+                .orderBy(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.POSITION)
+                .fetchGroups(REVIEW_PICTURE.REVIEW_ID, row -> ReviewPictures.address(row.value2()));
+    return rows.stream()
+        .map(row -> review(row, pictures.getOrDefault(row.getId(), List.of())))
+        .toList();
+  }
+
+  private static Review review(ReviewRecord row, List<String> pictures) {
     return new Review(
         new ReviewId(row.getId()),
         new Rating(row.getRatingParts()),
@@ -136,7 +246,9 @@ class PublishedReviewStore {
         provenance(row),
         Optional.ofNullable(row.getIncentive()),
         Optional.ofNullable(row.getReply()),
-        row.getIsFeatured());
+        row.getIsFeatured(),
+        pictures,
+        new Votes(row.getHelpful(), row.getNotHelpful()));
   }
 
   private static Provenance provenance(ReviewRecord row) {

@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.ReviewState;
 import nodyes.server.web.PageOf;
 import org.jspecify.annotations.Nullable;
@@ -65,9 +66,15 @@ public class Reviews {
     return productIds.isEmpty() || most == 0 ? Map.of() : published.newest(productIds, most);
   }
 
-  /** A page of a product's published reviews, newest first. */
-  public PageOf<Review> publishedPage(long productId, int page, int size) {
-    return published.page(productId, PageOf.page(page), PageOf.size(size));
+  /** What the published reviews of each product can be parted by. */
+  public Map<Long, nodyes.core.review.Facets> published(Collection<Long> productIds) {
+    return productIds.isEmpty() ? Map.of() : published.facets(productIds);
+  }
+
+  /** A page of a product's published reviews, of those that a filter takes. */
+  public PageOf<Review> publishedPage(
+      long productId, WallFilter filter, ReviewOrder order, int page, int size) {
+    return published.page(productId, filter, order, PageOf.page(page), PageOf.size(size));
   }
 
   /** A page of the owner's desk, newest arrivals first. */

@@ -70,14 +70,7 @@ final class WantedReviewStore {
   static Condition condition(ReviewFilter filter) {
     var wanted = new WantedReviewStore(filter);
     Condition other = wanted.columns();
-    return wanted
-        .words
-        .map(
-            query ->
-                query.isEmpty()
-                    ? falseCondition()
-                    : other.and(REVIEW.ID.in(select(WORDS_OF).from(WORDS).where(matching(query)))))
-        .orElse(other);
+    return wanted.words.isPresent() ? other.and(saying(filter.text())) : other;
   }
 
   /** Their ids, in the order in which they came or the other way round, from one on. */
@@ -117,6 +110,14 @@ final class WantedReviewStore {
       return selectCount().from(WORDS).where(query.isEmpty() ? falseCondition() : matching(query));
     }
     return selectCount().from(REVIEW).where(condition(filter));
+  }
+
+  /** As a condition: all words of a text occur, each by its beginning. */
+  static Condition saying(String text) {
+    String query = SearchText.query(text);
+    return query.isEmpty()
+        ? falseCondition()
+        : REVIEW.ID.in(select(WORDS_OF).from(WORDS).where(matching(query)));
   }
 
   private static Condition matching(String query) {

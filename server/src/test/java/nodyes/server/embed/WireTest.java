@@ -6,13 +6,16 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.Facets;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
+import nodyes.core.review.Votes;
 import nodyes.server.ServerTest;
 import nodyes.server.embed.wire.WireNod;
 import org.testng.annotations.Test;
@@ -36,7 +39,9 @@ public class WireTest extends ServerTest {
         provenance,
         more,
         more,
-        more.isPresent());
+        more.isPresent(),
+        more.map(List::of).orElse(List.of()),
+        more.map(_ -> new Votes(3, 1)).orElse(Votes.NONE));
   }
 
   private String json(WireNod nod) {
@@ -63,7 +68,10 @@ public class WireTest extends ServerTest {
             List.of(0L, 0L, 0L, 1L, 0L),
             List.of(0, 0, 0, 100, 0),
             6,
-            List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))));
+            List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))),
+            ReviewWall.Content.Shown.of(
+                Facets.NONE.with("pt", "24 cm", true, 2).with("de", "36 cm", false, 1),
+                Locale.GERMAN));
     assertEquals(
         json(WireNod.of("wall", "page-end", "pot", content)),
         "{\"kind\":\"review-wall\",\"id\":\"wall\",\"spot\":\"page-end\",\"product\":\"pot\","
@@ -71,7 +79,10 @@ public class WireTest extends ServerTest {
             + "\"counts\":[0,0,0,1,0],\"percentages\":[0,0,0,100,0],\"perPage\":6,\"first\":[{\"id\":7,"
             + "\"stars\":4.00,\"title\":\"x\",\"words\":\"x\",\"reviewer\":\"x\",\"country\":\"PT\","
             + "\"language\":\"pt-PT\",\"variant\":\"x\",\"writtenOn\":\"2026-11-02\","
-            + "\"origin\":\"verified\",\"incentive\":\"x\",\"reply\":\"x\",\"featured\":true}]}}");
+            + "\"origin\":\"verified\",\"incentive\":\"x\",\"reply\":\"x\",\"featured\":true,"
+            + "\"pictures\":[\"x\"],\"helpful\":3,\"notHelpful\":1}],"
+            + "\"facets\":{\"pictured\":2,\"readable\":1,"
+            + "\"variants\":[{\"title\":\"24 cm\",\"count\":2},{\"title\":\"36 cm\",\"count\":1}]}}}");
   }
 
   @Test
@@ -90,11 +101,13 @@ public class WireTest extends ServerTest {
             6,
             List.of(
                 review(broughtIn, Optional.empty()),
-                review(new Provenance.Unverified(), Optional.empty())));
+                review(new Provenance.Unverified(), Optional.empty())),
+            ReviewWall.Content.Shown.of(Facets.NONE, Locale.ENGLISH));
     String written = json(WireNod.of("wall", "page-end", "pot", content));
     assertEquals(
         written.substring(written.indexOf("\"first\"")),
-        "\"first\":[{\"id\":7,\"stars\":4.00,\"origin\":\"broughtIn\",\"source\":\"fair.csv\"},"
-            + "{\"id\":7,\"stars\":4.00,\"origin\":\"unverified\"}]}}");
+        "\"first\":[{\"id\":7,\"stars\":4.00,\"origin\":\"broughtIn\",\"source\":\"fair.csv\",\"helpful\":0,\"notHelpful\":0},"
+            + "{\"id\":7,\"stars\":4.00,\"origin\":\"unverified\",\"helpful\":0,\"notHelpful\":0}],"
+            + "\"facets\":{\"pictured\":0,\"readable\":0,\"variants\":[]}}}");
   }
 }

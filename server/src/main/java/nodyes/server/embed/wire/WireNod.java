@@ -47,7 +47,14 @@ public sealed interface WireNod {
       List<Long> counts,
       List<Integer> percentages,
       int perPage,
-      List<WireReview> first) {}
+      List<WireReview> first,
+      WallFacets facets) {}
+
+  /** What a reader can part the reviews of a wall by, counted. */
+  record WallFacets(long pictured, long readable, List<WallVariant> variants) {}
+
+  /** How many reviews speak of a variant. */
+  record WallVariant(String title, long count) {}
 
   /** From the core's content. */
   static WireNod of(String id, String spot, String product, Content content) {
@@ -68,7 +75,17 @@ public sealed interface WireNod {
                   wall.counts(),
                   wall.percentages(),
                   wall.perPage(),
-                  wall.first().stream().map(WireReview::of).toList()));
+                  wall.first().stream().map(WireReview::of).toList(),
+                  facets(wall.facets())));
     };
+  }
+
+  private static WallFacets facets(ReviewWall.Content.Shown shown) {
+    return new WallFacets(
+        shown.pictured(),
+        shown.readable(),
+        shown.variants().stream()
+            .map(variant -> new WallVariant(variant.title(), variant.count()))
+            .toList());
   }
 }

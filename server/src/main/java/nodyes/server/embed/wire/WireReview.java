@@ -2,6 +2,7 @@ package nodyes.server.embed.wire;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,9 @@ import org.jspecify.annotations.Nullable;
  * @param incentive what was given for it
  * @param reply what the shop answered
  * @param featured that the shop marked it as one to read; missing where it did not
+ * @param pictures addresses of its pictures on this server; missing where it has none
+ * @param helpful votes that it was helpful
+ * @param notHelpful votes that it was not
  */
 public record WireReview(
     long id,
@@ -38,7 +42,10 @@ public record WireReview(
     @Nullable String source,
     @Nullable String incentive,
     @Nullable String reply,
-    @Nullable Boolean featured) {
+    @Nullable Boolean featured,
+    @Nullable List<String> pictures,
+    long helpful,
+    long notHelpful) {
   /** Where a review is from. */
   public enum WireOrigin {
     /** Bought here. */
@@ -71,6 +78,9 @@ public record WireReview(
         source,
         review.incentive().orElse(null),
         review.reply().orElse(null),
-        review.isFeatured() ? true : null);
+        review.isFeatured() ? true : null,
+        review.pictures().isEmpty() ? null : review.pictures(),
+        review.votes().helpful(),
+        review.votes().notHelpful());
   }
 }

@@ -1,0 +1,162 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** A shopper with a phone reads the reviews: orders them, parts them, searches, votes. */
+public class WallIT extends InBrowser {
+  private Locator wall;
+
+  @BeforeMethod
+  public void onAPhone() {
+    page.setViewportSize(390, 844);
+    page.navigate(demo.shop("/products/celadon-planter"));
+    wall = page.locator("nod-yes[data-nod=reviews]");
+    assertThat(wall.getByRole(AriaRole.LISTITEM).first()).isVisible();
+  }
+
+  private Locator press(String pattern) {
+    return wall.getByRole(
+        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(pattern)));
+  }
+
+  private Locator entries() {
+    return wall.locator(".entries > li");
+  }
+
+  @Test
+  public void aLineOfTheHistogramShowsItsReviewsAlone() {
+    Locator line = press("^1 star");
+    int count = Integer.parseInt(line.innerText().strip().replaceAll("(?s).*\\s", ""));
+    line.click();
+    assertThat(line).hasAttribute("aria-pressed", "true");
+    assertThat(wall.getByText(count + (count == 1 ? " review fits" : " reviews fit"))).isVisible();
+    assertThat(entries()).hasCount(Math.min(6, count));
+    for (Locator stars : entries().locator(".stars").all()) {
+      assertThat(stars).hasAttribute("aria-label", Pattern.compile("^Rated 1(\\.[0-4]\\d?)? out"));
+    }
+    press("^Show all$").click();
+    assertThat(line).hasAttribute("aria-pressed", "false");
+    assertThat(entries()).hasCount(6);
+  }
+
+  @Test
+  public void theLowestComeFirstWhenAskedFor() {
+    wall.getByLabel("Order of the reviews").selectOption("LOWEST");
+    assertThat(entries().first().locator(".stars").first())
+        .hasAttribute("aria-label", Pattern.compile("^Rated 1"));
+    press("^2$|^Page 2$").click();
+    assertThat(wall.locator("[aria-current=page]")).hasText("2");
+    assertThat(entries().first().locator(".stars").first())
+        .hasAttribute("aria-label", Pattern.compile("^Rated [12]"));
+  }
+
+  @Test
+  public void wordsAreSearchedAndWhatFitsNothingIsSaid() {
+    wall.getByPlaceholder("Search in the reviews").fill("zeppelin");
+    assertThat(wall.getByText("No review fits.")).isVisible();
+    assertThat(entries()).hasCount(0);
+    wall.getByPlaceholder("Search in the reviews").fill("sill");
+    assertThat(entries().first()).containsText(Pattern.compile("sill", Pattern.CASE_INSENSITIVE));
+    press("^In English").click();
+    assertThat(press("^In English")).hasAttribute("aria-pressed", "true");
+    for (Locator words : entries().locator(".words").all()) {
+      assertThat(words).hasAttribute("lang", Pattern.compile("^en"));
+    }
+  }
+
+  @Test
+  public void aVoteIsCountedKeptAndTakenAwayByKeys() {
+    Locator yes =
+        entries()
+            .first()
+            .getByRole(AriaRole.BUTTON)
+            .filter(new Locator.FilterOptions().setHasText("Yes"));
+    assertThat(yes).hasText("Yes, 0");
+    yes.focus();
+    page.keyboard().press("Enter");
+    assertThat(yes).hasText("Yes, 1");
+    page.reload();
+    assertThat(yes).hasText("Yes, 1");
+    assertThat(yes).hasAttribute("aria-pressed", "true");
+    yes.focus();
+    page.keyboard().press("Space");
+    assertThat(yes).hasText("Yes, 0");
+  }
+
+  @Test
+  public void picturesOpenLargeAndCloseWithAKey() throws IOException, InterruptedException {
+    String picture =
+        demo.marketplace("/pictures/12.png") + " " + demo.marketplace("/pictures/31.png");
+    String batch =
+        publish(
+            "Product,Rating,Words,Reviewer,Date,Pictures\n"
+                + "celadon-planter,4,It has kept its glaze all winter,Odile,2026-11-25,"
+                + picture
+                + "\n");
+    try {
+      Locator small = press("^Picture 1, larger$").first();
+      for (int i = 0; i < 40 && small.count() == 0; i++) {
+        page.waitForTimeout(500);
+        page.reload();
+        assertThat(entries().first()).isVisible();
+      }
+      press("^With pictures, 1$").click();
+      assertThat(entries()).hasCount(1);
+      small.click();
+      Locator large = wall.locator("dialog");
+      assertThat(large).isVisible();
+      assertEquals(large.locator("img").count(), 2);
+      page.keyboard().press("ArrowRight");
+      page.keyboard().press("Escape");
+      assertThat(large).not().isVisible();
+      assertThat(small).isFocused();
+    } finally {
+      demo.post("/api/v1/bring-in/" + batch + "/take-back", "");
+    }
+  }
+
+  /** Brings a file in and publishes all of it; the id of its batch. */
+  private String publish(String csv) throws IOException, InterruptedException {
+    String looked =
+        page.request()
+            .post(
+                demo.office("/api/v1/bring-in"),
+                RequestOptions.create()
+                    .setHeader("Authorization", "Bearer " + Demo.KEY)
+                    .setMultipart(
+                        FormData.create()
+                            .set(
+                                "file",
+                                new FilePayload(
+                                    "odile.csv",
+                                    "text/csv",
+                                    csv.getBytes(StandardCharsets.UTF_8)))))
+            .text();
+    String batch = firstId(looked);
+    demo.post("/api/v1/bring-in/" + batch + "/read", "{\"permitted\":true}");
+    String waiting = "";
+    for (int i = 0; i < 100 && firstId(waiting).isEmpty(); i++) {
+      page.waitForTimeout(100);
+      waiting = demo.ask(demo.office("/api/v1/reviews?state=WAITING&size=1&batch=" + batch)).body();
+    }
+    demo.post("/api/v1/reviews/moves", "{\"ids\":[" + firstId(waiting) + "],\"to\":\"PUBLISHED\"}");
+    return batch;
+  }
+
+  private static String firstId(String json) {
+    var found = Pattern.compile("\"id\":(\\d+)").matcher(json);
+    return found.find() ? found.group(1) : "";
+  }
+}

@@ -1,0 +1,74 @@
+package nodyes.server.reviews;
+
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.REVIEW_VOTE;
+import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.when;
+
+import java.time.Instant;
+import java.util.Optional;
+import nodyes.core.review.Votes;
+import nodyes.server.database.Database;
+import org.springframework.stereotype.Component;
+
+/** Votes of shoppers on published reviews. */
+@Component
+class VoteStore {
+  private final Database database;
+
+  VoteStore(Database database) {
+    this.database = database;
+  }
+
+  /** What a vote made of a review's counts, and of which product it is. */
+  record Counted(Votes votes, String product) {}
+
+  /**
+   * Keeps a shopper's vote in place of the one before, or takes it away; the counts that come of
+   * it. Empty for a review that shoppers do not see.
+   *
+   * @param isHelpful empty to take it away
+   */
+  Optional<Counted> vote(long review, String voter, Optional<Boolean> isHelpful, Instant now) {
+    return database.write(
+        sql -> {
+          Optional<String> product =
+              sql.select(PRODUCT.SLUG)
+                  .from(REVIEW)
+                  .join(PRODUCT)
+                  .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
+                  .where(REVIEW.ID.eq(review).and(REVIEW.STATE.eq(inline("PUBLISHED"))))
+                  .fetchOptional(PRODUCT.SLUG);
+          if (product.isEmpty()) {
+            return Optional.empty();
+          }
+          sql.deleteFrom(REVIEW_VOTE)
+              .where(REVIEW_VOTE.REVIEW_ID.eq(review).and(REVIEW_VOTE.VOTER.eq(voter)))
+              .execute();
+          isHelpful.ifPresent(
+              helpful ->
+                  sql.insertInto(REVIEW_VOTE)
+                      .set(REVIEW_VOTE.REVIEW_ID, review)
+                      .set(REVIEW_VOTE.VOTER, voter)
+                      .set(REVIEW_VOTE.IS_HELPFUL, helpful)
+                      .set(REVIEW_VOTE.VOTED_AT, now)
+                      .execute());
+          var helpful = count(when(REVIEW_VOTE.IS_HELPFUL.isTrue(), inline(1)));
+          Votes votes =
+              sql.select(helpful, count())
+                  .from(REVIEW_VOTE)
+                  .where(REVIEW_VOTE.REVIEW_ID.eq(review))
+                  .fetchSingle(
+                      row -> new Votes(row.value1(), row.value2().longValue() - row.value1()));
+          sql.update(REVIEW)
+              .set(REVIEW.HELPFUL, votes.helpful())
+              .set(REVIEW.NOT_HELPFUL, votes.notHelpful())
+              .set(REVIEW.HELPFULNESS, votes.helpfulness())
+              .where(REVIEW.ID.eq(review))
+              .execute();
+          return Optional.of(new Counted(votes, product.get()));
+        });
+  }
+}

@@ -1,0 +1,92 @@
+package nodyes.server.reviews;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Pattern;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.HexFormat;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.server.web.RateLimit;
+import nodyes.server.web.Refusal;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.web.bind.annotation.CrossOrigin;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where shoppers say whether a review helped them; open to all, without sign-in. */
+@RestController
+@Tag(name = "embed")
+class VotesApi {
+  private final VoteStore votes;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+  private final RateLimit limit = new RateLimit(30, Duration.ofMinutes(10));
+
+  VotesApi(VoteStore votes, ApplicationEventPublisher events, Clock clock) {
+    this.votes = votes;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** What a shopper says of a review. */
+  enum Say {
+    HELPFUL,
+    NOT_HELPFUL,
+    NOTHING
+  }
+
+  /**
+   * A vote.
+   *
+   * @param voter a random name that the shopper's browser keeps; another one is another shopper
+   */
+  record Vote(
+      @Pattern(regexp = "[0-9a-f-]{16,64}", message = "is 16 to 64 hexadecimal digits")
+          String voter,
+      Say says) {}
+
+  /** The counts that came of it. */
+  record VoteCounts(long helpful, long notHelpful) {}
+
+  @PostMapping("/embed/v1/reviews/{id}/votes")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(summary = "A shopper's vote on a review; the last one counts")
+  VoteCounts vote(
+      @PathVariable long id, @Valid @RequestBody Vote vote, HttpServletRequest request) {
+    limit.count(request.getRemoteAddr());
+    VoteStore.Counted counted =
+        votes
+            .vote(id, hashed(id, vote.voter()), said(vote.says()), clock.instant())
+            .orElseThrow(() -> Refusal.notFound("There is no such review."));
+    events.publishEvent(new PublishedReviewsChanged(Set.of(counted.product())));
+    return new VoteCounts(counted.votes().helpful(), counted.votes().notHelpful());
+  }
+
+  private static Optional<Boolean> said(Say says) {
+    return switch (says) {
+      case HELPFUL -> Optional.of(true);
+      case NOT_HELPFUL -> Optional.of(false);
+      case NOTHING -> Optional.empty();
+    };
+  }
+
+  private static String hashed(long review, String voter) {
+    try {
+      byte[] hash =
+          MessageDigest.getInstance("SHA-256")
+              .digest((review + "|" + voter).getBytes(StandardCharsets.UTF_8));
+      return HexFormat.of().formatHex(hash, 0, 16);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("Every Java has SHA-256", e);
+    }
+  }
+}
