@@ -1339,6 +1339,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/embed/v1/structured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A product's rating in schema.org's terms; 204 where nobody reviewed it here */
+        get: operations["structured"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/healthz": {
         parameters: {
             query?: never;
@@ -4808,6 +4825,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["VoteCounts"];
+                };
+            };
+        };
+    };
+    structured: {
+        parameters: {
+            query: {
+                product: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": string;
                 };
             };
         };

@@ -2,6 +2,7 @@ import { ask } from './page/ask';
 import { readContext, type PageContext } from './page/context';
 import { leavePreview, readPreview, type Preview } from './page/preview';
 import { keepSpace } from './page/space';
+import { putStructured } from './page/structured';
 import { paint } from './paint';
 import { guarded } from './lib/guard';
 import { registerNodElement } from './nod-element';
@@ -34,6 +35,7 @@ async function run(origin: string, shop: string): Promise<void> {
   owner?.listen(() => guarded(refresh));
   const arrived = await refresh().catch(() => false);
   space.settle(arrived);
+  if (arrived && !preview) guarded(() => putStructured(origin, context));
 }
 
 async function show(

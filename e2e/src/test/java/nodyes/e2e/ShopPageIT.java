@@ -137,4 +137,62 @@ public class ShopPageIT extends InBrowser {
         complaints.stream().allMatch(text -> text.contains("ERR_FAILED")), complaints.toString());
     complaints.clear();
   }
+
+  private static final String SAID =
+      "JSON.parse(document.getElementById('nodyes-structured')?.textContent ?? 'null')";
+
+  @Test
+  public void machinesAreToldTheRatingOfWhatWasWrittenHere() {
+    page.navigate(demo.shop("/products/celadon-planter"));
+    page.waitForFunction(SAID);
+    @SuppressWarnings("unchecked")
+    var said = (java.util.Map<String, Object>) page.evaluate(SAID);
+    assertEquals(said.get("@type"), "Product");
+    assertEquals(said.get("name"), "Celadon planter");
+    assertEquals(said.get("url"), demo.shop("/products/celadon-planter"));
+    double bought = ((Number) page.evaluate(SAID + ".aggregateRating.reviewCount")).doubleValue();
+    // all of the demo's other reviews were brought in from elsewhere
+    assertThat(page.getByText("Bought here, " + (int) bought)).isVisible();
+    page.navigate(demo.shop("/categories/planters"));
+    assertThat(page.locator("nod-yes").first()).isVisible();
+    assertEquals(page.evaluate(SAID), null);
+  }
+
+  @Test
+  public void aProductThatThePageNamesItselfIsNotNamedTwice() {
+    page.route(
+        "**/products/celadon-planter",
+        route -> {
+          var plain = route.fetch();
+          String own =
+              "<script type=\"application/ld+json\">{\"@context\":\"https://schema.org\","
+                  + "\"@type\":\"Product\",\"@id\":\"#pot\",\"name\":\"Pot\"}</script></head>";
+          route.fulfill(
+              new Route.FulfillOptions()
+                  .setResponse(plain)
+                  .setBody(plain.text().replace("</head>", own)));
+        });
+    page.navigate(demo.shop("/products/celadon-planter"));
+    page.waitForFunction(SAID);
+    assertEquals(page.evaluate(SAID + "['@id']"), "#pot");
+    assertEquals(page.evaluate(SAID + ".name"), null);
+    page.unrouteAll();
+    page.route(
+        "**/products/celadon-planter",
+        route -> {
+          var plain = route.fetch();
+          route.fulfill(
+              new Route.FulfillOptions()
+                  .setResponse(plain)
+                  .setBody(
+                      plain
+                          .text()
+                          .replace(
+                              "<main", "<main itemscope itemtype=\"https://schema.org/Product\"")));
+        });
+    page.navigate(demo.shop("/products/celadon-planter"));
+    assertThat(page.locator("nod-yes[data-nod=reviews]")).isVisible();
+    page.waitForTimeout(500);
+    assertEquals(page.evaluate(SAID), null);
+  }
 }

@@ -12,9 +12,18 @@ CREATE TABLE review_vote (
   PRIMARY KEY (review_id, voter)
 ) STRICT, WITHOUT ROWID;
 
--- what shop pages ask: the summary, and the first of any order and filter, from the index alone;
--- the state stands in it so that it is taken before the one by product and state
+-- what shop pages ask: the summary, and the first of any order and filter, from one of these alone; the state stands in
+-- them so that they are taken before the one by product and state; bringing in does not touch them
 DROP INDEX review_published;
 CREATE INDEX review_published ON review(
   product_id, state, written_on DESC, id DESC, rating_parts, origin, helpfulness, picture_count, language, variant
+) WHERE state = 'PUBLISHED';
+CREATE INDEX review_highest ON review(
+  product_id, state, rating_parts DESC, written_on DESC, id DESC, origin, picture_count, language, variant
+) WHERE state = 'PUBLISHED';
+CREATE INDEX review_lowest ON review(
+  product_id, state, rating_parts, written_on DESC, id DESC, origin, picture_count, language, variant
+) WHERE state = 'PUBLISHED';
+CREATE INDEX review_helpful ON review(
+  product_id, state, helpfulness DESC, written_on DESC, id DESC, rating_parts, origin, picture_count, language, variant
 ) WHERE state = 'PUBLISHED';

@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
+import nodyes.core.structured.ProductRating;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
@@ -53,7 +54,7 @@ public class SchemaReviewsTest {
 
   @Test
   public void everyPropertyThatIsReadOrWrittenExistsInTheVocabulary() {
-    for (var named : List.of(SchemaReviews.READ, SchemaReviews.WRITTEN)) {
+    for (var named : List.of(SchemaReviews.READ, SchemaReviews.WRITTEN, ProductRating.WRITTEN)) {
       named.forEach(
           (type, properties) ->
               properties.forEach(

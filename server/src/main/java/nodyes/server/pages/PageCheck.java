@@ -91,7 +91,7 @@ class PageCheck {
                   .or(
                       () ->
                           catalogue.list("", 1, 1).items().stream().map(p -> p.slug()).findFirst())
-                  .map(product -> settings.productPath().replace("{product}", product));
+                  .map(settings::productPage);
           case LISTING ->
               Optional.ofNullable(slug)
                   .or(

@@ -8,6 +8,7 @@ import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.name;
+import static org.jooq.impl.DSL.noCondition;
 import static org.jooq.impl.DSL.rowNumber;
 import static org.jooq.impl.DSL.sum;
 import static org.jooq.impl.DSL.when;
@@ -65,6 +66,26 @@ class PublishedReviewStore {
   }
 
   Map<Long, Tally> tallies(Collection<Long> productIds) {
+    return tallies(productIds, noCondition());
+  }
+
+  /** What was written in this shop: the tally of a product, and the newest. */
+  FirstParty firstParty(long productId, int most) {
+    Condition own = REVIEW.ORIGIN.ne(inline("BROUGHT_IN"));
+    return database.read(
+        sql ->
+            new FirstParty(
+                tallies(List.of(productId), own).getOrDefault(productId, Tally.NONE).summary(),
+                withPictures(
+                    sql,
+                    sql.selectFrom(REVIEW)
+                        .where(REVIEW.PRODUCT_ID.eq(productId).and(isPublished()).and(own))
+                        .orderBy(NEWEST_FIRST)
+                        .limit(most)
+                        .fetch())));
+  }
+
+  private Map<Long, Tally> tallies(Collection<Long> productIds, Condition which) {
     var star = wholeStar().as("star");
     var reviews = count().as("reviews");
     var parts = sum(REVIEW.RATING_PARTS).as("parts");
@@ -76,7 +97,7 @@ class PublishedReviewStore {
           var checked = new HashMap<Long, Long>();
           sql.select(REVIEW.PRODUCT_ID, star, reviews, parts, verified)
               .from(REVIEW)
-              .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()))
+              .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()).and(which))
               .groupBy(REVIEW.PRODUCT_ID, star)
               .forEach(
                   row -> {
@@ -203,7 +224,12 @@ class PublishedReviewStore {
           REVIEW
               .LANGUAGE
               .eq(filter.language())
-              .or(REVIEW.LANGUAGE.startsWith(filter.language() + "-")));
+              // what follows a hyphen stands before what follows the sign after it
+              .or(
+                  REVIEW
+                      .LANGUAGE
+                      .ge(filter.language() + "-")
+                      .and(REVIEW.LANGUAGE.lt(filter.language() + "."))));
     }
     if (filter.variant() != null) {
       all.add(REVIEW.VARIANT.eq(filter.variant()));

@@ -71,6 +71,11 @@ public class Reviews {
     return productIds.isEmpty() ? Map.of() : published.facets(productIds);
   }
 
+  /** What was written in this shop of a product, with its newest. */
+  public FirstParty firstParty(long productId, int most) {
+    return published.firstParty(productId, most);
+  }
+
   /** A page of a product's published reviews, of those that a filter takes. */
   public PageOf<Review> publishedPage(
       long productId, WallFilter filter, ReviewOrder order, int page, int size) {

@@ -33,4 +33,9 @@ public record ShopSettings(
     URI uri = URI.create(address);
     return Optional.of(uri.getScheme() + "://" + uri.getAuthority());
   }
+
+  /** The path of a product's page. */
+  public String productPage(String slug) {
+    return productPath.replace("{product}", slug);
+  }
 }

@@ -23,6 +23,7 @@ import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.test.web.servlet.ResultActions;
 import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -124,18 +125,32 @@ public class WallTest extends ServerTest {
     ask("/embed/v1/reviews?product=no-such-pot").andExpect(jsonPath("$.total").value(0));
   }
 
-  @Test
-  public void everyOrderAndFilterIsAnsweredFromTheIndex() {
+  @DataProvider
+  public Object[][] orders() {
+    return new Object[][] {
+      {"review_published", "written_on desc, id desc"},
+      {"review_helpful", "helpfulness desc, written_on desc, id desc"},
+      {"review_highest", "rating_parts desc, written_on desc, id desc"},
+      {"review_lowest", "rating_parts, written_on desc, id desc"},
+    };
+  }
+
+  @Test(dataProvider = "orders")
+  public void everyOrderIsWalkedInAnIndexThatHoldsTheFiltersToo(String index, String order) {
     String plan =
         database.read(
             sql ->
                 sql.fetch(
                         "explain query plan select id from review where product_id = 1 and state ="
-                            + " 'PUBLISHED' and (language = 'pt' or language like 'pt-%') and variant = 'a' and picture_count > 0"
-                            + " order by helpfulness desc, written_on desc, id desc limit 6")
+                            + " 'PUBLISHED' and (language = 'pt' or language >= 'pt-' and language"
+                            + " < 'pt.') and variant = 'a' and picture_count > 0 and origin ="
+                            + " 'VERIFIED' order by "
+                            + order
+                            + " limit 6")
                     .getValues("detail")
                     .toString());
-    assertTrue(plan.contains("COVERING INDEX review_published"), plan);
+    assertTrue(plan.contains("COVERING INDEX " + index), plan);
+    assertEquals(plan.contains("TEMP B-TREE"), false, plan);
   }
 
   @Test

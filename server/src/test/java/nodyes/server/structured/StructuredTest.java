@@ -1,0 +1,81 @@
+package nodyes.server.structured;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import nodyes.server.ServerTest;
+import nodyes.server.bringin.rows.PageReviews;
+import org.springframework.http.MediaType;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class StructuredTest extends ServerTest {
+  private String structured(String product) throws Exception {
+    return ask("/embed/v1/structured?product=" + product)
+        .andReturn()
+        .getResponse()
+        .getContentAsString(StandardCharsets.UTF_8);
+  }
+
+  private void write(String product, int stars, String words) throws Exception {
+    http.perform(
+            post("/embed/v1/reviews")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(
+                    json.writeValueAsString(
+                        java.util.Map.of(
+                            "product",
+                            product,
+                            "stars",
+                            stars,
+                            "words",
+                            words,
+                            "reviewer",
+                            "Rui"))))
+        .andExpect(status().isCreated());
+    JsonNode waiting = body(ask("/api/v1/reviews?state=WAITING&size=1"));
+    if (waiting.path("total").asInt() > 0) {
+      send(
+          "/api/v1/reviews/moves",
+          "{\"ids\":[" + waiting.path("items").path(0).path("id") + "],\"to\":\"PUBLISHED\"}");
+    }
+  }
+
+  @Test
+  public void whatWasBroughtInIsNotThisShopsRating() throws Exception {
+    product("brought-pot");
+    publish(bringIn("Product,Rating,Words\nbrought-pot,5,Very fine indeed\n", "{}"));
+    ask("/embed/v1/structured?product=brought-pot").andExpect(status().isNoContent());
+    ask("/embed/v1/structured?product=no-such-pot").andExpect(status().isNoContent());
+    write("brought-pot", 3, "It is fine, no more");
+    JsonNode found = json.readTree(structured("brought-pot"));
+    assertEquals(found.path("aggregateRating").path("ratingValue").asDouble(), 3.0);
+    assertEquals(found.path("aggregateRating").path("reviewCount").asInt(), 1);
+    assertTrue(found.path("url").asString().endsWith("brought-pot"), found.toString());
+  }
+
+  @Test
+  public void noWordsEndTheElementThatItStandsIn() throws Exception {
+    product("hostile-pot");
+    write("hostile-pot", 4, "Look </script><script>alert(1)</script> <!-- here");
+    String found = structured("hostile-pot");
+    assertFalse(found.contains("</"), found);
+    assertFalse(found.contains("<!--"), found);
+    // read as any page with it is read
+    String page = "<html><script type=application/ld+json>" + found + "</script></html>";
+    var read =
+        PageReviews.in(
+            new ByteArrayInputStream(page.getBytes(StandardCharsets.UTF_8)),
+            "https://shop.example/");
+    assertEquals(read.reviews().size(), 1);
+    assertTrue(read.reviews().toString().contains("alert(1)"), read.toString());
+    ask("/embed/v1/structured?product=hostile-pot")
+        .andExpect(content().contentTypeCompatibleWith("application/ld+json"));
+  }
+}
