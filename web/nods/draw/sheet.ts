@@ -2,6 +2,8 @@ import base from './nod.css?inline';
 import looks from './looks.css?inline';
 import starLine from '../star-line/view.css?inline';
 import reviewWall from '../review-wall/view.css?inline';
+import wallChoosing from '../review-wall/choosing.css?inline';
+import wallPictures from '../review-wall/pictures.css?inline';
 
 let sheet: CSSStyleSheet | undefined;
 
@@ -9,7 +11,7 @@ let sheet: CSSStyleSheet | undefined;
 export function nodSheet(): CSSStyleSheet {
   if (!sheet) {
     sheet = new CSSStyleSheet();
-    sheet.replaceSync(base + looks + starLine + reviewWall);
+    sheet.replaceSync(base + looks + starLine + reviewWall + wallChoosing + wallPictures);
   }
   return sheet;
 }
