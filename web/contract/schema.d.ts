@@ -2391,6 +2391,7 @@ export interface components {
         };
         WireDress: {
             arrow?: string;
+            className?: string;
             css?: string;
             entrance?: string;
             font?: string;

@@ -28,6 +28,7 @@ export class NodElement extends HTMLElement {
     this.dir = script === 'Arab' || script === 'Hebr' ? 'rtl' : 'ltr';
     this.dataset['nod'] = nod.id;
     this.dataset['product'] = nod.product;
+    this.className = dress?.className ?? '';
     set(this, 'look', dress?.look);
     set(this, 'entrance', dress?.entrance);
     set(this, 'screens', dress?.screens);

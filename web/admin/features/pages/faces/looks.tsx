@@ -98,6 +98,9 @@ export function Looks({
         css={look.css}
         faults={faults.filter(({ field }) => field === 'look.css').map(({ reason }) => reason)}
         onSet={(css) => put({ css })}
+        className={look.values['class']}
+        classFault={faultOf(faults, 'look.values.class')}
+        onClass={(name) => setValue('values', 'class', name)}
       />
       <section className="flex flex-wrap gap-2 px-4.5 py-3">
         <Button
@@ -213,12 +216,16 @@ interface OwnCssProps {
   css: string;
   faults: string[];
   onSet: (css: string) => void;
+  className: string | undefined;
+  classFault: string | undefined;
+  onClass: (name: string | undefined) => void;
 }
 
-function OwnCss({ css, faults, onSet }: OwnCssProps) {
+function OwnCss({ css, faults, onSet, className, classFault, onClass }: OwnCssProps) {
   const [text, setText] = useState(css);
+  const [name, setName] = useState(className ?? '');
   return (
-    <details className="border-b border-line/70 px-4.5 py-2.5" open={!!css}>
+    <details className="border-b border-line/70 px-4.5 py-2.5" open={!!css || !!className}>
       <summary className="cursor-pointer text-[13px] font-semibold">Your own CSS</summary>
       <textarea
         aria-label="Your own CSS"
@@ -233,7 +240,28 @@ function OwnCss({ css, faults, onSet }: OwnCssProps) {
           onSet(event.target.value);
         }}
       />
-      <p className="text-[13px] text-ink-2">It stays inside this nod and reaches nothing else.</p>
+      <label className="mt-1.5 flex items-baseline gap-2 text-ink-2">
+        Class name for your shop’s own sheets
+        <input
+          value={name}
+          spellCheck={false}
+          placeholder="none"
+          aria-invalid={!!classFault}
+          className="w-40 border-b-2 border-saffron bg-transparent px-1 font-mono text-[13px] text-ink"
+          onChange={(event) => {
+            setName(event.target.value);
+            onClass(event.target.value.trim() || undefined);
+          }}
+        />
+      </label>
+      {classFault && (
+        <p role="alert" className="text-[13px] text-rust-ink">
+          The class name {classFault}
+        </p>
+      )}
+      <p className="text-[13px] text-ink-2">
+        The CSS stays inside this nod and reaches nothing else.
+      </p>
       {faults.map((one) => (
         <p key={one} role="alert" className="text-[13px] text-rust-ink">
           {one}

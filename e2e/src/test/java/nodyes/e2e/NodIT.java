@@ -100,6 +100,8 @@ public class NodIT extends InBrowser {
     page.getByLabel("Size", exactly()).fill("18");
     assertThat(wall).hasCSS("font-size", "18px");
     page.getByText("Your own CSS").first().click();
+    page.getByLabel("Class name for your shop’s own sheets").fill("proof");
+    assertThat(wall).hasClass("proof");
     page.getByLabel("Your own CSS").fill("p { color: red }\nbody { display: none }");
     assertThat(page.getByText("line 2: body would reach outside the nod").first()).isVisible();
     complaints.clear();

@@ -116,6 +116,7 @@ public record Dressed(
           LookForm.OneOf _,
           LookForm.OneOfOrOwn _,
           LookForm.Mark _,
+          LookForm.ClassName _,
           LookForm.Name _ ->
           set;
     };

@@ -108,6 +108,16 @@ public sealed interface LookForm {
     }
   }
 
+  /** A class name (HTML, section 3.2.6) of plain letters, digits, hyphens and underscores. */
+  record ClassName() implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      return text.matches("[A-Za-z_][A-Za-z0-9_-]{0,59}")
+          ? Optional.empty()
+          : Optional.of("is one name of letters, digits, - and _, beginning with a letter");
+    }
+  }
+
   private static boolean isOwn(String text, OwnFile.Kind kind) {
     return OwnFile.parse(text).filter(file -> file.kind() == kind).isPresent();
   }

@@ -67,6 +67,8 @@ public enum LookValue {
       "arrow",
       "",
       new LookForm.OneOfOrOwn(List.of("words", "angle", "shaft"), OwnFile.Kind.PICTURE)),
+  /** A class of its element, for the shop's own style sheets and scripts. */
+  CLASS("class", "", new LookForm.ClassName()),
   /** How it comes into sight; never under reduced motion. */
   ENTRANCE("entrance", "", new LookForm.OneOf(List.of("none", "fade", "rise")));
 

@@ -148,6 +148,7 @@ class PageAnswers {
         dressed.attribute(LookValue.FONT).orElse(null),
         dressed.attribute(LookValue.ICON).map(PageAnswers::outlined).orElse(null),
         dressed.attribute(LookValue.ARROW).filter(arrow -> !arrow.equals("words")).orElse(null),
+        dressed.attribute(LookValue.CLASS).orElse(null),
         dressed.attribute(LookValue.ENTRANCE).orElse(null),
         nod.placement().screens().size() == 1
             ? nod.placement().screens().iterator().next().name().toLowerCase(Locale.ROOT)

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param font a font that ships with the script, by its name, or an own file
  * @param icon what stands before it: the outline of a drawing, an emoji or an own file
  * @param arrow what leads on and back in place of words; as an own file too
+ * @param className a class of its element
  * @param entrance how it comes into sight
  * @param screens the one kind of screen that it is for, where it is not for both
  * @param css rules for the nod's own tree
@@ -27,10 +28,11 @@ public record WireDress(
     @Nullable String font,
     @Nullable String icon,
     @Nullable String arrow,
+    @Nullable String className,
     @Nullable String entrance,
     @Nullable String screens,
     @Nullable String css) {
   /** As the kind has it. */
   public static final WireDress NONE =
-      new WireDress(null, null, null, null, null, null, null, null, null);
+      new WireDress(null, null, null, null, null, null, null, null, null, null);
 }
