@@ -25,7 +25,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Facets;
+import nodyes.core.review.ReviewFacets;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
@@ -66,7 +66,7 @@ public class Composing {
                       210L * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, 210L, 0L))),
                   150,
                   List.of(),
-                  Facets.NONE)));
+                  ReviewFacets.NONE)));
   private final Viewpoint viewpoint =
       new Viewpoint(
           PageKind.PRODUCT,

@@ -51,14 +51,6 @@ public record Dressed(
         .filter(text -> !text.equals("none") && !text.equals("shop"));
   }
 
-  /** The files of the shop's own that it names. */
-  public List<OwnFile> ownFiles() {
-    return java.util.stream.Stream.concat(wide.values().stream(), narrow.values().stream())
-        .flatMap(text -> OwnFile.parse(text).stream())
-        .distinct()
-        .toList();
-  }
-
   /** How well the words can be read on their ground, where both are known. */
   public Optional<Double> contrast() {
     return colour(LookValue.INK).flatMap(ink -> colour(LookValue.GROUND).map(ink::contrast));

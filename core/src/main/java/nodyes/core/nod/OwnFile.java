@@ -15,8 +15,11 @@ public record OwnFile(String hash, String ending) {
   /** The ending of a font that holds all weights in one file (OpenType font variations). */
   public static final String ALL_WEIGHTS = "var.woff2";
 
+  /** What a look writes before the name of a file. */
+  public static final String PREFIX = "own:";
+
   private static final Pattern WRITTEN =
-      Pattern.compile("own:([0-9a-f]{40})\\.(woff2|var\\.woff2|png)");
+      Pattern.compile(PREFIX + "([0-9a-f]{40})\\.(woff2|var\\.woff2|png)");
   private static final int FAMILY_DIGITS = 12;
 
   /** What an own file can be. */
@@ -52,6 +55,6 @@ public record OwnFile(String hash, String ending) {
 
   /** As a look says it. */
   public String written() {
-    return "own:" + file();
+    return PREFIX + file();
   }
 }

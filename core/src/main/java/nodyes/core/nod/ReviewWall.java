@@ -4,8 +4,8 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.common.NodId;
-import nodyes.core.review.Facets;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewFacets;
 
 /**
  * The published reviews of a product with their summary, a page at a time.
@@ -81,12 +81,12 @@ public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress
      * @param readable how many are in the reader's language
      * @param variants the variants that most speak of, the most first
      */
-    public record Shown(long pictured, long readable, List<Facets.OfVariant> variants) {
+    public record Shown(long pictured, long readable, List<ReviewFacets.OfVariant> variants) {
       private static final int MOST_VARIANTS = 4;
 
       /** Of all that there is, what a reader of a language is shown; of one variant alone none. */
-      public static Shown of(Facets facets, java.util.Locale language) {
-        List<Facets.OfVariant> variants = facets.commonestVariants(MOST_VARIANTS);
+      public static Shown of(ReviewFacets facets, java.util.Locale language) {
+        List<ReviewFacets.OfVariant> variants = facets.commonestVariants(MOST_VARIANTS);
         return new Shown(
             facets.pictured(),
             facets.languages().getOrDefault(language.getLanguage(), 0L),

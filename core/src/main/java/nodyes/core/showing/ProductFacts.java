@@ -7,8 +7,8 @@ import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Facets;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewFacets;
 import org.joda.money.Money;
 
 /**
@@ -35,7 +35,7 @@ public record ProductFacts(
     RatingSummary rating,
     long verified,
     List<Review> newest,
-    Facets facets) {
+    ReviewFacets facets) {
   /** The chosen variant's price; without a choice the lowest; empty where it is not known. */
   public Optional<Money> price(Optional<String> variant) {
     return variant

@@ -71,15 +71,15 @@ public class ReviewOrderTest {
 
   @Test
   public void facetsAddUp() {
-    Facets facets =
-        Facets.NONE
-            .with("pt", "24 cm", true, 2)
-            .and(Facets.NONE.with("pt", "36 cm", false, 5))
-            .and(Facets.NONE.with("", "18 cm", false, 2).with("de", "", true, 1));
+    ReviewFacets facets =
+        ReviewFacets.of("pt", "24 cm", true, 2)
+            .and(ReviewFacets.of("pt", "36 cm", false, 5))
+            .and(ReviewFacets.of("", "18 cm", false, 2))
+            .and(ReviewFacets.of("de", "", true, 1));
     assertEquals(facets.pictured(), 3);
     assertEquals(facets.languages(), java.util.Map.of("pt", 7L, "de", 1L));
     assertEquals(
         facets.commonestVariants(2),
-        List.of(new Facets.OfVariant("36 cm", 5), new Facets.OfVariant("18 cm", 2)));
+        List.of(new ReviewFacets.OfVariant("36 cm", 5), new ReviewFacets.OfVariant("18 cm", 2)));
   }
 }

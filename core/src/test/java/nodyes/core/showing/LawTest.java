@@ -31,7 +31,7 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Facets;
+import nodyes.core.review.ReviewFacets;
 import org.testng.annotations.Test;
 
 /** The law of every answer: it holds until its end, and where time alone decides it ends there. */
@@ -199,7 +199,7 @@ public class LawTest {
             RatingSummary.of(ratings),
             0,
             List.of(),
-            Facets.NONE);
+            ReviewFacets.NONE);
     return new Facts(
         ZONES.get(random.nextInt(ZONES.size())),
         random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot));

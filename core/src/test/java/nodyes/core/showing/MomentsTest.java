@@ -26,7 +26,7 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Facets;
+import nodyes.core.review.ReviewFacets;
 import org.testng.annotations.Test;
 
 public class MomentsTest {
@@ -46,7 +46,7 @@ public class MomentsTest {
                   RatingSummary.of(List.of(Rating.ofStars(5))),
                   0,
                   List.of(),
-                  Facets.NONE)));
+                  ReviewFacets.NONE)));
 
   private static Nod stars(String id, Condition audience) {
     return new StarLine(

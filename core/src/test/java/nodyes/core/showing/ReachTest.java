@@ -24,7 +24,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Facets;
+import nodyes.core.review.ReviewFacets;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -69,7 +69,7 @@ public class ReachTest {
             reviews * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, reviews, 0L))),
         0,
         List.of(),
-        Facets.NONE);
+        ReviewFacets.NONE);
   }
 
   @Test

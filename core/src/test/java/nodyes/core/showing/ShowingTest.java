@@ -27,7 +27,7 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Facets;
+import nodyes.core.review.ReviewFacets;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -206,6 +206,6 @@ public class ShowingTest {
         rating,
         0,
         List.of(),
-        Facets.NONE);
+        ReviewFacets.NONE);
   }
 }

@@ -3,14 +3,13 @@ package nodyes.server.embed;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.Optional;
 import java.util.Set;
 import java.util.zip.GZIPOutputStream;
+import nodyes.server.web.Sha256;
 
 /**
  * An answer as ready bytes.
@@ -60,15 +59,10 @@ record Answer(
   }
 
   static String etag(byte[] bytes) {
-    try {
-      byte[] hash = MessageDigest.getInstance("SHA-256").digest(bytes);
-      return '"'
-          + Base64.getUrlEncoder()
-              .withoutPadding()
-              .encodeToString(java.util.Arrays.copyOf(hash, ETAG_BYTES))
-          + '"';
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
+    return '"'
+        + Base64.getUrlEncoder()
+            .withoutPadding()
+            .encodeToString(java.util.Arrays.copyOf(Sha256.of(bytes), ETAG_BYTES))
+        + '"';
   }
 }

@@ -11,4 +11,8 @@ import nodyes.core.nod.OwnFile;
  * @param name what the owner calls it
  */
 public record Material(
-    String file, String value, String name, OwnFile.Kind kind, String addedBy, Instant addedAt) {}
+    String file, String value, String name, OwnFile.Kind kind, String addedBy, Instant addedAt) {
+  static Material of(String file, String name, OwnFile.Kind kind, String addedBy, Instant addedAt) {
+    return new Material(file, OwnFile.PREFIX + file, name, kind, addedBy, addedAt);
+  }
+}

@@ -53,9 +53,8 @@ class MaterialStore {
   }
 
   private static Material read(MaterialRecord row) {
-    return new Material(
+    return Material.of(
         row.getFile(),
-        "own:" + row.getFile(),
         row.getName(),
         OwnFile.Kind.valueOf(row.getKind()),
         row.getAddedBy(),

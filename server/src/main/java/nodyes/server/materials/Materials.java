@@ -55,7 +55,7 @@ public class Materials {
           case FONT -> keepFont(content);
           case PICTURE -> pictures.keep(Pictures.For.LOOKS, content);
         };
-    var material = new Material(file, "own:" + file, called, kind, who, clock.instant());
+    var material = Material.of(file, called, kind, who, clock.instant());
     store.save(material);
     return material;
   }
@@ -89,6 +89,6 @@ public class Materials {
   }
 
   Optional<Path> file(String name) {
-    return OwnFile.parse("own:" + name).flatMap(this::file);
+    return OwnFile.parse(OwnFile.PREFIX + name).flatMap(this::file);
   }
 }

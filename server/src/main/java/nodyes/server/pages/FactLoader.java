@@ -6,7 +6,7 @@ import java.util.Map;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
-import nodyes.core.review.Facets;
+import nodyes.core.review.ReviewFacets;
 import nodyes.core.showing.FactNeed;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
@@ -59,7 +59,7 @@ public class FactLoader {
     List<Long> ids = products.values().stream().map(product -> product.id().value()).toList();
     var tallies = reviews.tallies(ids);
     var newest = reviews.newest(ids, newestReviews);
-    var facets = newestReviews == 0 ? Map.<Long, Facets>of() : reviews.published(ids);
+    var facets = newestReviews == 0 ? Map.<Long, ReviewFacets>of() : reviews.published(ids);
     var facts = new LinkedHashMap<Slug, ProductFacts>();
     products.forEach(
         (slug, product) -> {
@@ -77,7 +77,7 @@ public class FactLoader {
                   tally.summary(),
                   tally.verified(),
                   newest.getOrDefault(id, List.of()),
-                  facets.getOrDefault(id, Facets.NONE)));
+                  facets.getOrDefault(id, ReviewFacets.NONE)));
         });
     return new Facts(shop.settings().zone(), facts);
   }

@@ -1,8 +1,5 @@
 package nodyes.server.pages;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
 import java.util.stream.Collectors;
 import nodyes.core.nod.PageKind;
@@ -11,6 +8,7 @@ import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Refusal;
+import nodyes.server.web.Sha256;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -135,12 +133,6 @@ class NeutralPage {
   }
 
   private static String hash(String text) {
-    try {
-      return Base64.getEncoder()
-          .encodeToString(
-              MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
+    return Base64.getEncoder().encodeToString(Sha256.of(text));
   }
 }

@@ -4,12 +4,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import nodyes.server.ServerSettings;
+import nodyes.server.web.Sha256;
 import org.springframework.stereotype.Component;
 
 /** Files of the data folder that are named by the hash of their content: each is kept once. */
@@ -27,7 +25,7 @@ public class KeptFiles {
   /** Keeps the content whole or not at all; the name of its file. */
   public String keep(String folder, byte[] content, String ending) throws IOException {
     Path in = data.resolve(folder);
-    String name = hash(content) + "." + ending;
+    String name = Sha256.hex(Sha256.of(content), BYTES_OF_NAME) + "." + ending;
     Files.createDirectories(in);
     Path target = in.resolve(name);
     if (!Files.exists(target)) {
@@ -44,14 +42,5 @@ public class KeptFiles {
         .filter(given -> NAME.matcher(given).matches())
         .map(given -> data.resolve(folder).resolve(given))
         .filter(Files::exists);
-  }
-
-  private static String hash(byte[] content) {
-    try {
-      byte[] digest = MessageDigest.getInstance("SHA-256").digest(content);
-      return HexFormat.of().formatHex(digest, 0, BYTES_OF_NAME);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
   }
 }

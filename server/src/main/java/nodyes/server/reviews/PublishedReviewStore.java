@@ -29,9 +29,9 @@ import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.ContactDetails;
-import nodyes.core.review.Facets;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.Votes;
 import nodyes.generated.tables.records.ReviewRecord;
@@ -145,12 +145,12 @@ class PublishedReviewStore {
   }
 
   /** What the published reviews of each product can be parted by. */
-  Map<Long, Facets> facets(Collection<Long> productIds) {
+  Map<Long, ReviewFacets> facets(Collection<Long> productIds) {
     var isPictured = field(REVIEW.PICTURE_COUNT.gt(inline(0L))).as("is_pictured");
     var reviews = count().as("reviews");
     return database.read(
         sql -> {
-          var facets = new HashMap<Long, Facets>();
+          var facets = new HashMap<Long, ReviewFacets>();
           sql.select(REVIEW.PRODUCT_ID, REVIEW.LANGUAGE, REVIEW.VARIANT, isPictured, reviews)
               .from(REVIEW)
               .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()))
@@ -159,12 +159,12 @@ class PublishedReviewStore {
                   row ->
                       facets.merge(
                           row.value1(),
-                          Facets.NONE.with(
+                          ReviewFacets.of(
                               primary(Objects.requireNonNullElse(row.value2(), "")),
                               Objects.requireNonNullElse(row.value3(), ""),
                               row.value4(),
                               row.value5()),
-                          Facets::and));
+                          ReviewFacets::and));
           return facets;
         });
   }

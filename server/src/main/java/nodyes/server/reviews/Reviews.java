@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.ReviewState;
 import nodyes.server.web.PageOf;
@@ -67,7 +68,7 @@ public class Reviews {
   }
 
   /** What the published reviews of each product can be parted by. */
-  public Map<Long, nodyes.core.review.Facets> published(Collection<Long> productIds) {
+  public Map<Long, ReviewFacets> published(Collection<Long> productIds) {
     return productIds.isEmpty() ? Map.of() : published.facets(productIds);
   }
 

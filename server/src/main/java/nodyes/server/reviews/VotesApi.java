@@ -5,16 +5,13 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
+import nodyes.server.web.Sha256;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.web.bind.annotation.CrossOrigin;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,6 +23,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "embed")
 class VotesApi {
+  private static final int HASH_BYTES = 16;
+
   private final VoteStore votes;
   private final ApplicationEventPublisher events;
   private final Clock clock;
@@ -80,13 +79,6 @@ class VotesApi {
   }
 
   private static String hashed(long review, String voter) {
-    try {
-      byte[] hash =
-          MessageDigest.getInstance("SHA-256")
-              .digest((review + "|" + voter).getBytes(StandardCharsets.UTF_8));
-      return HexFormat.of().formatHex(hash, 0, 16);
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
+    return Sha256.hex(Sha256.of(review + "|" + voter), HASH_BYTES);
   }
 }

@@ -5,12 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Optional;
 import nodyes.server.ServerSettings;
+import nodyes.server.web.Sha256;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -19,6 +16,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * Signs in a machine by {@code Authorization: Bearer KEY} (RFC 6750); keys are stored as hashes.
  */
 class ApiKeyFilter extends OncePerRequestFilter {
+  private static final int HASH_BYTES = 32;
+
   private static final String SCHEME = "Bearer ";
 
   private final ShopStore store;
@@ -51,11 +50,6 @@ class ApiKeyFilter extends OncePerRequestFilter {
   }
 
   private static String hash(String key) {
-    try {
-      var digest = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(digest.digest(key.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("Every Java has SHA-256", e);
-    }
+    return Sha256.hex(Sha256.of(key), HASH_BYTES);
   }
 }

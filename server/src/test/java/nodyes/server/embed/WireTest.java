@@ -12,9 +12,9 @@ import nodyes.core.common.ReviewId;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
 import nodyes.core.rating.Rating;
-import nodyes.core.review.Facets;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.Votes;
 import nodyes.server.ServerTest;
 import nodyes.server.embed.wire.WireNod;
@@ -70,7 +70,8 @@ public class WireTest extends ServerTest {
             6,
             List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))),
             ReviewWall.Content.Shown.of(
-                Facets.NONE.with("pt", "24 cm", true, 2).with("de", "36 cm", false, 1),
+                ReviewFacets.of("pt", "24 cm", true, 2)
+                    .and(ReviewFacets.of("de", "36 cm", false, 1)),
                 Locale.GERMAN));
     assertEquals(
         json(WireNod.of("wall", "page-end", "pot", content)),
@@ -102,7 +103,7 @@ public class WireTest extends ServerTest {
             List.of(
                 review(broughtIn, Optional.empty()),
                 review(new Provenance.Unverified(), Optional.empty())),
-            ReviewWall.Content.Shown.of(Facets.NONE, Locale.ENGLISH));
+            ReviewWall.Content.Shown.of(ReviewFacets.NONE, Locale.ENGLISH));
     String written = json(WireNod.of("wall", "page-end", "pot", content));
     assertEquals(
         written.substring(written.indexOf("\"first\"")),
