@@ -27,6 +27,7 @@ export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
   const links = el('div');
   const status = el('p', { role: 'status', class: 'soft status' });
   let wanted = EVERYTHING;
+  let shown = EVERYTHING;
   let asked = 0;
 
   const draw = (reviews: Review[], page: number, pages: number) => {
@@ -44,10 +45,14 @@ export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
       const found = await context.more(wanted, content.perPage);
       if (mine !== asked) return false; // a later wish is on its way
       draw(found.reviews, found.page, found.pages);
+      shown = wanted;
       status.replaceChildren(...(isAll(wanted) ? [] : saidOf(found.total)));
     } catch {
       if (mine !== asked) return false;
       status.textContent = say(context, 'failed');
+      // what is pressed is what is seen
+      wanted = shown;
+      parts.show(shown);
     }
     wall.removeAttribute('aria-busy');
     return true;

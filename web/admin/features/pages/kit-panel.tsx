@@ -168,7 +168,7 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
               placeholder="A name, such as Clay"
               required
               value={fresh.name}
-              className="w-40 rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
+              className="w-52 rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
               onChange={(event) => setFresh({ ...fresh, name: event.target.value })}
             />
             <Colour

@@ -77,6 +77,19 @@ public class WallIT extends InBrowser {
   }
 
   @Test
+  public void whatCouldNotBeHadIsSaidAndNothingLooksChosen() {
+    page.route("**/embed/v1/reviews*", route -> route.abort());
+    press("^1 star").click();
+    assertThat(wall.getByText("The reviews could not be loaded")).isVisible();
+    assertThat(press("^1 star")).hasAttribute("aria-pressed", "false");
+    assertThat(entries()).hasCount(6);
+    page.unrouteAll();
+    press("^1 star").click();
+    assertThat(press("^1 star")).hasAttribute("aria-pressed", "true");
+    complaints.clear(); // the browser reports the request that was cut off
+  }
+
+  @Test
   public void aVoteIsCountedKeptAndTakenAwayByKeys() {
     Locator yes =
         entries()
