@@ -6,6 +6,12 @@ public enum FactName {
   REVIEWS("published reviews", Source.REVIEWS),
   /** Mean of the published ratings. */
   MEAN_RATING("mean rating", Source.REVIEWS),
+  /** Published reviews of verified purchases. */
+  BOUGHT("verified purchases", Source.REVIEWS),
+  /** Reviews that a rule or a hand picks. */
+  QUOTES("picked reviews", Source.REVIEWS),
+  /** Reviews of the shop itself in a business directory. */
+  SHOP_REVIEWS("reviews of the shop itself", Source.REVIEWS),
   /** Categories of the product, with those above them. */
   CATEGORY("category", Source.CATALOGUE),
   /** Tags of the product. */

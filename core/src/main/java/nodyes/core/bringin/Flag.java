@@ -7,8 +7,8 @@ import java.util.Set;
 import nodyes.core.review.ContactDetails;
 
 /**
- * What the owner may want to check in a review that was brought in. A flag says what was found; it
- * decides nothing. Stored as one bit each, whose places are for ever.
+ * What the owner may want to check in a review that arrived. A flag says what was found; it decides
+ * nothing. Stored as one bit each, whose places are for ever.
  */
 public enum Flag {
   /** It names a variant that the shop does not sell. */
@@ -26,7 +26,22 @@ public enum Flag {
   /** Its day lies in the future. */
   FUTURE(6),
   /** It names a picture that could not be had. */
-  PICTURE(7);
+  PICTURE(7),
+  /** A field that people do not see was filled in. */
+  TRAP(8),
+  /** It was sent faster than anyone writes. */
+  QUICK(9),
+  /** It holds several links. */
+  LINKS(10),
+  /** Several came from one address within an hour. */
+  MANY_FROM_ONE(11),
+  /** The same words stand in reviews of other products. */
+  REPEATED(12);
+
+  /** What speaks for a machine or a campaign in a review that was sent by the form. */
+  public static final Set<Flag> OF_SPAM =
+      java.util.Collections.unmodifiableSet(
+          EnumSet.of(TRAP, QUICK, LINKS, MANY_FROM_ONE, REPEATED));
 
   private final int place;
 

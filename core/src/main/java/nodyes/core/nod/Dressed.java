@@ -105,6 +105,8 @@ public record Dressed(
               : "'" + OwnFile.parse(set).map(OwnFile::family).orElse(set) + "', sans-serif";
       case LookForm.Tint _,
           LookForm.Plain _,
+          LookForm.Whole _,
+          LookForm.Numbers _,
           LookForm.OneOf _,
           LookForm.OneOfOrOwn _,
           LookForm.Mark _,

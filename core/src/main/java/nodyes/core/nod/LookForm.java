@@ -33,6 +33,29 @@ public sealed interface LookForm {
     }
   }
 
+  /** A whole number, both ends included. */
+  record Whole(int least, int most) implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      return between(text, least, most) && text.indexOf('.') < 0
+          ? Optional.empty()
+          : Optional.of("is a whole number from " + least + " to " + most);
+    }
+  }
+
+  /** Numbers of some things, parted by commas, each once; none is as well. */
+  record Numbers(int most) implements LookForm {
+    @Override
+    public Optional<String> problem(String text) {
+      List<String> numbers = text.isEmpty() ? List.of() : List.of(text.split(",", -1));
+      return numbers.size() <= most
+              && numbers.stream().allMatch(one -> one.matches("[0-9]{1,18}"))
+              && numbers.stream().distinct().count() == numbers.size()
+          ? Optional.empty()
+          : Optional.of("is at most " + most + " numbers, parted by commas");
+    }
+  }
+
   /** A plain number, both ends included. */
   record Plain(double least, double most) implements LookForm {
     @Override

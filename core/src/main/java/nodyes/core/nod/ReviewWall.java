@@ -1,11 +1,8 @@
 package nodyes.core.nod;
 
-import java.math.BigDecimal;
 import java.util.List;
-import java.util.Map;
 import nodyes.core.common.NodId;
-import nodyes.core.review.Review;
-import nodyes.core.review.ReviewFacets;
+import nodyes.core.review.ReviewOrder;
 
 /**
  * The published reviews of a product with their summary, a page at a time.
@@ -13,12 +10,76 @@ import nodyes.core.review.ReviewFacets;
  * @param id its id
  * @param placement where, for whom, on or off
  * @param perPage reviews to a page, 2 to 100
+ * @param options how they are laid out, and what goes with them
  * @param dress what it says and how it looks
  */
-public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress) implements Nod {
-  /** In our words and the brand kit's look. */
+public record ReviewWall(
+    NodId id, Placement placement, int perPage, NodOptions options, Dress dress) implements Nod {
+  private static final int MOST_COLUMNS = 4;
+
+  static final NodOption ORDER =
+      NodOption.oneOf("order", "newest", "most-helpful", "highest", "lowest", "pictures-first");
+  static final NodOption LAYOUT = NodOption.oneOf("layout", Layout.values());
+  static final NodOption COLUMNS = NodOption.whole("columns", 1, MOST_COLUMNS, 2);
+  static final NodOption COLUMNS_NARROW = NodOption.whole("columns-narrow", 1, 2, 1);
+  static final NodOption TURNING = NodOption.oneOf("turning", Turning.values());
+  static final NodOption SUMMARY = NodOption.oneOf("summary", "full", "compact");
+  static final NodOption LIST = NodOption.oneOf("list", "open", "folded");
+  static final NodOption DATES = NodOption.oneOf("dates", "date", "ago");
+  static final NodOption FLAGS = NodOption.yesNo("flags", true);
+  static final NodOption TRANSLATION = NodOption.yesNo("translation", true);
+  static final NodOption FORM = NodOption.oneOf("form", FormPlace.values());
+  static final NodOption FORM_AT_FIRST = NodOption.oneOf("form-at-first", "folded", "open");
+  static final NodOption EMPTY = NodOption.oneOf("empty", "hidden", "be-the-first");
+
+  /** What can be set of it. */
+  static final List<NodOption> OPTIONS =
+      List.of(
+          ORDER,
+          LAYOUT,
+          COLUMNS,
+          COLUMNS_NARROW,
+          TURNING,
+          SUMMARY,
+          LIST,
+          DATES,
+          FLAGS,
+          TRANSLATION,
+          FORM,
+          FORM_AT_FIRST,
+          EMPTY);
+
+  /** How reviews lie on the page. */
+  public enum Layout {
+    /** One under the other. */
+    LIST,
+    /** In rows of the same height. */
+    GRID,
+    /** In columns, each as high as it needs, its pictures first. */
+    MASONRY
+  }
+
+  /** How a reader comes to further reviews. */
+  public enum Turning {
+    /** By numbered pages. */
+    PAGES,
+    /** By a button that puts more under them. */
+    MORE
+  }
+
+  /** Where a shopper writes a review. */
+  public enum FormPlace {
+    /** Behind the reviews. */
+    AFTER,
+    /** Before them. */
+    BEFORE,
+    /** Not here. */
+    NONE
+  }
+
+  /** As usual, in our words and the brand kit's look. */
   public ReviewWall(NodId id, Placement placement, int perPage) {
-    this(id, placement, perPage, Dress.DEFAULT);
+    this(id, placement, perPage, NodOptions.USUAL, Dress.DEFAULT);
   }
 
   /** Throws {@link IllegalArgumentException} outside 2 to 100 reviews to a page. */
@@ -35,77 +96,105 @@ public record ReviewWall(NodId id, Placement placement, int perPage, Dress dress
 
   @Override
   public ReviewWall placed(Placement other) {
-    return new ReviewWall(id, other, perPage, dress);
+    return new ReviewWall(id, other, perPage, options, dress);
   }
 
   @Override
   public ReviewWall dressed(Dress other) {
-    return new ReviewWall(id, placement, perPage, other);
+    return new ReviewWall(id, placement, perPage, options, other);
+  }
+
+  @Override
+  public ReviewWall opted(NodOptions other) {
+    return new ReviewWall(id, placement, perPage, other, dress);
   }
 
   @Override
   public ReviewWall copied(NodId other) {
-    return new ReviewWall(other, placement, perPage, dress);
+    return new ReviewWall(other, placement, perPage, options, dress);
+  }
+
+  /** The order in which a reader finds them. */
+  public ReviewOrder order() {
+    return options.value(ORDER, ReviewOrder.class);
+  }
+
+  /** Whether days are told as so long ago. */
+  public boolean tellsAgo() {
+    return options.text(DATES).equals("ago");
+  }
+
+  /** Whether it is there without reviews too, asking for the first. */
+  public boolean asksForTheFirst() {
+    return options.text(EMPTY).equals("be-the-first");
+  }
+
+  /** How it is laid out. */
+  public Shape shape() {
+    return new Shape(
+        order(),
+        options.value(LAYOUT, Layout.class),
+        options.whole(COLUMNS),
+        options.whole(COLUMNS_NARROW),
+        options.value(TURNING, Turning.class),
+        options.text(SUMMARY).equals("compact"),
+        options.text(LIST).equals("folded"),
+        options.isYes(FLAGS),
+        options.isYes(TRANSLATION),
+        options.value(FORM, FormPlace.class),
+        options.text(FORM_AT_FIRST).equals("open"));
+  }
+
+  /**
+   * How a wall is laid out.
+   *
+   * @param order the order at first
+   * @param layout how reviews lie
+   * @param columns beside each other on a wide screen, but in a list
+   * @param columnsNarrow the same on a narrow one
+   * @param turning how a reader comes to further ones
+   * @param isCompact whether the summary is one line
+   * @param isFolded whether the reviews open when asked for
+   * @param hasFlags whether a reviewer's country has its flag
+   * @param isTranslated whether reviews in other languages can be read in the reader's
+   * @param form where a review is written
+   * @param isFormOpen whether the form is open at first
+   */
+  public record Shape(
+      ReviewOrder order,
+      Layout layout,
+      int columns,
+      int columnsNarrow,
+      Turning turning,
+      boolean isCompact,
+      boolean isFolded,
+      boolean hasFlags,
+      boolean isTranslated,
+      FormPlace form,
+      boolean isFormOpen) {
+    /** As it is usual. */
+    public static final Shape USUAL =
+        new ReviewWall(
+                new NodId("usual"),
+                new Placement(
+                    Spot.STANDARD.getFirst(),
+                    java.util.Set.of(),
+                    nodyes.core.audience.Condition.everyone(),
+                    true),
+                2)
+            .shape();
   }
 
   /**
    * What is shown at first; further pages are asked for when a shopper turns to them.
    *
-   * @param mean in stars to one decimal, half up
-   * @param drawn in stars, cut to quarters
-   * @param count published reviews
-   * @param verified how many of them are verified purchases
-   * @param counts reviews under each whole star, 1 star first
-   * @param percentages the same as whole percentages that add to 100
-   * @param perPage reviews to a page
-   * @param first the first page, newest first
-   * @param facets what they can be parted by
+   * @param wall the reviews and their summary
+   * @param shape how it is laid out
    */
-  public record Content(
-      BigDecimal mean,
-      BigDecimal drawn,
-      long count,
-      long verified,
-      List<Long> counts,
-      List<Integer> percentages,
-      int perPage,
-      List<Review> first,
-      Shown facets)
-      implements nodyes.core.nod.Content {
-    private static final int BEST = 5;
-
-    /**
-     * What a reader can part them by.
-     *
-     * @param pictured how many have pictures
-     * @param readable how many are in the reader's language
-     * @param variants the variants that most speak of, the most first
-     */
-    public record Shown(long pictured, long readable, List<ReviewFacets.OfVariant> variants) {
-      private static final int MOST_VARIANTS = 4;
-
-      /** Of all that there is, what a reader of a language is shown; of one variant alone none. */
-      public static Shown of(ReviewFacets facets, java.util.Locale language) {
-        List<ReviewFacets.OfVariant> variants = facets.commonestVariants(MOST_VARIANTS);
-        return new Shown(
-            facets.pictured(),
-            facets.languages().getOrDefault(language.getLanguage(), 0L),
-            variants.size() < 2 ? List.of() : variants);
-      }
-    }
-
+  public record Content(WallContent wall, Shape shape) implements nodyes.core.nod.Content {
     @Override
-    public Map<String, Map<String, Number>> values() {
-      return Map.of(
-          "rated", Map.of("mean", mean),
-          "from", Map.of("n", count),
-          "checked", Map.of("n", verified),
-          "stars", Map.of("n", BEST),
-          "share", Map.of("n", counts.getLast()),
-          "page", Map.of("n", 2),
-          "pictured", Map.of("n", facets.pictured()),
-          "bought", Map.of("n", verified),
-          "readable", Map.of("n", facets.readable()));
+    public java.util.Map<String, java.util.Map<String, Number>> values() {
+      return wall.values();
     }
   }
 }

@@ -1,6 +1,7 @@
 package nodyes.core.nod;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Map;
 import nodyes.core.common.NodId;
 
@@ -9,12 +10,35 @@ import nodyes.core.common.NodId;
  *
  * @param id its id
  * @param placement where, for whom, on or off
+ * @param options what it counts
  * @param dress what it says and how it looks
  */
-public record StarLine(NodId id, Placement placement, Dress dress) implements Nod {
-  /** In our words and the brand kit's look. */
+public record StarLine(NodId id, Placement placement, NodOptions options, Dress dress)
+    implements Nod {
+  /** Whether the stars and the mean stand before the counts. */
+  static final NodOption STARS = NodOption.yesNo("stars", true);
+
+  /** What is counted. */
+  static final NodOption COUNTS = NodOption.oneOf("counts", Counted.values());
+
+  /** What can be set of it. */
+  static final List<NodOption> OPTIONS = List.of(STARS, COUNTS);
+
+  /** What a star line counts. */
+  public enum Counted {
+    /** All reviews. */
+    ALL,
+    /** Verified purchases alone. */
+    VERIFIED,
+    /** Both. */
+    BOTH,
+    /** Nothing. */
+    NOTHING
+  }
+
+  /** As usual, in our words and the brand kit's look. */
   public StarLine(NodId id, Placement placement) {
-    this(id, placement, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
   }
 
   @Override
@@ -24,17 +48,32 @@ public record StarLine(NodId id, Placement placement, Dress dress) implements No
 
   @Override
   public StarLine placed(Placement other) {
-    return new StarLine(id, other, dress);
+    return new StarLine(id, other, options, dress);
   }
 
   @Override
   public StarLine dressed(Dress other) {
-    return new StarLine(id, placement, other);
+    return new StarLine(id, placement, options, other);
+  }
+
+  @Override
+  public StarLine opted(NodOptions other) {
+    return new StarLine(id, placement, other, dress);
   }
 
   @Override
   public StarLine copied(NodId other) {
-    return new StarLine(other, placement, dress);
+    return new StarLine(other, placement, options, dress);
+  }
+
+  /** Whether the stars and the mean stand before the counts. */
+  public boolean showsStars() {
+    return options.isYes(STARS);
+  }
+
+  /** What it counts. */
+  public Counted counted() {
+    return options.value(COUNTS, Counted.class);
   }
 
   /**
@@ -43,12 +82,24 @@ public record StarLine(NodId id, Placement placement, Dress dress) implements No
    * @param mean in stars to one decimal, half up
    * @param drawn in stars, cut to quarters
    * @param count published reviews
+   * @param verified how many of them are verified purchases
+   * @param showsStars whether stars and mean stand before the counts
+   * @param counted what is counted
    */
-  public record Content(BigDecimal mean, BigDecimal drawn, long count)
+  public record Content(
+      BigDecimal mean,
+      BigDecimal drawn,
+      long count,
+      long verified,
+      boolean showsStars,
+      Counted counted)
       implements nodyes.core.nod.Content {
     @Override
     public Map<String, Map<String, Number>> values() {
-      return Map.of("rated", Map.of("mean", mean), "reviews", Map.of("n", count));
+      return Map.of(
+          "rated", Map.of("mean", mean),
+          "reviews", Map.of("n", count),
+          "bought", Map.of("n", verified));
     }
   }
 }

@@ -46,6 +46,15 @@ public record RatingSummary(long sumParts, Histogram histogram) {
     return new RatingSummary(sum, new Histogram(list));
   }
 
+  /** Both together. */
+  public RatingSummary and(RatingSummary other) {
+    var counts = new ArrayList<Long>();
+    for (int star = 0; star < histogram.counts().size(); star++) {
+      counts.add(histogram.counts().get(star) + other.histogram.counts().get(star));
+    }
+    return new RatingSummary(sumParts + other.sumParts, new Histogram(counts));
+  }
+
   /** Number of reviews. */
   public long count() {
     return histogram.total();

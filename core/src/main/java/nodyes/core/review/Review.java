@@ -3,6 +3,7 @@ package nodyes.core.review;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
@@ -25,6 +26,7 @@ import nodyes.core.rating.Rating;
  * @param isFeatured whether the shop marked it as one to read
  * @param pictures addresses of its pictures on this server, in the reviewer's order
  * @param votes what shoppers said of it
+ * @param details what it says beside its words
  */
 public record Review(
     ReviewId id,
@@ -41,7 +43,63 @@ public record Review(
     Optional<String> reply,
     boolean isFeatured,
     List<String> pictures,
-    Votes votes) {
+    Votes votes,
+    Details details) {
+  /**
+   * What a review says beside its words.
+   *
+   * @param pros what is good, a line to each
+   * @param cons what is not
+   * @param criteria stars for single things, 1 to 5 by the criterion's id
+   */
+  public record Details(List<String> pros, List<String> cons, Map<Long, Integer> criteria) {
+    /** Nothing. */
+    public static final Details NONE = new Details(List.of(), List.of(), Map.of());
+
+    /** Keeps all of it unchangeable. */
+    public Details {
+      pros = List.copyOf(pros);
+      cons = List.copyOf(cons);
+      criteria = Map.copyOf(criteria);
+    }
+  }
+
+  /** With nothing beside its words. */
+  public Review(
+      ReviewId id,
+      Rating rating,
+      Optional<String> title,
+      Optional<String> words,
+      Optional<String> reviewer,
+      Optional<String> country,
+      Optional<String> language,
+      Optional<String> variant,
+      Optional<LocalDate> writtenOn,
+      Provenance provenance,
+      Optional<String> incentive,
+      Optional<String> reply,
+      boolean isFeatured,
+      List<String> pictures,
+      Votes votes) {
+    this(
+        id,
+        rating,
+        title,
+        words,
+        reviewer,
+        country,
+        language,
+        variant,
+        writtenOn,
+        provenance,
+        incentive,
+        reply,
+        isFeatured,
+        pictures,
+        votes,
+        Details.NONE);
+  }
+
   /** Keeps the pictures unchangeable. */
   public Review {
     pictures = List.copyOf(pictures);

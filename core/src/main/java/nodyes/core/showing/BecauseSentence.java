@@ -59,6 +59,21 @@ public final class BecauseSentence {
     }
     return switch (finding.fact()) {
       case REVIEWS -> reviews(finding, met);
+      case BOUGHT ->
+          met
+              ? plural(count(finding), "published review") + " of verified purchases"
+              : "no published review is of a verified purchase";
+      case QUOTES ->
+          met
+              ? plural(count(finding), "review")
+                  + " of it "
+                  + (count(finding) == 1 ? "is" : "are")
+                  + " picked"
+              : "none of its published reviews is picked";
+      case SHOP_REVIEWS ->
+          met
+              ? "the shop’s listing has " + plural(count(finding), "review")
+              : "no listing of the shop is connected, or it has no reviews to show";
       case MEAN_RATING ->
           "the mean is "
               + figure
@@ -95,6 +110,10 @@ public final class BecauseSentence {
       return "there " + (have == 1 ? "is " : "are ") + so;
     }
     return so + (want > 1 ? "; the rule wants " + want + " or more" : "");
+  }
+
+  private static long count(Finding finding) {
+    return finding.figure() instanceof Figure.Count have ? have.value() : 0;
   }
 
   private static String plural(long count, String thing) {

@@ -1,29 +1,59 @@
 package nodyes.core.showing;
 
 import java.util.Collection;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
+import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
+import nodyes.core.review.QuoteRule;
+import nodyes.core.review.ReviewOrder;
 
 /**
  * What must be loaded to answer for some nods, so that nothing else is.
  *
- * @param newestReviews how many of a product's newest published reviews
+ * @param first how many of a product's published reviews in each order; a wall that stands needs
+ *     what they can be parted by as well
+ * @param quotes what is picked from them
+ * @param listing whether what a business directory says of the shop
  */
-public record FactNeed(int newestReviews) {
+public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, boolean listing) {
+  /** The figures alone. */
+  public static final FactNeed FIGURES = new FactNeed(Map.of(), Set.of(), false);
+
+  /** Keeps both unchangeable. */
+  public FactNeed {
+    first = Map.copyOf(first);
+    quotes = Set.copyOf(quotes);
+  }
+
   /** What the nods need that are on and meant for that kind of page. */
   public static FactNeed of(Collection<Nod> nods, PageKind page) {
-    return new FactNeed(
-        nods.stream()
-            .filter(nod -> nod.placement().on() && nod.placement().pages().contains(page))
-            .mapToInt(
-                nod ->
-                    switch (nod) {
-                      case StarLine _ -> 0;
-                      case ReviewWall wall -> wall.perPage();
-                    })
-            .max()
-            .orElse(0));
+    var first = new EnumMap<ReviewOrder, Integer>(ReviewOrder.class);
+    var quotes = new LinkedHashSet<QuoteRule>();
+    boolean listing = false;
+    for (Nod nod : nods) {
+      if (!nod.placement().on() || !nod.placement().pages().contains(page)) {
+        continue;
+      }
+      switch (nod) {
+        case StarLine _ -> {}
+        case ReviewWall wall -> first.merge(wall.order(), wall.perPage(), Math::max);
+        case ReviewTab tab -> first.merge(ReviewOrder.NEWEST, tab.perPage(), Math::max);
+        case PickedQuotes picked -> {
+          if (picked.pick() == PickedQuotes.Pick.OF_THE_SHOP) {
+            listing = true;
+          } else {
+            quotes.add(picked.rule());
+          }
+        }
+      }
+    }
+    return new FactNeed(first, quotes, listing);
   }
 }

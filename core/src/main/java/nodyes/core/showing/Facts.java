@@ -11,8 +11,14 @@ import nodyes.core.common.Slug;
  *
  * @param zone the shop's zone
  * @param products the known products among those asked for
+ * @param listing what a business directory says of the shop itself
  */
-public record Facts(ZoneId zone, Map<Slug, ProductFacts> products) {
+public record Facts(ZoneId zone, Map<Slug, ProductFacts> products, ShopListing listing) {
+  /** Of a shop that is in no directory. */
+  public Facts(ZoneId zone, Map<Slug, ProductFacts> products) {
+    this(zone, products, ShopListing.NONE);
+  }
+
   /** Keeps the products unchangeable, in their order. */
   public Facts {
     products = Collections.unmodifiableMap(new LinkedHashMap<>(products));

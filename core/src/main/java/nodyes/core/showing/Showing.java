@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import nodyes.core.audience.Answer;
 import nodyes.core.audience.FactName;
 import nodyes.core.audience.Figure;
@@ -14,8 +15,6 @@ import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Content;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Placement;
-import nodyes.core.nod.ReviewWall;
-import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 
 /** Where what the owner set, what is so and who looks meet. */
@@ -48,15 +47,21 @@ public final class Showing {
           Finding.unknown(FactName.PRODUCT, new Figure.Names(List.of(product.value()))));
     }
     Answer audience = placement.audience().ask(situation(known, facts, viewpoint));
-    return switch (nod) {
-      case StarLine _ -> verdict(audience, hasReviews(known), () -> starLine(known));
-      case ReviewWall wall ->
-          verdict(audience, hasReviews(known), () -> reviewWall(wall, known, viewpoint));
-    };
+    Part part = ReviewParts.of(nod, known, facts, viewpoint);
+    return verdict(audience, part);
   }
 
-  private static Verdict verdict(
-      Answer audience, Finding own, java.util.function.Supplier<Optional<Content>> content) {
+  /**
+   * What a kind of nod has to show.
+   *
+   * @param own what it needs of the facts
+   * @param content what is shown where that is met
+   * @param validUntil until when it is the same
+   */
+  record Part(Finding own, Supplier<Optional<Content>> content, ValidUntil validUntil) {}
+
+  private static Verdict verdict(Answer audience, Part part) {
+    Finding own = part.own();
     var findings = new ArrayList<Finding>();
     findings.add(own);
     findings.addAll(audience.findings());
@@ -66,9 +71,10 @@ public final class Showing {
     }
     missing.addAll(audience.missing());
     var because = new Because(findings, missing);
-    Optional<Content> shown = audience.met() && own.met() ? content.get() : Optional.empty();
+    Optional<Content> shown = audience.met() && own.met() ? part.content().get() : Optional.empty();
     return shown
-        .<Verdict>map(what -> new Verdict.Shown(what, because, audience.validUntil()))
+        .<Verdict>map(
+            what -> new Verdict.Shown(what, because, audience.validUntil().and(part.validUntil())))
         .orElseGet(() -> new Verdict.Withheld(because, audience.validUntil()));
   }
 
@@ -93,11 +99,6 @@ public final class Showing {
         false);
   }
 
-  private static Finding hasReviews(ProductFacts product) {
-    long count = product.rating().count();
-    return Finding.of(FactName.REVIEWS, new Figure.Count(count), new Figure.Count(1), count >= 1);
-  }
-
   static Situation situation(ProductFacts product, Facts facts, Viewpoint viewpoint) {
     return new Situation(
         product.rating(),
@@ -108,44 +109,5 @@ public final class Showing {
         viewpoint.language(),
         viewpoint.moment(),
         facts.zone());
-  }
-
-  private static Optional<Content> starLine(ProductFacts product) {
-    var rating = product.rating();
-    return rating
-        .mean(1)
-        .flatMap(
-            mean ->
-                rating
-                    .quarterStars()
-                    .map(drawn -> new StarLine.Content(mean, drawn, rating.count())));
-  }
-
-  private static Optional<Content> reviewWall(
-      ReviewWall wall, ProductFacts product, Viewpoint viewpoint) {
-    var rating = product.rating();
-    return rating
-        .mean(1)
-        .flatMap(
-            mean ->
-                rating
-                    .quarterStars()
-                    .map(
-                        drawn ->
-                            new ReviewWall.Content(
-                                mean,
-                                drawn,
-                                rating.count(),
-                                product.verified(),
-                                rating.histogram().counts(),
-                                rating.histogram().percentages(),
-                                wall.perPage(),
-                                first(product.newest(), wall.perPage()),
-                                ReviewWall.Content.Shown.of(
-                                    product.facets(), viewpoint.language()))));
-  }
-
-  private static <T> List<T> first(List<T> all, int most) {
-    return all.size() <= most ? all : List.copyOf(all.subList(0, most));
   }
 }

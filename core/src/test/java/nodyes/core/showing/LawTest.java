@@ -8,8 +8,10 @@ import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -21,9 +23,12 @@ import java.util.SplittableRandom;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
+import nodyes.core.common.ReviewId;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
@@ -31,7 +36,10 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.ReviewFacets;
+import nodyes.core.review.Provenance;
+import nodyes.core.review.Review;
+import nodyes.core.review.ReviewOrder;
+import nodyes.core.review.Votes;
 import org.testng.annotations.Test;
 
 /** The law of every answer: it holds until its end, and where time alone decides it ends there. */
@@ -135,9 +143,14 @@ public class LawTest {
     var placement =
         new Placement(
             new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
-    return random.nextBoolean()
-        ? new StarLine(new NodId("a"), placement.switched(true))
-        : new ReviewWall(new NodId("b"), placement.switched(true), 5);
+    return switch (random.nextInt(4)) {
+      case 0 -> new StarLine(new NodId("a"), placement.switched(true));
+      case 1 -> new ReviewWall(new NodId("b"), placement.switched(true), 5);
+      case 2 ->
+          new ReviewWall(new NodId("b"), placement.switched(true), 5)
+              .opted(new NodOptions(Map.of("dates", "ago")));
+      default -> new PickedQuotes(new NodId("c"), placement.switched(true));
+    };
   }
 
   private Condition condition(int depth) {
@@ -196,13 +209,31 @@ public class LawTest {
             Set.of("planters"),
             Set.of(),
             Map.of(),
-            RatingSummary.of(ratings),
-            0,
-            List.of(),
-            ReviewFacets.NONE);
+            ReviewFacts.of(RatingSummary.of(ratings), 0)
+                .with(ReviewOrder.NEWEST, ratings.stream().map(this::review).toList()));
     return new Facts(
         ZONES.get(random.nextInt(ZONES.size())),
         random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot));
+  }
+
+  /** Written some days, weeks or months before the time that is looked at, or within it. */
+  private Review review(Rating rating) {
+    return new Review(
+        new ReviewId(1 + random.nextInt(99)),
+        rating,
+        Optional.empty(),
+        Optional.of("words"),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of("en"),
+        Optional.empty(),
+        Optional.of(LocalDate.ofInstant(START, ZoneOffset.UTC).minusDays(random.nextInt(90) - 3)),
+        new Provenance.Unverified(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        List.of(),
+        Votes.NONE);
   }
 
   private Viewpoint viewpoint(Instant moment) {

@@ -26,7 +26,6 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.ReviewFacets;
 import org.testng.annotations.Test;
 
 public class MomentsTest {
@@ -43,10 +42,7 @@ public class MomentsTest {
                   Set.of(),
                   Set.of(),
                   Map.of(),
-                  RatingSummary.of(List.of(Rating.ofStars(5))),
-                  0,
-                  List.of(),
-                  ReviewFacets.NONE)));
+                  ReviewFacts.of(RatingSummary.of(List.of(Rating.ofStars(5))), 0))));
 
   private static Nod stars(String id, Condition audience) {
     return new StarLine(

@@ -24,7 +24,6 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.ReviewFacets;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -65,11 +64,10 @@ public class ReachTest {
         Set.of(),
         Set.of(),
         Map.of(slug.value() + "-s", Money.parse("EUR 9.00")),
-        new RatingSummary(
-            reviews * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, reviews, 0L))),
-        0,
-        List.of(),
-        ReviewFacets.NONE);
+        ReviewFacts.of(
+            new RatingSummary(
+                reviews * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, reviews, 0L))),
+            0));
   }
 
   @Test

@@ -19,7 +19,9 @@ import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
@@ -27,7 +29,10 @@ import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.ReviewFacets;
+import nodyes.core.review.Excerpt;
+import nodyes.core.review.Provenance;
+import nodyes.core.review.Quote;
+import nodyes.core.review.ReviewOrder;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -42,7 +47,8 @@ public class ShowingTest {
     Verdict verdict = of(starLine(Condition.everyone()), POT);
     assertEquals(
         ((Verdict.Shown) verdict).content(),
-        new StarLine.Content(new BigDecimal("4.5"), new BigDecimal("4.50"), 2));
+        new StarLine.Content(
+            new BigDecimal("4.5"), new BigDecimal("4.50"), 2, 0, true, StarLine.Counted.ALL));
     assertEquals(
         BecauseSentence.of(verdict, LISBON), "Shows because there are 2 published reviews.");
   }
@@ -150,8 +156,9 @@ public class ShowingTest {
     assertEquals(
         page.placed().stream().map(placed -> placed.nod().id().value()).toList(),
         List.of("s", "w"));
-    assertEquals(FactNeed.of(List.of(wall), PageKind.PRODUCT).newestReviews(), 8);
-    assertEquals(FactNeed.of(List.of(wall), PageKind.HOME).newestReviews(), 0);
+    assertEquals(
+        FactNeed.of(List.of(wall), PageKind.PRODUCT).first(), Map.of(ReviewOrder.NEWEST, 8));
+    assertEquals(FactNeed.of(List.of(wall), PageKind.HOME), FactNeed.FIGURES);
   }
 
   @Test
@@ -203,9 +210,69 @@ public class ShowingTest {
         Set.of("planters"),
         Set.of(),
         prices,
-        rating,
-        0,
-        List.of(),
-        ReviewFacets.NONE);
+        ReviewFacts.of(rating, 0));
+  }
+
+  private static Placement onProductPages(String spot) {
+    return new Placement(new Spot(spot), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true);
+  }
+
+  private static Quote listed(int stars) {
+    return new Quote(
+        Optional.empty(),
+        Rating.ofStars(stars),
+        Optional.empty(),
+        "Found what I came for",
+        new Excerpt("Found what I came for", false),
+        Optional.of("Jonas"),
+        Optional.empty(),
+        Optional.of("en"),
+        Optional.empty(),
+        new Provenance.BroughtIn("directory.example", Optional.empty(), NOON),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  @Test
+  public void aWallAsksForTheFirstWhereTheOwnerWantsIt() {
+    var wall = new ReviewWall(new NodId("w"), onProductPages("page-end"), 8);
+    assertTrue(of(wall, BARE) instanceof Verdict.Withheld);
+    Verdict asking = of(wall.opted(new NodOptions(Map.of("empty", "be-the-first"))), BARE);
+    var content = (ReviewWall.Content) ((Verdict.Shown) asking).content();
+    assertEquals(content.wall().count(), 0);
+    assertEquals(content.wall().mean(), BigDecimal.ZERO);
+  }
+
+  @Test
+  public void quotesOfTheShopItselfHaveTheListingsOwnFigure() {
+    var quotes =
+        new PickedQuotes(new NodId("q"), onProductPages("under-picture"))
+            .opted(new NodOptions(Map.of("pick", "of-the-shop")));
+    assertEquals(
+        BecauseSentence.of(of(quotes, POT), LISBON),
+        "Not here: no listing of the shop is connected, or it has no reviews to show.");
+    var listing =
+        new ShopListing(
+            Optional.of(new BigDecimal("4.4")),
+            Optional.of(31L),
+            Optional.of("https://directory.example/shop"),
+            List.of(listed(5), listed(3)));
+    var facts = new Facts(LISBON, facts().products(), listing);
+    Verdict shown = Showing.of(quotes, POT, facts, viewpoint(Optional.empty()));
+    var content = (PickedQuotes.Content) ((Verdict.Shown) shown).content();
+    assertEquals(content.foot(), Optional.of(new PickedQuotes.Foot(new BigDecimal("4.4"), 31)));
+    assertEquals(content.link(), Optional.of("https://directory.example/shop"));
+    assertEquals(
+        BecauseSentence.of(shown, LISBON), "Shows because the shop’s listing has 2 reviews.");
+  }
+
+  @Test
+  public void aLineThatCountsPurchasesAloneNeedsOne() {
+    Nod line =
+        starLine(Condition.everyone())
+            .opted(new NodOptions(Map.of("stars", "no", "counts", "verified")));
+    assertEquals(
+        BecauseSentence.of(of(line, POT), LISBON),
+        "Not here: no published review is of a verified purchase.");
   }
 }

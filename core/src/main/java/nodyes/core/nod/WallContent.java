@@ -1,0 +1,133 @@
+package nodyes.core.nod;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.common.ReviewId;
+import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Ago;
+import nodyes.core.review.CriterionMean;
+import nodyes.core.review.Review;
+import nodyes.core.review.ReviewFacets;
+
+/**
+ * The summary of a product's reviews and the first of them.
+ *
+ * @param mean in stars to one decimal, half up; 0 without reviews
+ * @param drawn in stars, cut to quarters; 0 without reviews
+ * @param count published reviews
+ * @param verified how many of them are verified purchases
+ * @param counts reviews under each whole star, 1 star first
+ * @param percentages the same as whole percentages that add to 100
+ * @param perPage reviews to a page
+ * @param first the first page, in the wall's order
+ * @param facets what they can be parted by
+ * @param criteria what they say of single things, in the owner's order
+ * @param agos how long ago each of the first was written; empty where days are told as dates
+ * @param sharedWith titles of other products whose reviews are among them
+ */
+public record WallContent(
+    BigDecimal mean,
+    BigDecimal drawn,
+    long count,
+    long verified,
+    List<Long> counts,
+    List<Integer> percentages,
+    int perPage,
+    List<Review> first,
+    Facets facets,
+    List<CriterionMean> criteria,
+    Optional<Map<ReviewId, Ago>> agos,
+    List<String> sharedWith) {
+  private static final int BEST = 5;
+
+  /** Keeps the lists unchangeable. */
+  public WallContent {
+    counts = List.copyOf(counts);
+    percentages = List.copyOf(percentages);
+    first = List.copyOf(first);
+    criteria = List.copyOf(criteria);
+    sharedWith = List.copyOf(sharedWith);
+    agos = agos.map(Map::copyOf);
+  }
+
+  /**
+   * What the numbers of a summary say.
+   *
+   * @param today the day from which 'so long ago' is told; empty where days are told as dates
+   */
+  public static WallContent of(
+      RatingSummary rating,
+      long verified,
+      int perPage,
+      List<Review> first,
+      Facets facets,
+      List<CriterionMean> criteria,
+      Optional<LocalDate> today,
+      List<String> sharedWith) {
+    List<Review> page = first.size() <= perPage ? first : first.subList(0, perPage);
+    return new WallContent(
+        rating.mean(1).orElse(BigDecimal.ZERO),
+        rating.quarterStars().orElse(BigDecimal.ZERO),
+        rating.count(),
+        verified,
+        rating.histogram().counts(),
+        rating.histogram().percentages(),
+        perPage,
+        page,
+        facets,
+        criteria,
+        today.map(day -> agos(page, day)),
+        sharedWith);
+  }
+
+  private static Map<ReviewId, Ago> agos(List<Review> reviews, LocalDate today) {
+    var agos = new HashMap<ReviewId, Ago>();
+    for (Review review : reviews) {
+      review
+          .writtenOn()
+          .flatMap(day -> Ago.of(day, today))
+          .ifPresent(ago -> agos.put(review.id(), ago));
+    }
+    return agos;
+  }
+
+  /**
+   * What a reader can part them by.
+   *
+   * @param pictured how many have pictures
+   * @param readable how many are in the reader's language
+   * @param variants the variants that most speak of, the most first
+   */
+  public record Facets(long pictured, long readable, List<ReviewFacets.OfVariant> variants) {
+    private static final int MOST_VARIANTS = 4;
+
+    /** Of all that there is, what a reader of a language is shown; of one variant alone none. */
+    public static Facets of(ReviewFacets facets, Locale language) {
+      List<ReviewFacets.OfVariant> variants = facets.commonestVariants(MOST_VARIANTS);
+      return new Facets(
+          facets.pictured(),
+          facets.languages().getOrDefault(language.getLanguage(), 0L),
+          variants.size() < 2 ? List.of() : variants);
+    }
+  }
+
+  /** What the values of each of its words are here, by the word's name and the value's. */
+  Map<String, Map<String, Number>> values() {
+    return Map.of(
+        "rated", Map.of("mean", mean),
+        "from", Map.of("n", count),
+        "checked", Map.of("n", verified),
+        "stars", Map.of("n", BEST),
+        "share", Map.of("n", counts.getLast()),
+        "page", Map.of("n", 2),
+        "pictured", Map.of("n", facets.pictured()),
+        "bought", Map.of("n", verified),
+        "readable", Map.of("n", facets.readable()),
+        "unfold", Map.of("n", count));
+  }
+}

@@ -1,0 +1,28 @@
+package nodyes.core.review;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * What reviews say of a single thing, such as durability.
+ *
+ * @param criterion its id
+ * @param name what it is called in the reader's language
+ * @param sum stars of all who rated it
+ * @param count how many did, at least one
+ */
+public record CriterionMean(long criterion, String name, long sum, long count) {
+  private static final int BEST = 5;
+
+  /** Throws {@link IllegalArgumentException} where the sum cannot come from so many. */
+  public CriterionMean {
+    if (count < 1 || sum < count || sum > count * BEST) {
+      throw new IllegalArgumentException("the sum does not fit the number of ratings");
+    }
+  }
+
+  /** Arithmetic mean over those that rated it, in stars to one decimal, half up. */
+  public BigDecimal mean() {
+    return BigDecimal.valueOf(sum).divide(BigDecimal.valueOf(count), 1, RoundingMode.HALF_UP);
+  }
+}

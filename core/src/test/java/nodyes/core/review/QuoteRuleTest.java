@@ -1,0 +1,65 @@
+package nodyes.core.review;
+
+import static org.testng.Assert.assertEquals;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.common.ReviewId;
+import nodyes.core.rating.Rating;
+import org.testng.annotations.Test;
+
+public class QuoteRuleTest {
+  private static Review review(long id, int stars, String words) {
+    return new Review(
+        new ReviewId(id),
+        Rating.ofStars(stars),
+        Optional.empty(),
+        Optional.of(words).filter(text -> !text.isEmpty()),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of("en"),
+        Optional.empty(),
+        Optional.of(LocalDate.of(2026, 1, 1).plusDays(id)),
+        new Provenance.Unverified(),
+        Optional.empty(),
+        Optional.empty(),
+        false,
+        List.of(),
+        Votes.NONE);
+  }
+
+  private static final List<Review> ALL =
+      List.of(
+          review(1, 5, "It keeps the soil moist for days"),
+          review(2, 3, "It is smaller than I thought it would be"),
+          review(3, 5, "Nice"),
+          review(4, 4, "Heavy, handsome, and it does not tip over"),
+          review(5, 5, ""));
+
+  private static List<Long> ids(QuoteRule rule) {
+    return rule.of(ALL).stream().map(review -> review.id().value()).toList();
+  }
+
+  @Test
+  public void theNewestThatHaveStarsAndWordsEnough() {
+    assertEquals(ids(QuoteRule.newest(6, 4, 5)), List.of(4L, 1L));
+    assertEquals(ids(QuoteRule.newest(1, 4, 5)), List.of(4L));
+    assertEquals(ids(QuoteRule.newest(6, 1, 1)), List.of(4L, 3L, 2L, 1L));
+  }
+
+  @Test
+  public void thoseThatWereChosenInTheirOrder() {
+    assertEquals(
+        ids(QuoteRule.byHand(List.of(new ReviewId(5), new ReviewId(2), new ReviewId(99)))),
+        List.of(5L, 2L));
+    assertEquals(ids(QuoteRule.byHand(List.of())), List.of());
+  }
+
+  @Test
+  public void marksAreNoWords() {
+    assertEquals(QuoteRule.words("Good, solid – really!", Locale.ENGLISH), 3);
+    assertEquals(QuoteRule.words("♥ ♥ …", Locale.ENGLISH), 0);
+  }
+}
