@@ -28,6 +28,7 @@ import nodyes.server.shop.ShopSettings;
 import nodyes.server.web.JsonLines;
 import nodyes.standins.directory.BusinessDirectory;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.config.AutowireCapableBeanFactory;
 
 /** Fills a new installation with the demo shop's files, through the same code as an owner's. */
 final class DemoLoader {
@@ -41,6 +42,7 @@ final class DemoLoader {
   private final BringIn bringIn;
   private final Reviews reviews;
   private final OwnReviews own;
+  private final AutowireCapableBeanFactory beans;
   private final Nods nods;
   private final Shop shop;
 
@@ -50,6 +52,7 @@ final class DemoLoader {
       BringIn bringIn,
       Reviews reviews,
       OwnReviews own,
+      AutowireCapableBeanFactory beans,
       Nods nods,
       Shop shop) {
     this.catalogue = catalogue;
@@ -57,6 +60,7 @@ final class DemoLoader {
     this.bringIn = bringIn;
     this.reviews = reviews;
     this.own = own;
+    this.beans = beans;
     this.nods = nods;
     this.shop = shop;
   }
@@ -84,8 +88,12 @@ final class DemoLoader {
     publishAllButAFew();
     bring(files.resolve(DemoFiles.NEW_REVIEWS), null);
     own.follow(Admission.AFTER_A_LOOK, Notice.SOON, "beatriz@quillwort.example");
-    write("celadon-planter", 5, "Drains well, and the saucer keeps the floor dry.", "Mara");
-    write("celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
+    DemoOwnReviews ownReviews = beans.createBean(DemoOwnReviews.class);
+    ownReviews.publish();
+    ownReviews.wait(
+        "celadon-planter", 5, "Drains well, and the saucer keeps the floor dry.", "Mara");
+    ownReviews.wait(
+        "celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
     nods.publish(OWNER, "");
   }
 
@@ -101,10 +109,6 @@ final class DemoLoader {
     for (List<Long> some = waiting(); !some.isEmpty(); some = waiting()) {
       reviews.move(new HashSet<>(some), ReviewState.PUBLISHED, Optional.empty(), OWNER);
     }
-  }
-
-  private void write(String product, int stars, String words, String reviewer) {
-    own.take(new OwnReviews.Written(product, null, stars, null, words, reviewer));
   }
 
   private List<Long> waiting() {

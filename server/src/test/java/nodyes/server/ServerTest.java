@@ -8,6 +8,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import nodyes.server.form.FormTokens;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -29,6 +31,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
   @Autowired protected MockMvc http;
   @Autowired protected ObjectMapper json;
+  @Autowired private FormTokens tokens;
 
   @DynamicPropertySource
   static void settings(DynamicPropertyRegistry registry) throws IOException {
@@ -77,6 +80,11 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     if (result.path("taken").asInt() != 1) {
       throw new IllegalStateException(result.toString());
     }
+  }
+
+  /** A token for a review of a product, as of a form that was filled in for two minutes. */
+  protected String formToken(String product) {
+    return tokens.opened(product, Duration.ofMinutes(2));
   }
 
   /** Looks at a file, reads it in and waits for its end. */

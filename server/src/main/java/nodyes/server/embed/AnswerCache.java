@@ -6,13 +6,19 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.util.Collections;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import nodyes.server.catalogue.CatalogueChanged;
+import nodyes.server.listing.ListingChanged;
 import nodyes.server.nods.ArrangementPublished;
+import nodyes.server.reviews.Kin;
 import nodyes.server.reviews.PublishedReviewsChanged;
+import nodyes.server.reviews.ReviewVotesChanged;
 import nodyes.server.shop.ShopChanged;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -27,6 +33,7 @@ class AnswerCache {
   private static final int LONGEST_ADDRESS = 4000;
 
   private final Clock clock;
+  private final UnaryOperator<Set<String>> kin;
   private final AtomicLong changes = new AtomicLong();
   private final Cache<String, Answer> answers =
       Caffeine.newBuilder()
@@ -36,8 +43,15 @@ class AnswerCache {
                   key.length() * 2 + answer.plain().length + answer.gzip().length)
           .build();
 
-  AnswerCache(Clock clock) {
+  @Autowired
+  AnswerCache(Clock clock, Kin kin) {
+    this(clock, kin::slugs);
+  }
+
+  /** With the products that show what is said of some. */
+  AnswerCache(Clock clock, UnaryOperator<Set<String>> kin) {
     this.clock = clock;
+    this.kin = kin;
   }
 
   /** What an answer is kept by: the query; null where it is missing or too long to keep. */
@@ -67,11 +81,18 @@ class AnswerCache {
   /** Pages are few: the ones that speak of a changed product are found by looking at all. */
   @EventListener
   void reviewsChanged(PublishedReviewsChanged event) {
+    forget(event.products());
+  }
+
+  @EventListener
+  void votesChanged(ReviewVotesChanged event) {
+    forget(event.products());
+  }
+
+  private void forget(Set<String> products) {
     changes.incrementAndGet();
-    answers
-        .asMap()
-        .values()
-        .removeIf(answer -> !Collections.disjoint(answer.products(), event.products()));
+    Set<String> shown = kin.apply(products);
+    answers.asMap().values().removeIf(answer -> !Collections.disjoint(answer.products(), shown));
   }
 
   @EventListener
@@ -86,6 +107,11 @@ class AnswerCache {
 
   @EventListener
   void shopChanged(ShopChanged event) {
+    forgetAll();
+  }
+
+  @EventListener
+  void listingChanged(ListingChanged event) {
     forgetAll();
   }
 

@@ -4,6 +4,7 @@ import static java.util.stream.Collectors.toSet;
 
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,6 +17,7 @@ import nodyes.core.nod.Dressed;
 import nodyes.core.nod.Look;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Page;
@@ -27,6 +29,7 @@ import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.NodWords;
 import nodyes.server.nods.Nods;
 import nodyes.server.nods.PointedSpot;
+import nodyes.server.outside.Translator;
 import nodyes.server.pages.FactLoader;
 import nodyes.server.shop.Shop;
 import org.springframework.stereotype.Component;
@@ -42,13 +45,21 @@ class PageAnswers {
   private final Nods nods;
   private final Shop shop;
   private final NodWords words;
+  private final Translator translator;
   private final ObjectMapper json;
 
-  PageAnswers(FactLoader facts, Nods nods, Shop shop, NodWords words, ObjectMapper json) {
+  PageAnswers(
+      FactLoader facts,
+      Nods nods,
+      Shop shop,
+      NodWords words,
+      Translator translator,
+      ObjectMapper json) {
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
     this.words = words;
+    this.translator = translator;
     this.json = json;
   }
 
@@ -71,9 +82,8 @@ class PageAnswers {
       Arrangement arrangement, Viewpoint viewpoint, boolean isPublic, boolean withWithheld) {
     Page page = facts.compose(arrangement.nods(), viewpoint);
     String language = words.language(viewpoint.language());
-    List<WireNod> shown = page.placed().stream().flatMap(PageAnswers::shown).toList();
-    List<String> kinds = arrangement.nods().stream().map(nod -> nod.kind().wireName()).toList();
-    Map<String, Map<String, Object>> said = shown.isEmpty() ? Map.of() : words.of(language, kinds);
+    List<WireNod> shown = page.placed().stream().flatMap(this::shown).toList();
+    Map<String, Map<String, Object>> said = words.of(language, kinds(page));
     var body =
         new WirePage(
             "",
@@ -107,7 +117,21 @@ class PageAnswers {
         viewpoint.products().stream().map(Slug::value).collect(toSet()));
   }
 
-  private static java.util.stream.Stream<WireNod> shown(Page.Placed placed) {
+  /** The kinds whose words are said; a tab opens a wall. */
+  private static Set<String> kinds(Page page) {
+    var kinds = new LinkedHashSet<String>();
+    for (Page.Placed placed : page.placed()) {
+      if (placed.verdict() instanceof Verdict.Shown) {
+        kinds.add(placed.nod().kind().wireName());
+        if (placed.nod().kind() == NodKind.REVIEW_TAB) {
+          kinds.add(NodKind.REVIEW_WALL.wireName());
+        }
+      }
+    }
+    return kinds;
+  }
+
+  private java.util.stream.Stream<WireNod> shown(Page.Placed placed) {
     return switch (placed.verdict()) {
       case Verdict.Shown shown ->
           java.util.stream.Stream.of(
@@ -115,7 +139,8 @@ class PageAnswers {
                   placed.nod().id().value(),
                   placed.nod().placement().spot().name(),
                   placed.product().value(),
-                  shown.content()));
+                  shown.content(),
+                  translator.isConnected()));
       case Verdict.Withheld _ -> java.util.stream.Stream.empty();
     };
   }

@@ -3,17 +3,23 @@ package nodyes.server.embed;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.Slug;
+import nodyes.core.review.Ago;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.embed.wire.WireReview;
 import nodyes.server.embed.wire.WireReviews;
 import nodyes.server.reviews.Reviews;
+import nodyes.server.reviews.Translations;
 import nodyes.server.reviews.WallFilter;
+import nodyes.server.shop.Shop;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
@@ -22,6 +28,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.CrossOrigin;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -34,11 +41,17 @@ class WallApi {
 
   private final Catalogue catalogue;
   private final Reviews reviews;
+  private final Translations translations;
+  private final Shop shop;
+  private final Clock clock;
   private final RateLimit limit = new RateLimit(300, Duration.ofMinutes(1));
 
-  WallApi(Catalogue catalogue, Reviews reviews) {
+  WallApi(Catalogue catalogue, Reviews reviews, Translations translations, Shop shop, Clock clock) {
     this.catalogue = catalogue;
     this.reviews = reviews;
+    this.translations = translations;
+    this.shop = shop;
+    this.clock = clock;
   }
 
   @GetMapping("/embed/v1/reviews")
@@ -56,6 +69,7 @@ class WallApi {
       @RequestParam(required = false) @Nullable String language,
       @RequestParam(required = false) @Nullable String variant,
       @RequestParam(required = false) @Nullable String words,
+      @RequestParam(defaultValue = "false") boolean ago,
       HttpServletRequest request) {
     limit.count(request.getRemoteAddr());
     if (words != null && words.length() > LONGEST) {
@@ -68,13 +82,37 @@ class WallApi {
             .flatMap(catalogue::id)
             .map(id -> reviews.publishedPage(id, filter, order, page, wanted))
             .orElseGet(() -> new PageOf<>(List.of(), 1, wanted, 0));
+    Optional<LocalDate> today =
+        ago
+            ? Optional.of(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))
+            : Optional.empty();
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePublic())
         .body(
             new WireReviews(
-                found.items().stream().map(WireReview::of).toList(),
+                found.items().stream()
+                    .map(review -> WireReview.of(review, today.flatMap(day -> ago(review, day))))
+                    .toList(),
                 found.page(),
                 Math.ceilDiv(found.total(), (long) found.size()),
                 found.total()));
+  }
+
+  private static Optional<Ago> ago(Review review, LocalDate today) {
+    return review.writtenOn().flatMap(day -> Ago.of(day, today));
+  }
+
+  /** Each can ask a translator, so there are fewer of them. */
+  private final RateLimit translated = new RateLimit(40, Duration.ofMinutes(10));
+
+  @GetMapping("/embed/v1/reviews/{id}/translation")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(summary = "A published review in another language, by machine; the original stays")
+  ResponseEntity<Translations.Translation> translation(
+      @PathVariable long id, @RequestParam String to, HttpServletRequest request) {
+    translated.count(request.getRemoteAddr());
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePublic())
+        .body(translations.ofPublished(id, to));
   }
 }

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Optional;
 import nodyes.server.outside.Fetch;
 import nodyes.server.web.Refusal;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /**
@@ -20,11 +21,13 @@ public class Listing {
   private final ListingStore store;
   private final Fetch fetch;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
-  Listing(ListingStore store, Fetch fetch, Clock clock) {
+  Listing(ListingStore store, Fetch fetch, Clock clock, ApplicationEventPublisher events) {
     this.store = store;
     this.fetch = fetch;
     this.clock = clock;
+    this.events = events;
   }
 
   /**
@@ -71,6 +74,7 @@ public class Listing {
     } catch (Refusal e) {
       store.failed(String.valueOf(e.getMessage()), clock.instant());
     }
+    events.publishEvent(new ListingChanged());
     return store.find().orElseThrow();
   }
 
@@ -94,5 +98,6 @@ public class Listing {
   /** Takes the directory away, with all that came from it. */
   public void disconnect() {
     store.forget();
+    events.publishEvent(new ListingChanged());
   }
 }

@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Wording;
 
@@ -98,10 +99,17 @@ public final class Changes {
     if (!was.dress().look().equals(now.dress().look())) {
       said.add("looks different");
     }
+    if (now instanceof PickedQuotes quotes && quotes.mayHideTheWhole() && !mayHide(was)) {
+      said.add("shows praise alone, without what all reviews say");
+    }
     if (said.isEmpty()) {
       said.add("is set differently");
     }
     return said;
+  }
+
+  private static boolean mayHide(Nod nod) {
+    return nod instanceof PickedQuotes quotes && quotes.mayHideTheWhole();
   }
 
   private static List<String> languages(Nod was, Nod now) {

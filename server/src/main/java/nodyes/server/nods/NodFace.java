@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param words what it says, word by word
  * @param unsayable what cannot be said as it is written, and so cannot be published
  * @param contrast of words on ground, where both are set
+ * @param options what can be set of its kind beside its look
+ * @param hidesTheWhole whether it may show praise alone without what all say
  */
 record NodFace(
     String id,
@@ -23,7 +25,24 @@ record NodFace(
     Settings set,
     List<Word> words,
     List<Unsayable> unsayable,
-    @Nullable Contrast contrast) {
+    @Nullable Contrast contrast,
+    List<OptionForm> options,
+    boolean hidesTheWhole) {
+  /**
+   * Something that can be set.
+   *
+   * @param usual what it is when nothing is set
+   * @param choices where it is one of some
+   * @param least where it is a number
+   * @param most where it is a number
+   */
+  record OptionForm(
+      String name,
+      String usual,
+      @Nullable List<String> choices,
+      @Nullable Integer least,
+      @Nullable Integer most) {}
+
   /**
    * What the owner can change.
    *

@@ -18,7 +18,9 @@ import nodyes.core.nod.Look;
 import nodyes.core.nod.LookForm;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodOption;
 import nodyes.core.nod.OwnFile;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.Wording;
@@ -29,7 +31,6 @@ import nodyes.server.shop.ShopSettings;
 import nodyes.server.web.Refusal;
 import nodyes.server.web.Refusal.Fault;
 import org.joda.money.CurrencyUnit;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** Reads and writes a nod's three faces. */
@@ -67,7 +68,19 @@ class NodFaces {
             json.own(nod)),
         sayable.words(nod.kind()),
         sayable.problems(nod),
-        contrast(Dressed.of(kit, nod.dress().look())).orElse(null));
+        contrast(Dressed.of(kit, nod.dress().look())).orElse(null),
+        nod.kind().options().stream().map(NodFaces::option).toList(),
+        nod instanceof PickedQuotes quotes && quotes.mayHideTheWhole());
+  }
+
+  private static NodFace.OptionForm option(NodOption option) {
+    return switch (option.form()) {
+      case LookForm.OneOf(List<String> names) ->
+          new NodFace.OptionForm(option.name(), option.usual(), names, null, null);
+      case LookForm.Whole(int least, int most) ->
+          new NodFace.OptionForm(option.name(), option.usual(), null, least, most);
+      default -> new NodFace.OptionForm(option.name(), option.usual(), null, null, null);
+    };
   }
 
   static Optional<NodFace.Contrast> contrast(Dressed dressed) {
@@ -117,17 +130,15 @@ class NodFaces {
     Nod changed = nod.placed(placement).dressed(dress);
     try {
       changed = json.with(changed, set.own());
+      changed
+          .options()
+          .problems(changed.kind())
+          .forEach((name, text) -> faults.add(new Fault("own.options." + name, text)));
     } catch (IllegalArgumentException e) {
       faults.add(new Fault("own", String.valueOf(e.getMessage())));
     }
-    refuse(faults);
+    Refusal.ifAny(faults);
     return changed;
-  }
-
-  private static void refuse(List<Fault> faults) {
-    if (!faults.isEmpty()) {
-      throw new Refusal(HttpStatus.BAD_REQUEST, "Some values cannot be taken.", faults);
-    }
   }
 
   private static Spot spot(String name, List<Fault> faults) {
@@ -221,7 +232,7 @@ class NodFaces {
       faults.add(new Fault("pairs", "two pairs have the same name"));
     }
     var values = values(given, "values", kit, faults);
-    refuse(faults);
+    Refusal.ifAny(faults);
     return new BrandKit(values, pairs);
   }
 }

@@ -11,6 +11,7 @@ import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
+import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.Wording;
 import org.joda.money.Money;
@@ -54,7 +55,8 @@ class NodJson {
             .addMixIn(Spot.class, OneName.class)
             .addMixIn(Money.class, AsMoney.class)
             .addMixIn(LookValue.class, ByWireName.class)
-            .addMixIn(Wording.class, AsMap.class);
+            .addMixIn(Wording.class, AsMap.class)
+            .addMixIn(NodOptions.class, AsTexts.class);
     for (NodKind kind : NodKind.values()) {
       builder.registerSubtypes(new NamedType(kind.settings(), kind.wireName()));
     }
@@ -148,6 +150,14 @@ class NodJson {
 
     @JsonValue
     abstract Map<String, Map<String, String>> byLanguage();
+  }
+
+  private abstract static class AsTexts {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    AsTexts(Map<String, String> values) {}
+
+    @JsonValue
+    abstract Map<String, String> values();
   }
 
   private interface ByWireName {

@@ -21,6 +21,7 @@ import tools.jackson.databind.ObjectMapper;
 @Component
 public class NodWords {
   private static final String FALLBACK = "en";
+  private static final String FORM = "review-form";
 
   private final Map<String, Map<String, Map<String, Object>>> byLanguage = new TreeMap<>();
 
@@ -53,6 +54,19 @@ public class NodWords {
     return words;
   }
 
+  /**
+   * What an owner can say in other words of a kind: its own words, and those of the form that
+   * stands with it, which begin with {@code form-}.
+   */
+  Map<String, Object> sayable(String language, NodKind kind) {
+    var all = byLanguage.getOrDefault(language, Map.of());
+    var sayable = new LinkedHashMap<>(all.getOrDefault(kind.wireName(), Map.of()));
+    if (kind == NodKind.REVIEW_WALL) {
+      all.getOrDefault(FORM, Map.of()).forEach((name, said) -> sayable.put("form-" + name, said));
+    }
+    return sayable;
+  }
+
   /** The languages that we have words in. */
   Set<String> languages() {
     return byLanguage.keySet();
@@ -61,9 +75,7 @@ public class NodWords {
   /** The values that a word of a kind can put in, by the word's name without its plural form. */
   Map<String, Set<String>> values(NodKind kind) {
     var values = new LinkedHashMap<String, Set<String>>();
-    byLanguage
-        .getOrDefault(FALLBACK, Map.of())
-        .getOrDefault(kind.wireName(), Map.of())
+    sayable(FALLBACK, kind)
         .forEach(
             (name, said) -> values.put(name, new LinkedHashSet<>(Wording.values(texts(said)))));
     return values;

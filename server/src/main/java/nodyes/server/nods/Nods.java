@@ -14,7 +14,9 @@ import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
+import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
@@ -199,6 +201,8 @@ public class Nods {
     return switch (kind) {
       case STAR_LINE -> new StarLine(id, placement);
       case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE);
+      case REVIEW_TAB -> new ReviewTab(id, placement);
+      case PICKED_QUOTES -> new PickedQuotes(id, placement);
     };
   }
 
@@ -224,6 +228,8 @@ public class Nods {
             : switch (kind) {
               case STAR_LINE -> "under-title";
               case REVIEW_WALL -> "page-end";
+              case REVIEW_TAB -> "screen-edge";
+              case PICKED_QUOTES -> "under-picture";
             });
   }
 

@@ -57,11 +57,7 @@ class Sayable {
             (name, values) -> {
               var ours = new LinkedHashMap<String, Map<String, String>>();
               for (String language : words.languages()) {
-                Object said =
-                    words
-                        .of(language, List.of(kind.wireName()))
-                        .getOrDefault(kind.wireName(), Map.of())
-                        .get(name);
+                Object said = words.sayable(language, kind).get(name);
                 if (said != null) {
                   ours.put(language, forms(said));
                 }

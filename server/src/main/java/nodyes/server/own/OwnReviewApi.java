@@ -8,41 +8,96 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.time.Duration;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nodyes.core.form.FormField;
+import nodyes.core.review.NameForm;
+import nodyes.core.review.ReviewState;
+import nodyes.server.reviews.ReviewLine;
+import nodyes.server.shop.Shop;
+import nodyes.server.web.Given;
 import nodyes.server.web.RateLimit;
+import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.CrossOrigin;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Where shoppers' reviews come in; open to all, without sign-in. */
 @RestController
 @Tag(name = "embed")
 class OwnReviewApi {
   private final OwnReviews reviews;
-  private final RateLimit limit = new RateLimit(6, Duration.ofMinutes(10));
+  private final TakingBack takingBack;
+  private final Shop shop;
+  private final RateLimit limit = new RateLimit(12, Duration.ofMinutes(10));
+  private final RateLimit looked = new RateLimit(60, Duration.ofMinutes(10));
 
-  OwnReviewApi(OwnReviews reviews) {
+  OwnReviewApi(OwnReviews reviews, TakingBack takingBack, Shop shop) {
     this.reviews = reviews;
+    this.takingBack = takingBack;
+    this.shop = shop;
   }
 
-  /** What a shopper wrote. */
+  /** Stars for a single thing. */
+  record RatedThing(
+      long id,
+      @Min(value = 1, message = "choose 1 to 5 stars")
+          @Max(value = 5, message = "choose 1 to 5 stars")
+          int stars) {}
+
+  /**
+   * What a shopper wrote. What is wrong with a field is told by a code: {@code missing}, {@code
+   * no-stars}, {@code too-long}, {@code no-words}, {@code no-address}, {@code too-many}, {@code
+   * gone}, {@code late}.
+   *
+   * @param token that the form was opened with
+   * @param stars 1 to 5; 0 where none is chosen
+   * @param nameForm how the name is shown
+   * @param pictures files that were sent ahead
+   * @param lang language of the form
+   * @param website left empty: people do not see it
+   */
   record WrittenReview(
+      @NotBlank(message = "missing") @Size(max = 400, message = "missing") String token,
       @NotBlank(message = "name the product") @Size(max = 200, message = "is no product")
           String product,
       @Nullable @Size(max = 120, message = "at most 120 characters") String variant,
-      @Min(value = 1, message = "choose 1 to 5 stars")
-          @Max(value = 5, message = "choose 1 to 5 stars")
-          int stars,
-      @Nullable @Size(max = 300, message = "at most 300 characters") String title,
-      @Nullable @Size(max = 10_000, message = "at most 10,000 characters") String words,
-      @Nullable @Size(max = 120, message = "at most 120 characters") String reviewer) {}
+      int stars,
+      @Nullable String title,
+      @Nullable String words,
+      @Nullable String pros,
+      @Nullable String cons,
+      @Nullable String reviewer,
+      @Nullable NameForm nameForm,
+      @Nullable String email,
+      @Nullable @Valid @Size(max = 20, message = "at most 20 things") List<RatedThing> criteria,
+      @Nullable @Size(max = 100, message = "too-many") List<String> pictures,
+      @Nullable @Size(max = 20, message = "is no language") String lang,
+      @Nullable String website) {}
 
-  /** What became of it: whether shoppers see it already. */
-  record Taken(boolean isPublished) {}
+  /**
+   * What became of it.
+   *
+   * @param isPublished whether shoppers see it already
+   * @param takeBack put behind the address of the product's page, it takes the review back
+   */
+  record Taken(boolean isPublished, String takeBack) {}
 
   @PostMapping("/embed/v1/reviews")
   @CrossOrigin(origins = "*", maxAge = 3600)
@@ -50,14 +105,99 @@ class OwnReviewApi {
   @Operation(summary = "A review that a shopper writes; published or waiting as the owner chose")
   Taken write(@Valid @RequestBody WrittenReview written, HttpServletRequest request) {
     limit.count(request.getRemoteAddr());
-    return new Taken(
+    checkOrigin(request);
+    OwnReviews.Became became =
         reviews.take(
-            new OwnReviews.Written(
-                written.product(),
-                written.variant(),
-                written.stars(),
-                written.title(),
-                written.words(),
-                written.reviewer())));
+            read(written),
+            new OwnReviews.Sending(
+                written.token(),
+                Given.text(written.website()).isPresent(),
+                request.getRemoteAddr()));
+    return new Taken(became.isPublished(), takingBack.fragment(became.id()));
+  }
+
+  /** A page of another site cannot send reviews in its readers' names. */
+  private void checkOrigin(HttpServletRequest request) {
+    String origin = request.getHeader("Origin");
+    Optional<String> own = shop.settings().origin();
+    if (origin == null || own.isEmpty() || own.get().equals(origin)) {
+      return;
+    }
+    String here =
+        ServletUriComponentsBuilder.fromRequestUri(request).replacePath(null).build().toUriString();
+    if (!here.equals(origin)) {
+      throw new Refusal(
+          HttpStatus.FORBIDDEN, "Reviews are written on the shop's own pages, and this is none.");
+    }
+  }
+
+  private static OwnReviews.Written read(WrittenReview written) {
+    var texts = new EnumMap<FormField, String>(FormField.class);
+    put(texts, FormField.TITLE, written.title());
+    put(texts, FormField.WORDS, written.words());
+    put(texts, FormField.PROS, written.pros());
+    put(texts, FormField.CONS, written.cons());
+    put(texts, FormField.NAME, written.reviewer());
+    put(texts, FormField.EMAIL, written.email());
+    List<RatedThing> rated = written.criteria() == null ? List.of() : written.criteria();
+    List<String> pictures = written.pictures() == null ? List.of() : written.pictures();
+    if (new HashSet<>(pictures).size() < pictures.size()) {
+      throw Refusal.value("pictures", "too-many");
+    }
+    Map<Long, Integer> criteria =
+        rated.stream().collect(Collectors.toMap(RatedThing::id, RatedThing::stars, (a, b) -> b));
+    return new OwnReviews.Written(
+        written.product(),
+        written.variant(),
+        written.stars(),
+        texts,
+        written.nameForm() == null ? NameForm.AS_GIVEN : written.nameForm(),
+        criteria,
+        pictures,
+        written.lang() == null ? "en" : written.lang());
+  }
+
+  private static void put(Map<FormField, String> texts, FormField field, @Nullable String given) {
+    Given.text(given).ifPresent(text -> texts.put(field, text));
+  }
+
+  /** A review that its writer looks at again. */
+  record OwnLook(
+      String product,
+      BigDecimal stars,
+      @Nullable String title,
+      @Nullable String words,
+      boolean isTakenBack) {}
+
+  /** The key of the link that opens it. */
+  record Key(@NotBlank(message = "missing") @Size(max = 200, message = "is none") String key) {}
+
+  @GetMapping("/embed/v1/reviews/{id}/take-back")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(summary = "A review that its writer may take back")
+  ResponseEntity<OwnLook> look(
+      @PathVariable long id, @RequestParam String key, HttpServletRequest request) {
+    looked.count(request.getRemoteAddr());
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.noStore())
+        .body(look(takingBack.opened(id, key)));
+  }
+
+  @PostMapping("/embed/v1/reviews/{id}/take-back")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(summary = "Takes a review back")
+  OwnLook takeBack(@PathVariable long id, @Valid @RequestBody Key key, HttpServletRequest request) {
+    looked.count(request.getRemoteAddr());
+    takingBack.takeBack(id, key.key());
+    return look(takingBack.opened(id, key.key()));
+  }
+
+  private static OwnLook look(ReviewLine line) {
+    return new OwnLook(
+        line.productTitle(),
+        line.stars(),
+        line.title(),
+        line.words(),
+        line.state() == ReviewState.LEFT_OUT);
   }
 }

@@ -2,6 +2,7 @@ package nodyes.server.pages;
 
 import nodyes.core.showing.Facts;
 import nodyes.server.catalogue.CatalogueChanged;
+import nodyes.server.listing.ListingChanged;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import nodyes.server.shop.ShopChanged;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +28,12 @@ class AllFacts {
     return facts;
   }
 
-  @EventListener({CatalogueChanged.class, PublishedReviewsChanged.class, ShopChanged.class})
+  @EventListener({
+    CatalogueChanged.class,
+    PublishedReviewsChanged.class,
+    ListingChanged.class,
+    ShopChanged.class
+  })
   void forget() {
     kept = null;
   }

@@ -1,21 +1,33 @@
 package nodyes.server.pages;
 
+import java.math.BigDecimal;
+import java.net.URI;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
-import nodyes.core.review.ReviewFacets;
+import nodyes.core.rating.Rating;
+import nodyes.core.review.Excerpt;
+import nodyes.core.review.Provenance;
+import nodyes.core.review.Quote;
 import nodyes.core.showing.FactNeed;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.ReviewFacts;
+import nodyes.core.showing.ShopListing;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
-import nodyes.server.reviews.Reviews;
-import nodyes.server.reviews.Tally;
+import nodyes.server.listing.Listing;
+import nodyes.server.listing.ListingView;
+import nodyes.server.reviews.PublishedFacts;
 import nodyes.server.shop.Shop;
 import org.springframework.stereotype.Component;
 
@@ -26,12 +38,14 @@ public class FactLoader {
   static final int MOST = 20_000;
 
   private final Catalogue catalogue;
-  private final Reviews reviews;
+  private final PublishedFacts reviews;
+  private final Listing listing;
   private final Shop shop;
 
-  FactLoader(Catalogue catalogue, Reviews reviews, Shop shop) {
+  FactLoader(Catalogue catalogue, PublishedFacts reviews, Listing listing, Shop shop) {
     this.catalogue = catalogue;
     this.reviews = reviews;
+    this.listing = listing;
     this.shop = shop;
   }
 
@@ -47,38 +61,82 @@ public class FactLoader {
 
   /** All products of the shop, up to {@link #MOST}, without their reviews. */
   Facts all() {
-    return facts(catalogue.all(MOST), 0);
+    return facts(catalogue.all(MOST), FactNeed.FIGURES, Locale.ENGLISH, shopListing());
   }
 
   private Facts load(List<Nod> nods, Viewpoint viewpoint) {
     FactNeed need = FactNeed.of(nods, viewpoint.page());
-    return facts(catalogue.find(viewpoint.products()), need.newestReviews());
+    return facts(
+        catalogue.find(viewpoint.products()),
+        need,
+        viewpoint.language(),
+        need.listing() ? shopListing() : ShopListing.NONE);
   }
 
-  private Facts facts(Map<Slug, CatalogueProduct> products, int newestReviews) {
+  private ShopListing shopListing() {
+    return listing.find().map(FactLoader::shopListing).orElse(ShopListing.NONE);
+  }
+
+  /** What a directory says of the shop; a review without words quotes nothing. */
+  private static ShopListing shopListing(ListingView view) {
+    return new ShopListing(
+        Optional.ofNullable(view.rating()),
+        Optional.ofNullable(view.reviews()),
+        Optional.ofNullable(view.link()),
+        view.items().stream()
+            .filter(item -> item.words() != null && !item.words().isBlank())
+            .map(item -> quote(view, item))
+            .toList());
+  }
+
+  private static Quote quote(ListingView view, ListingView.Item item) {
+    String words = Objects.requireNonNullElse(item.words(), "");
+    Instant asked = Objects.requireNonNullElse(view.answeredAt(), Instant.EPOCH);
+    return new Quote(
+        Optional.empty(),
+        new Rating(item.stars().multiply(BigDecimal.valueOf(Rating.PER_STAR)).intValue()),
+        Optional.empty(),
+        words,
+        new Excerpt(words, false),
+        Optional.ofNullable(item.reviewer()),
+        Optional.empty(),
+        Optional.ofNullable(item.language()),
+        Optional.ofNullable(item.writtenOn()),
+        new Provenance.BroughtIn(host(view), Optional.empty(), asked),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** What shoppers know the directory by: the host of its link. */
+  private static String host(ListingView view) {
+    String link = Objects.requireNonNullElse(view.link(), view.service());
+    try {
+      return Objects.requireNonNullElse(URI.create(link).getHost(), link);
+    } catch (IllegalArgumentException e) {
+      return link;
+    }
+  }
+
+  private Facts facts(
+      Map<Slug, CatalogueProduct> products,
+      FactNeed need,
+      Locale language,
+      ShopListing shopListing) {
     List<Long> ids = products.values().stream().map(product -> product.id().value()).toList();
-    var tallies = reviews.tallies(ids);
-    var newest = reviews.newest(ids, newestReviews);
-    var facets = newestReviews == 0 ? Map.<Long, ReviewFacets>of() : reviews.published(ids);
+    Map<Long, ReviewFacts> reviewed = reviews.of(ids, need, language.getLanguage());
     var facts = new LinkedHashMap<Slug, ProductFacts>();
     products.forEach(
-        (slug, product) -> {
-          long id = product.id().value();
-          Tally tally = tallies.getOrDefault(id, Tally.NONE);
-          facts.put(
-              slug,
-              new ProductFacts(
-                  product.id(),
-                  slug,
-                  product.title(),
-                  product.categories(),
-                  product.tags(),
-                  product.prices(),
-                  tally.summary(),
-                  tally.verified(),
-                  newest.getOrDefault(id, List.of()),
-                  facets.getOrDefault(id, ReviewFacets.NONE)));
-        });
-    return new Facts(shop.settings().zone(), facts);
+        (slug, product) ->
+            facts.put(
+                slug,
+                new ProductFacts(
+                    product.id(),
+                    slug,
+                    product.title(),
+                    product.categories(),
+                    product.tags(),
+                    product.prices(),
+                    reviewed.getOrDefault(product.id().value(), ReviewFacts.NONE))));
+    return new Facts(shop.settings().zone(), facts, shopListing);
   }
 }

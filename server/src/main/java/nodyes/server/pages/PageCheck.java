@@ -25,6 +25,9 @@ import org.springframework.stereotype.Component;
 /** Fetches a page of the shop as any visitor does, and looks for what nods need on it. */
 @Component
 class PageCheck {
+  /** The spot that every page has. */
+  private static final String EVERYWHERE = "screen-edge";
+
   private final Fetch fetch;
   private final Shop shop;
   private final Nods nods;
@@ -49,6 +52,7 @@ class PageCheck {
    * @param framing the header that keeps it from being framed; empty where none does
    * @param spots standard spots that are marked on it
    * @param missing spots that shown nods stand in and the page does not have
+   * @param structured what becomes of the ratings in structured data, where the page has its own
    */
   record Checked(
       PageKind kind,
@@ -59,7 +63,8 @@ class PageCheck {
       String framing,
       List<String> spots,
       List<PointedFound> pointed,
-      List<String> missing) {}
+      List<String> missing,
+      String structured) {}
 
   /** One page of each kind, with the first product and category. */
   List<Checked> all(String office) {
@@ -120,7 +125,8 @@ class PageCheck {
           "",
           List.of(),
           List.of(),
-          List.of());
+          List.of(),
+          "");
     }
     Document html = Jsoup.parse(page.text(), address);
     List<String> spots =
@@ -146,7 +152,8 @@ class PageCheck {
         framing.because(),
         spots,
         pointed,
-        missing(kind, spots, pointed));
+        missing(kind, spots, pointed),
+        kind == PageKind.PRODUCT ? PageProducts.of(html).becomes() : "");
   }
 
   private List<String> missing(PageKind kind, List<String> spots, List<PointedFound> pointed) {
@@ -154,7 +161,7 @@ class PageCheck {
         .map(nod -> nod.placement())
         .filter(placement -> placement.on() && placement.pages().contains(kind))
         .map(placement -> placement.spot().name())
-        .filter(name -> !spots.contains(name))
+        .filter(name -> !spots.contains(name) && !name.equals(EVERYWHERE))
         .filter(
             name ->
                 pointed.stream().noneMatch(spot -> spot.name().equals(name) && spot.matches() > 0))

@@ -1,44 +1,30 @@
 package nodyes.server.pages;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermissions;
-import java.security.GeneralSecurityException;
-import java.security.MessageDigest;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
-import javax.crypto.Mac;
-import javax.crypto.spec.SecretKeySpec;
-import nodyes.server.ServerSettings;
+import nodyes.server.web.Signer;
 import org.springframework.stereotype.Component;
 
 /**
- * Signed tokens that let their bearer see drafts and other moments: an end and its HMAC-SHA256 (RFC
- * 2104) under a secret of this installation. Nothing is stored of them.
+ * Signed tokens that let their bearer see drafts and other moments: an end and its signature.
+ * Nothing is stored of them.
  */
 @Component
 public class PreviewTokens {
   private static final Duration LIFE = Duration.ofHours(12);
   private static final Duration A_DAY = Duration.ofHours(24);
-  private static final int SECRET_BYTES = 32;
-  private static final Base64.Encoder TEXT = Base64.getUrlEncoder().withoutPadding();
+  private static final String PURPOSE = "preview";
 
   private final Clock clock;
-  private final SecretKeySpec secret;
+  private final Signer signer;
 
   /** A token and the instant at which it ends. */
   public record PreviewToken(String token, Instant endsAt) {}
 
-  PreviewTokens(Clock clock, ServerSettings settings) {
+  PreviewTokens(Clock clock, Signer signer) {
     this.clock = clock;
-    this.secret =
-        new SecretKeySpec(secret(settings.data().resolve("preview.secret")), "HmacSHA256");
+    this.signer = signer;
   }
 
   /** A new token for the back office's own frames. */
@@ -55,7 +41,7 @@ public class PreviewTokens {
     Instant end = clock.instant().plus(life);
     String ends = Long.toString(end.getEpochSecond(), Character.MAX_RADIX);
     return new PreviewToken(
-        ends + "." + signature(ends), Instant.ofEpochSecond(end.getEpochSecond()));
+        ends + "." + signer.sign(PURPOSE, ends), Instant.ofEpochSecond(end.getEpochSecond()));
   }
 
   /** Whether the token was issued here and has not ended. */
@@ -65,36 +51,7 @@ public class PreviewTokens {
       return false;
     }
     String ends = token.substring(0, dot);
-    boolean ours =
-        MessageDigest.isEqual(
-            signature(ends).getBytes(StandardCharsets.UTF_8),
-            token.substring(dot + 1).getBytes(StandardCharsets.UTF_8));
+    boolean ours = signer.isSigned(PURPOSE, ends, token.substring(dot + 1));
     return ours && clock.instant().getEpochSecond() < Long.parseLong(ends, Character.MAX_RADIX);
-  }
-
-  private String signature(String text) {
-    try {
-      Mac mac = Mac.getInstance("HmacSHA256");
-      mac.init(secret);
-      return TEXT.encodeToString(mac.doFinal(text.getBytes(StandardCharsets.UTF_8)));
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException("Every Java has HmacSHA256", e);
-    }
-  }
-
-  private static byte[] secret(Path file) {
-    try {
-      if (!Files.exists(file)) {
-        var bytes = new byte[SECRET_BYTES];
-        new SecureRandom().nextBytes(bytes);
-        Files.createFile(
-            file,
-            PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-        Files.write(file, bytes);
-      }
-      return Files.readAllBytes(file);
-    } catch (IOException e) {
-      throw new UncheckedIOException("The preview secret cannot be kept: " + file, e);
-    }
   }
 }

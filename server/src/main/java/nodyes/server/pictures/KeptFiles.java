@@ -1,6 +1,7 @@
 package nodyes.server.pictures;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -24,8 +25,14 @@ public class KeptFiles {
 
   /** Keeps the content whole or not at all; the name of its file. */
   public String keep(String folder, byte[] content, String ending) throws IOException {
-    Path in = data.resolve(folder);
     String name = Sha256.hex(Sha256.of(content), BYTES_OF_NAME) + "." + ending;
+    keepAs(folder, name, content);
+    return name;
+  }
+
+  /** Keeps what was made of a kept file under its name, whole or not at all; its place. */
+  Path keepAs(String folder, String name, byte[] content) throws IOException {
+    Path in = data.resolve(folder);
     Files.createDirectories(in);
     Path target = in.resolve(name);
     if (!Files.exists(target)) {
@@ -33,7 +40,20 @@ public class KeptFiles {
       Files.write(part, content);
       Files.move(part, target, StandardCopyOption.ATOMIC_MOVE);
     }
-    return name;
+    return target;
+  }
+
+  /** Removes a kept file, if it is there. */
+  void forget(String folder, String name) {
+    find(folder, name)
+        .ifPresent(
+            file -> {
+              try {
+                Files.deleteIfExists(file);
+              } catch (IOException e) {
+                throw new UncheckedIOException("A kept file cannot be removed: " + name, e);
+              }
+            });
   }
 
   /** A kept file. */

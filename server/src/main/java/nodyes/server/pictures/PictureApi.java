@@ -1,7 +1,9 @@
 package nodyes.server.pictures;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Optional;
 import nodyes.server.web.Refusal;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -10,40 +12,52 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Kept pictures, for shop pages and the desk; a name tells its content, so it is kept for long. */
 @RestController
 @Tag(name = "embed")
 class PictureApi {
+  private static final MediaType WEBP = MediaType.valueOf("image/webp");
+
   private final Pictures pictures;
 
   PictureApi(Pictures pictures) {
     this.pictures = pictures;
   }
 
+  /** In the size that is asked for; as WebP to those that read it. */
   @GetMapping("/embed/v1/pictures/{name}")
-  ResponseEntity<Resource> picture(@PathVariable String name) {
+  ResponseEntity<Resource> picture(
+      @PathVariable String name,
+      @RequestParam(defaultValue = "LARGE") Pictures.Size size,
+      @RequestHeader(name = "Accept", defaultValue = "") String accept) {
+    Optional<Path> webp =
+        accept.contains(WEBP.toString()) ? pictures.sized(name, size, true) : Optional.empty();
     return sent(
-        Pictures.For.SHOPPERS,
-        name,
+        webp.or(() -> pictures.sized(name, size, false)),
+        webp.isPresent() ? WEBP : MediaType.IMAGE_JPEG,
         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
   }
 
   @GetMapping("/api/v1/evidence/{name}")
   ResponseEntity<Resource> evidence(@PathVariable String name) {
-    return sent(Pictures.For.OWNER, name, CacheControl.noStore());
+    return sent(
+        pictures.file(Pictures.For.OWNER, name), MediaType.IMAGE_JPEG, CacheControl.noStore());
   }
 
-  private ResponseEntity<Resource> sent(Pictures.For whom, String name, CacheControl cache) {
-    return pictures
-        .file(whom, name)
+  private static ResponseEntity<Resource> sent(
+      Optional<Path> found, MediaType type, CacheControl cache) {
+    return found
         .map(
             file ->
                 ResponseEntity.ok()
                     .cacheControl(cache)
+                    .varyBy("Accept")
                     .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                    .contentType(MediaType.IMAGE_JPEG)
+                    .contentType(type)
                     .<Resource>body(new FileSystemResource(file)))
         .orElseThrow(() -> Refusal.notFound("There is no such picture."));
   }

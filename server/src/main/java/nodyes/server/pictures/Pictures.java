@@ -5,11 +5,15 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
+import javax.imageio.spi.IIORegistry;
+import javax.imageio.spi.ImageReaderSpi;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import nodyes.server.web.Refusal;
@@ -22,7 +26,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Pictures {
-  private static final int LARGEST_FILE = 10_000_000;
+  private static final String NATIVE_WEBP = "com.luciad.imageio.webp";
+  private static final int MEGABYTE = 1_000_000;
+  private static final int LARGEST_FILE = 10 * MEGABYTE;
   private static final long MOST_PIXELS = 60_000_000;
   private static final double QUALITY = 0.85;
 
@@ -52,13 +58,90 @@ public class Pictures {
     this.files = files;
   }
 
-  /** Keeps a picture (JPEG, PNG, GIF or WebP); the name of its file. */
+  /**
+   * Native code may write WebP here; what comes from outside is decoded by Java alone. Said before
+   * each picture, since any library may look for readers anew.
+   */
+  private static void readNothingNatively() {
+    var registry = IIORegistry.getDefaultInstance();
+    var readers = new ArrayList<ImageReaderSpi>();
+    registry.getServiceProviders(ImageReaderSpi.class, false).forEachRemaining(readers::add);
+    readers.stream()
+        .filter(reader -> reader.getClass().getName().startsWith(NATIVE_WEBP))
+        .forEach(registry::deregisterServiceProvider);
+  }
+
+  /** Keeps a picture (JPEG, PNG, GIF or WebP) of at most 10 MB; the name of its file. */
   public String keep(For use, InputStream picture) throws IOException {
-    byte[] content = picture.readNBytes(LARGEST_FILE + 1);
-    if (content.length > LARGEST_FILE) {
-      throw Refusal.unusable("The picture is over 10 MB.");
+    return keep(use, picture, LARGEST_FILE);
+  }
+
+  /** Keeps a picture of at most so many bytes; the name of its file. */
+  public String keep(For use, InputStream picture, int mostBytes) throws IOException {
+    byte[] content = picture.readNBytes(mostBytes + 1);
+    if (content.length > mostBytes) {
+      throw Refusal.unusable("The picture is over " + mostBytes / MEGABYTE + " MB.");
     }
     return files.keep(use.folder, madeAnew(content, use), use.format);
+  }
+
+  /** How a picture is sent: its longest side, in pixels, and its format. */
+  public enum Size {
+    /** As it opens large. */
+    LARGE(1600),
+    /** As it stands in a list. */
+    SMALL(480);
+
+    private final int longestSide;
+
+    Size(int longestSide) {
+      this.longestSide = longestSide;
+    }
+  }
+
+  /**
+   * The file of a kept picture of a review in a size, as WebP or as JPEG; made when it is first
+   * asked for.
+   */
+  public Optional<Path> sized(String name, Size size, boolean asWebp) {
+    Optional<Path> kept = files.find(For.SHOPPERS.folder, name);
+    if (kept.isEmpty() || (size == Size.LARGE && !asWebp)) {
+      return kept;
+    }
+    String format = asWebp ? "webp" : "jpg";
+    String folder = For.SHOPPERS.folder + "-" + size.longestSide;
+    String sized = name.substring(0, name.lastIndexOf('.') + 1) + format;
+    return files.find(folder, sized).or(() -> made(kept.get(), size, folder, sized, format));
+  }
+
+  private Optional<Path> made(Path kept, Size size, String folder, String name, String format) {
+    var out = new ByteArrayOutputStream();
+    try {
+      BufferedImage picture = ImageIO.read(kept.toFile());
+      int side = Math.min(size.longestSide, Math.max(picture.getWidth(), picture.getHeight()));
+      Thumbnails.of(picture)
+          .size(side, side)
+          .imageType(BufferedImage.TYPE_INT_RGB)
+          .outputFormat(format)
+          .outputQuality(QUALITY)
+          .toOutputStream(out);
+      return Optional.of(files.keepAs(folder, name, out.toByteArray()));
+    } catch (LinkageError e) {
+      // no native code for this machine: whoever reads WebP reads JPEG too
+      return Optional.empty();
+    } catch (IOException e) {
+      throw new UncheckedIOException("A kept picture cannot be read: " + name, e);
+    }
+  }
+
+  /** Removes a kept picture in all its sizes. */
+  public void forget(For use, String name) {
+    files.forget(use.folder, name);
+    String base = name.substring(0, name.lastIndexOf('.') + 1);
+    for (Size size : Size.values()) {
+      files.forget(use.folder + "-" + size.longestSide, base + "jpg");
+      files.forget(use.folder + "-" + size.longestSide, base + "webp");
+    }
   }
 
   /** The file of a kept picture. */
@@ -67,6 +150,7 @@ public class Pictures {
   }
 
   private static byte[] madeAnew(byte[] content, For use) throws IOException {
+    readNothingNatively();
     checkSize(content);
     var out = new ByteArrayOutputStream();
     try {

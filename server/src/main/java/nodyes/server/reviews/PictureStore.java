@@ -51,4 +51,27 @@ class PictureStore {
           }
         });
   }
+
+  /** Pictures that are here already, behind none. */
+  void add(long review, List<String> files) {
+    if (files.isEmpty()) {
+      return;
+    }
+    database.change(
+        sql -> {
+          for (int position = 0; position < files.size(); position++) {
+            String file = files.get(position);
+            sql.insertInto(REVIEW_PICTURE)
+                .set(REVIEW_PICTURE.REVIEW_ID, review)
+                .set(REVIEW_PICTURE.POSITION, position)
+                .set(REVIEW_PICTURE.ADDRESS, ReviewPictures.address(file))
+                .set(REVIEW_PICTURE.FILE, file)
+                .execute();
+          }
+          sql.update(REVIEW)
+              .set(REVIEW.PICTURE_COUNT, (long) files.size())
+              .where(REVIEW.ID.eq(review))
+              .execute();
+        });
+  }
 }

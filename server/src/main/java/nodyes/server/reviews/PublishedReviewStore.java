@@ -23,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Histogram;
@@ -30,13 +31,13 @@ import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.ContactDetails;
 import nodyes.core.review.Provenance;
+import nodyes.core.review.QuoteRule;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.Votes;
 import nodyes.generated.tables.records.ReviewRecord;
 import nodyes.server.database.Database;
-import nodyes.server.web.PageOf;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -70,16 +71,16 @@ class PublishedReviewStore {
   }
 
   /** What was written in this shop: the tally of a product, and the newest. */
-  FirstParty firstParty(long productId, int most) {
-    Condition own = REVIEW.ORIGIN.ne(inline("BROUGHT_IN"));
+  FirstParty firstParty(Set<Long> productIds, int most, boolean withBroughtIn) {
+    Condition own = withBroughtIn ? noCondition() : REVIEW.ORIGIN.ne(inline("BROUGHT_IN"));
     return database.read(
         sql ->
             new FirstParty(
-                tallies(List.of(productId), own).getOrDefault(productId, Tally.NONE).summary(),
-                withPictures(
+                tallies(productIds, own).values().stream().reduce(Tally.NONE, Tally::and).summary(),
+                withDetails(
                     sql,
                     sql.selectFrom(REVIEW)
-                        .where(REVIEW.PRODUCT_ID.eq(productId).and(isPublished()).and(own))
+                        .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()).and(own))
                         .orderBy(NEWEST_FIRST)
                         .limit(most)
                         .fetch())));
@@ -120,14 +121,32 @@ class PublishedReviewStore {
         });
   }
 
-  Map<Long, List<Review>> newest(Collection<Long> productIds, int most) {
-    var rank = rowNumber().over().partitionBy(REVIEW.PRODUCT_ID).orderBy(NEWEST_FIRST).as("rank");
+  /** The first of each product in an order, at most {@code most} each. */
+  Map<Long, List<Review>> first(Collection<Long> productIds, ReviewOrder order, int most) {
+    return ranked(productIds, sorted(order), noCondition(), most);
+  }
+
+  /** The newest with words and at least so many stars, or those of some ids. */
+  Map<Long, List<Review>> quotable(Collection<Long> productIds, QuoteRule rule, int most) {
+    Condition fit =
+        rule.byHand().isEmpty()
+            ? REVIEW
+                .RATING_PARTS
+                .ge(rule.leastStars() * Rating.PER_STAR)
+                .and(REVIEW.WORDS.isNotNull())
+            : REVIEW.ID.in(rule.byHand().stream().map(ReviewId::value).toList());
+    return ranked(productIds, NEWEST_FIRST, fit, most);
+  }
+
+  private Map<Long, List<Review>> ranked(
+      Collection<Long> productIds, List<SortField<?>> order, Condition which, int most) {
+    var rank = rowNumber().over().partitionBy(REVIEW.PRODUCT_ID).orderBy(order).as("rank");
     return database.read(
         sql -> {
           var ranked =
               sql.select(REVIEW.ID, rank)
                   .from(REVIEW)
-                  .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()))
+                  .where(REVIEW.PRODUCT_ID.in(productIds).and(isPublished()).and(which))
                   .asTable(name("ranked"));
           var rows =
               sql.select(REVIEW.asterisk())
@@ -135,11 +154,11 @@ class PublishedReviewStore {
                   .join(REVIEW)
                   .on(REVIEW.ID.eq(ranked.field(REVIEW.ID)))
                   .where(ranked.field(rank).le(most))
-                  .orderBy(NEWEST_FIRST)
+                  .orderBy(order)
                   .fetchInto(REVIEW);
           Map<Long, Long> products =
               rows.stream().collect(toMap(ReviewRecord::getId, ReviewRecord::getProductId));
-          return withPictures(sql, rows).stream()
+          return withDetails(sql, rows).stream()
               .collect(groupingBy(review -> products.getOrDefault(review.id().value(), 0L)));
         });
   }
@@ -174,24 +193,35 @@ class PublishedReviewStore {
     return Locale.forLanguageTag(tag).getLanguage();
   }
 
-  PageOf<Review> page(long productId, WallFilter filter, ReviewOrder order, int page, int size) {
-    Condition wanted = REVIEW.PRODUCT_ID.eq(productId).and(isPublished()).and(wanted(filter));
+  List<Review> page(
+      Set<Long> productIds, WallFilter filter, ReviewOrder order, int page, int size) {
     return database.read(
         sql -> {
           List<Long> ids =
               sql.select(REVIEW.ID)
                   .from(REVIEW)
-                  .where(wanted)
+                  .where(wanted(productIds, filter))
                   .orderBy(sorted(order))
                   .limit(size)
                   .offset((page - 1) * size)
                   .fetch(REVIEW.ID);
-          var rows =
-              withPictures(sql, sql.selectFrom(REVIEW).where(REVIEW.ID.in(ids)).fetch()).stream()
-                  .sorted(Comparator.comparingInt(review -> ids.indexOf(review.id().value())))
-                  .toList();
-          return new PageOf<>(rows, page, size, sql.fetchCount(REVIEW, wanted));
+          return withDetails(sql, sql.selectFrom(REVIEW).where(REVIEW.ID.in(ids)).fetch()).stream()
+              .sorted(Comparator.comparingInt(review -> ids.indexOf(review.id().value())))
+              .toList();
         });
+  }
+
+  /** How many a filter takes. */
+  long total(Set<Long> productIds, WallFilter filter) {
+    return database.read(sql -> sql.fetchCount(REVIEW, wanted(productIds, filter)));
+  }
+
+  private static Condition wanted(Set<Long> productIds, WallFilter filter) {
+    Condition ofProduct =
+        productIds.size() == 1
+            ? REVIEW.PRODUCT_ID.eq(productIds.iterator().next())
+            : REVIEW.PRODUCT_ID.in(productIds);
+    return ofProduct.and(isPublished()).and(wanted(filter));
   }
 
   /** The same as {@link ReviewOrder#comparator()}, from the index. */
@@ -240,7 +270,7 @@ class PublishedReviewStore {
     return DSL.and(all);
   }
 
-  private static List<Review> withPictures(DSLContext sql, Collection<ReviewRecord> rows) {
+  private static List<Review> withDetails(DSLContext sql, Collection<ReviewRecord> rows) {
     List<Long> pictured =
         rows.stream().filter(row -> row.getPictureCount() > 0).map(ReviewRecord::getId).toList();
     Map<Long, List<String>> pictures =
@@ -252,12 +282,20 @@ class PublishedReviewStore {
                 .and(REVIEW_PICTURE.FILE.ne(PictureStore.MISSING))
                 .orderBy(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.POSITION)
                 .fetchGroups(REVIEW_PICTURE.REVIEW_ID, row -> ReviewPictures.address(row.value2()));
+    Map<Long, Map<Long, Integer>> criteria =
+        DetailStore.criteria(sql, rows.stream().map(ReviewRecord::getId).toList());
     return rows.stream()
-        .map(row -> review(row, pictures.getOrDefault(row.getId(), List.of())))
+        .map(
+            row ->
+                review(
+                    row,
+                    pictures.getOrDefault(row.getId(), List.of()),
+                    criteria.getOrDefault(row.getId(), Map.of())))
         .toList();
   }
 
-  private static Review review(ReviewRecord row, List<String> pictures) {
+  private static Review review(
+      ReviewRecord row, List<String> pictures, Map<Long, Integer> criteria) {
     return new Review(
         new ReviewId(row.getId()),
         new Rating(row.getRatingParts()),
@@ -274,7 +312,9 @@ class PublishedReviewStore {
         Optional.ofNullable(row.getReply()),
         row.getIsFeatured(),
         pictures,
-        new Votes(row.getHelpful(), row.getNotHelpful()));
+        new Votes(row.getHelpful(), row.getNotHelpful()),
+        new Review.Details(
+            DetailStore.lines(row.getPros()), DetailStore.lines(row.getCons()), criteria));
   }
 
   private static Provenance provenance(ReviewRecord row) {

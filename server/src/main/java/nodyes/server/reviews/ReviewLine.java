@@ -26,6 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param pictures addresses of its pictures, as they are kept here
  * @param evidence address of a picture of the original, which shoppers do not see
  * @param sorted what was decided on the sorting table
+ * @param pros what is good, a line to each
+ * @param cons what is not
  */
 public record ReviewLine(
     long id,
@@ -62,7 +64,9 @@ public record ReviewLine(
     @Nullable String repliedBy,
     ReviewFilter.Sorted sorted,
     @Nullable LeaveOutReason sortedBecause,
-    Instant arrivedAt) {
+    Instant arrivedAt,
+    List<String> pros,
+    List<String> cons) {
   /** Where a review is from. */
   public enum Origin {
     /** Tied to an order of this shop. */

@@ -85,7 +85,9 @@ final class ReviewLineStore {
         review.getRepliedBy(),
         sorted(review.getSorted()),
         reason(review.getSortedBecause()),
-        review.getArrivedAt());
+        review.getArrivedAt(),
+        DetailStore.lines(review.getPros()),
+        DetailStore.lines(review.getCons()));
   }
 
   static @Nullable LeaveOutReason reason(@Nullable String name) {

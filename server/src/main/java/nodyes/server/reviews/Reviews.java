@@ -1,5 +1,7 @@
 package nodyes.server.reviews;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
@@ -7,21 +9,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.Review;
-import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.ReviewState;
 import nodyes.server.web.PageOf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** The stored reviews. */
 @Component
 public class Reviews {
+  private static final int MOST_TOTALS = 5_000;
+
   private final ReviewStore store;
   private final MoveStore moves;
   private final ReviewWriter writer;
@@ -29,10 +34,20 @@ public class Reviews {
   private final PublishedReviewStore published;
   private final PictureStore pictures;
   private final OutStore out;
+  private final DetailStore details;
+  private final Kin kin;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
   private record FacetsAt(Facets facets, Instant at) {}
+
+  /** Counted before or after a change: what was begun before one is never taken after it. */
+  private record Asked(Set<Long> of, WallFilter filter, long state) {}
+
+  private final AtomicLong state = new AtomicLong();
+
+  /** How many each filter takes; counting takes longer than finding the first of them. */
+  private final Cache<Asked, Long> totals = Caffeine.newBuilder().maximumSize(MOST_TOTALS).build();
 
   private volatile @Nullable FacetsAt facets;
 
@@ -44,6 +59,8 @@ public class Reviews {
       PublishedReviewStore published,
       PictureStore pictures,
       OutStore out,
+      DetailStore details,
+      Kin kin,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
@@ -53,34 +70,27 @@ public class Reviews {
     this.published = published;
     this.pictures = pictures;
     this.out = out;
+    this.details = details;
+    this.kin = kin;
     this.clock = clock;
     this.events = events;
-  }
-
-  /** Published reviews, counted, for each product that has any. */
-  public Map<Long, Tally> tallies(Collection<Long> productIds) {
-    return productIds.isEmpty() ? Map.of() : published.tallies(productIds);
-  }
-
-  /** The newest published reviews of each product, at most {@code most} each. */
-  public Map<Long, List<Review>> newest(Collection<Long> productIds, int most) {
-    return productIds.isEmpty() || most == 0 ? Map.of() : published.newest(productIds, most);
-  }
-
-  /** What the published reviews of each product can be parted by. */
-  public Map<Long, ReviewFacets> published(Collection<Long> productIds) {
-    return productIds.isEmpty() ? Map.of() : published.facets(productIds);
-  }
-
-  /** What was written in this shop of a product, with its newest. */
-  public FirstParty firstParty(long productId, int most) {
-    return published.firstParty(productId, most);
   }
 
   /** A page of a product's published reviews, of those that a filter takes. */
   public PageOf<Review> publishedPage(
       long productId, WallFilter filter, ReviewOrder order, int page, int size) {
-    return published.page(productId, filter, order, PageOf.page(page), PageOf.size(size));
+    Set<Long> products = kin.ids(productId);
+    long total =
+        totals.get(
+            new Asked(products, filter, state.get()), asked -> published.total(asked.of(), filter));
+    int number = PageOf.page(page);
+    int most = PageOf.size(size);
+    return new PageOf<>(published.page(products, filter, order, number, most), number, most, total);
+  }
+
+  /** What was written of a product in this shop, or elsewhere too, with its newest. */
+  public FirstParty markup(long productId, int most, boolean withBroughtIn) {
+    return published.firstParty(kin.ids(productId), most, withBroughtIn);
   }
 
   /** A page of the owner's desk, newest arrivals first. */
@@ -151,6 +161,12 @@ public class Reviews {
     return writer.add(List.of(review));
   }
 
+  /** Keeps what a new review says beside its words, and the files of its pictures. */
+  public void detail(long id, Review.Details details, List<String> files) {
+    this.details.keep(id, details.pros(), details.cons(), details.criteria());
+    pictures.add(id, files);
+  }
+
   /** Stores a review that was typed in, with the file of a picture of its original; it waits. */
   public ReviewLine addByHand(NewReview review, Optional<String> evidence) {
     long id = add(review);
@@ -201,6 +217,7 @@ public class Reviews {
   /** Keeps the name of a picture's file, or that it cannot be had. */
   public void hasPicture(Picture picture, Optional<String> file) {
     pictures.have(picture, file);
+    state.incrementAndGet();
   }
 
   /** Removes the reviews of a batch but those that are remembered. */
@@ -236,5 +253,12 @@ public class Reviews {
     if (!products.isEmpty()) {
       events.publishEvent(new PublishedReviewsChanged(Set.copyOf(products)));
     }
+  }
+
+  /** What was counted counts no more. */
+  @EventListener(PublishedReviewsChanged.class)
+  void forgetTotals() {
+    state.incrementAndGet();
+    totals.invalidateAll();
   }
 }

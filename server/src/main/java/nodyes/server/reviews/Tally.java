@@ -11,4 +11,9 @@ import nodyes.core.rating.RatingSummary;
 public record Tally(RatingSummary summary, long verified) {
   /** No published reviews. */
   public static final Tally NONE = new Tally(RatingSummary.NONE, 0);
+
+  /** Both together. */
+  Tally and(Tally other) {
+    return new Tally(summary.and(other.summary), verified + other.verified);
+  }
 }

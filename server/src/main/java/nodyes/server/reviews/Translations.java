@@ -2,6 +2,7 @@ package nodyes.server.reviews;
 
 import java.time.Clock;
 import java.util.Optional;
+import nodyes.core.review.ReviewState;
 import nodyes.server.outside.Translator;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -25,10 +26,26 @@ public class Translations {
   /** A review's title and words in a language, by machine. */
   public record Translation(String language, @Nullable String title, @Nullable String words) {}
 
+  /** A review that shoppers see, in a language that shop pages are in. */
+  public Translation ofPublished(long id, String language) {
+    ReviewLine review = line(id);
+    if (review.state() != ReviewState.PUBLISHED) {
+      throw Refusal.notFound("There is no such review.");
+    }
+    return of(review, language);
+  }
+
   /** A review in a language; contact details that are hidden stay so. */
   public Translation of(long id, String language) {
-    ReviewLine review =
-        reviews.find(id).orElseThrow(() -> Refusal.notFound("There is no such review."));
+    return of(line(id), language);
+  }
+
+  private ReviewLine line(long id) {
+    return reviews.find(id).orElseThrow(() -> Refusal.notFound("There is no such review."));
+  }
+
+  private Translation of(ReviewLine review, String language) {
+    long id = review.id();
     if (!language.matches("[a-z]{2,3}")) {
       throw Refusal.unusable("Languages are given as codes such as en or pt.");
     }

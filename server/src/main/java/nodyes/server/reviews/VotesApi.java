@@ -66,7 +66,7 @@ class VotesApi {
         votes
             .vote(id, hashed(id, vote.voter()), said(vote.says()), clock.instant())
             .orElseThrow(() -> Refusal.notFound("There is no such review."));
-    events.publishEvent(new PublishedReviewsChanged(Set.of(counted.product())));
+    events.publishEvent(new ReviewVotesChanged(Set.of(counted.product())));
     return new VoteCounts(counted.votes().helpful(), counted.votes().notHelpful());
   }
 

@@ -32,13 +32,16 @@ class StructuredApi {
 
   private final Catalogue catalogue;
   private final Reviews reviews;
+  private final MarkupRuleStore rule;
   private final Shop shop;
   private final ObjectMapper json;
   private final RateLimit limit = new RateLimit(300, Duration.ofMinutes(1));
 
-  StructuredApi(Catalogue catalogue, Reviews reviews, Shop shop, ObjectMapper json) {
+  StructuredApi(
+      Catalogue catalogue, Reviews reviews, MarkupRuleStore rule, Shop shop, ObjectMapper json) {
     this.catalogue = catalogue;
     this.reviews = reviews;
+    this.rule = rule;
     this.shop = shop;
     this.json = json;
   }
@@ -63,7 +66,7 @@ class StructuredApi {
     if (found == null) {
       return Optional.empty();
     }
-    FirstParty own = reviews.firstParty(found.id().value(), REVIEWS);
+    FirstParty own = reviews.markup(found.id().value(), REVIEWS, rule.countsBroughtIn());
     String address =
         shop.settings().origin().orElse("") + shop.settings().productPage(slug.value());
     return ProductRating.of(found.title(), address, own.summary(), own.newest());

@@ -39,6 +39,13 @@ public class Refusal extends RuntimeException {
         HttpStatus.BAD_REQUEST, "Some values cannot be taken.", List.of(new Fault(field, reason)));
   }
 
+  /** 400 for all of these; nothing where there are none. */
+  public static void ifAny(List<Fault> faults) {
+    if (!faults.isEmpty()) {
+      throw new Refusal(HttpStatus.BAD_REQUEST, "Some values cannot be taken.", faults);
+    }
+  }
+
   HttpStatus status() {
     return status;
   }

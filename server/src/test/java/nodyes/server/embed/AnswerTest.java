@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import nodyes.server.nods.ArrangementPublished;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import org.testng.annotations.DataProvider;
@@ -73,7 +74,7 @@ public class AnswerTest {
   }
 
   private static AnswerCache cache(Instant now) {
-    return new AnswerCache(Clock.fixed(now, ZoneOffset.UTC));
+    return new AnswerCache(Clock.fixed(now, ZoneOffset.UTC), UnaryOperator.identity());
   }
 
   @Test

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Random;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
+import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.database.Database;
@@ -203,5 +204,45 @@ public class WallTest extends ServerTest {
                 .header("Access-Control-Request-Headers", "content-type"))
         .andExpect(status().isOk())
         .andExpect(header().string("Access-Control-Allow-Origin", "*"));
+  }
+
+  @Test
+  public void daysAreToldAsSoLongAgoWhereTheyAreAskedForSo() throws Exception {
+    assertTrue(asked("").path("reviews").get(0).path("ago").isMissingNode());
+    JsonNode newest = asked("&ago=true").path("reviews").get(0);
+    // the shop's day is 26 November 2026
+    long months =
+        java.time.Period.between(
+                java.time.LocalDate.parse(newest.path("writtenOn").asString()),
+                java.time.LocalDate.of(2026, 11, 26))
+            .toTotalMonths();
+    assertEquals(newest.path("ago").path("n").asLong(), months);
+    assertEquals(newest.path("ago").path("unit").asString(), "month");
+  }
+
+  @Test
+  public void aCountHoldsUntilReviewsChange() throws Exception {
+    long stars = asked("&stars=5").path("total").asLong();
+    assertEquals(asked("&stars=5").path("total").asLong(), stars);
+    long id = asked("&stars=5").path("reviews").get(0).path("id").asLong();
+    send("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"HELD\"}");
+    assertEquals(asked("&stars=5").path("total").asLong(), stars - 1);
+    send("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"PUBLISHED\"}");
+    assertEquals(asked("&stars=5").path("total").asLong(), stars);
+  }
+
+  @Test
+  public void aPublishedReviewIsReadInAnotherLanguageAndNoOtherOne() throws Exception {
+    OutsideServer.says("/translate", "application/json", "{\"text\":\"Wie gemalt\"}");
+    long id = asked("&language=en").path("reviews").get(0).path("id").asLong();
+    ask("/embed/v1/reviews/{id}/translation?to=de", id)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.language").value("de"))
+        .andExpect(jsonPath("$.words").value("Wie gemalt"));
+    send("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"HELD\"}");
+    ask("/embed/v1/reviews/{id}/translation?to=de", id).andExpect(status().isNotFound());
+    send("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"PUBLISHED\"}");
+    ask("/embed/v1/reviews/{id}/translation?to=Klingon", id)
+        .andExpect(status().isUnprocessableContent());
   }
 }

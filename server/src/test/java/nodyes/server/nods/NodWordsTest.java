@@ -15,7 +15,10 @@ import tools.jackson.databind.ObjectMapper;
 
 public class NodWordsTest {
   private static final List<String> KINDS =
-      java.util.Arrays.stream(NodKind.values()).map(NodKind::wireName).toList();
+      java.util.stream.Stream.concat(
+              java.util.Arrays.stream(NodKind.values()).map(NodKind::wireName),
+              java.util.stream.Stream.of("review-form", "writer-letter"))
+          .toList();
   private static final Pattern VALUE = Pattern.compile("\\{\\w+}");
   private final NodWords words = new NodWords(new ObjectMapper());
 
@@ -69,5 +72,12 @@ public class NodWordsTest {
     assertEquals(words.language(Locale.forLanguageTag("fi")), "en");
     assertEquals(words.language(Locale.ROOT), "en");
     assertTrue(words.of("en", List.of("no-such-kind")).isEmpty());
+  }
+
+  @Test
+  public void theWordsOfTheFormAreSaidWithTheWall() {
+    assertEquals(words.sayable("de", NodKind.REVIEW_WALL).get("form-send"), "Bewertung senden");
+    assertTrue(words.values(NodKind.REVIEW_WALL).get("form-heading").contains("product"));
+    assertEquals(words.sayable("de", NodKind.STAR_LINE).get("form-send"), null);
   }
 }

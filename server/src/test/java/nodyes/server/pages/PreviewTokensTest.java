@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import nodyes.server.Settings;
+import nodyes.server.web.Signer;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -27,7 +28,7 @@ public class PreviewTokensTest {
   }
 
   private PreviewTokens at(Instant now) {
-    return new PreviewTokens(Clock.fixed(now, ZoneOffset.UTC), Settings.in(data));
+    return new PreviewTokens(Clock.fixed(now, ZoneOffset.UTC), new Signer(Settings.in(data)));
   }
 
   @Test
@@ -62,7 +63,7 @@ public class PreviewTokensTest {
     String token = at(NOW).issue().token();
     assertEquals(
         PosixFilePermissions.toString(
-            Files.getPosixFilePermissions(data.resolve("preview.secret"))),
+            Files.getPosixFilePermissions(data.resolve("signing.secret"))),
         "rw-------");
     data = Files.createTempDirectory("nodyes-tokens");
     assertFalse(at(NOW).isValid(token));

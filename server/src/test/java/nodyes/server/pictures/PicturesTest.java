@@ -47,13 +47,13 @@ public class PicturesTest {
     return out.toByteArray();
   }
 
-  /** An Exif segment (CIPA DC-008) that says: turn a quarter, and names a camera. */
+  /** An Exif segment (CIPA DC-008): turn a quarter, the camera's name, and the place (GPS IFD). */
   private static byte[] withExif(byte[] jpeg) throws IOException {
     var exif = new ByteArrayOutputStream();
     var data = new DataOutputStream(exif);
     data.writeBytes("Exif\0\0MM\0*");
     data.writeInt(8);
-    data.writeShort(2);
+    data.writeShort(3);
     data.writeShort(0x010F); // Make, ASCII
     data.writeShort(2);
     data.writeInt(4);
@@ -63,6 +63,16 @@ public class PicturesTest {
     data.writeInt(1);
     data.writeShort(6);
     data.writeShort(0);
+    data.writeShort(0x8825); // GPS IFD, LONG: behind this directory
+    data.writeShort(4);
+    data.writeInt(1);
+    data.writeInt(8 + 2 + 3 * 12 + 4);
+    data.writeInt(0);
+    data.writeShort(1);
+    data.writeShort(0x0001); // GPSLatitudeRef, ASCII
+    data.writeShort(2);
+    data.writeInt(4);
+    data.writeBytes("NLAT");
     data.writeInt(0);
     var out = new ByteArrayOutputStream();
     out.write(jpeg, 0, 2);
@@ -81,6 +91,7 @@ public class PicturesTest {
     String text = new String(made, StandardCharsets.ISO_8859_1);
     assertFalse(text.contains("Exif"), "metadata stayed");
     assertFalse(text.contains("CAM"), "metadata stayed");
+    assertFalse(text.contains("NLAT"), "the place stayed");
     BufferedImage shown = ImageIO.read(new ByteArrayInputStream(made));
     assertEquals(shown.getWidth(), 40);
     assertEquals(shown.getHeight(), 80);
@@ -140,5 +151,32 @@ public class PicturesTest {
 
   private String refused(byte[] content) {
     return String.valueOf(expectThrows(Refusal.class, () -> kept(content)).getMessage());
+  }
+
+  @Test
+  public void whatComesFromOutsideIsDecodedByJavaAlone() throws IOException {
+    ImageIO.scanForPlugins();
+    kept(image(30, 30, "png"));
+    var readers = javax.imageio.ImageIO.getImageReadersByFormatName("webp");
+    assertTrue(readers.hasNext());
+    while (readers.hasNext()) {
+      assertTrue(readers.next().getClass().getName().startsWith("com.twelvemonkeys."));
+    }
+  }
+
+  @Test
+  public void aKeptPictureIsSentInTwoSizesAsJpegAndAsWebp() throws IOException {
+    String name =
+        pictures.keep(Pictures.For.SHOPPERS, new ByteArrayInputStream(image(2400, 1200, "jpg")));
+    for (boolean asWebp : new boolean[] {false, true}) {
+      for (Pictures.Size size : Pictures.Size.values()) {
+        Path file = pictures.sized(name, size, asWebp).orElseThrow();
+        BufferedImage shown = ImageIO.read(file.toFile());
+        assertEquals(shown.getWidth(), size == Pictures.Size.LARGE ? 1600 : 480);
+        assertEquals(file.toString().endsWith(".webp"), asWebp);
+      }
+    }
+    pictures.forget(Pictures.For.SHOPPERS, name);
+    assertTrue(pictures.sized(name, Pictures.Size.SMALL, true).isEmpty());
   }
 }

@@ -1,6 +1,7 @@
 package nodyes.server.structured;
 
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -30,6 +31,8 @@ public class StructuredTest extends ServerTest {
                 .content(
                     json.writeValueAsString(
                         java.util.Map.of(
+                            "token",
+                            formToken(product),
                             "product",
                             product,
                             "stars",
@@ -58,6 +61,36 @@ public class StructuredTest extends ServerTest {
     assertEquals(found.path("aggregateRating").path("ratingValue").asDouble(), 3.0);
     assertEquals(found.path("aggregateRating").path("reviewCount").asInt(), 1);
     assertTrue(found.path("url").asString().endsWith("brought-pot"), found.toString());
+  }
+
+  @Test
+  public void whatWasBroughtInCountsWhereTheOwnerDecidesSo() throws Exception {
+    product("decided-pot");
+    publish(bringIn("Product,Rating,Words\ndecided-pot,5,Very fine indeed\n", "{}"));
+    write("decided-pot", 3, "It is fine, no more");
+    rule(true);
+    try {
+      JsonNode found = json.readTree(structured("decided-pot"));
+      assertEquals(found.path("aggregateRating").path("ratingValue").asDouble(), 4.0);
+      assertEquals(found.path("review").size(), 2);
+    } finally {
+      rule(false);
+    }
+    assertEquals(
+        json.readTree(structured("decided-pot"))
+            .path("aggregateRating")
+            .path("reviewCount")
+            .asInt(),
+        1);
+  }
+
+  private void rule(boolean countsBroughtIn) throws Exception {
+    http.perform(
+            put("/api/v1/structured/rule")
+                .header("Authorization", "Bearer " + KEY)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{\"countsBroughtIn\":" + countsBroughtIn + "}"))
+        .andExpect(status().isOk());
   }
 
   @Test

@@ -5,8 +5,9 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
-import java.util.List;
 import nodyes.core.nod.Content;
+import nodyes.core.nod.PickedQuotes;
+import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
 
@@ -14,14 +15,23 @@ import nodyes.core.nod.StarLine;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = WireNod.StarLineNod.class, name = "star-line"),
-  @JsonSubTypes.Type(value = WireNod.ReviewWallNod.class, name = "review-wall")
+  @JsonSubTypes.Type(value = WireNod.ReviewWallNod.class, name = "review-wall"),
+  @JsonSubTypes.Type(value = WireNod.ReviewTabNod.class, name = "review-tab"),
+  @JsonSubTypes.Type(value = WireNod.PickedQuotesNod.class, name = "picked-quotes")
 })
 @Schema(
-    oneOf = {WireNod.StarLineNod.class, WireNod.ReviewWallNod.class},
+    oneOf = {
+      WireNod.StarLineNod.class,
+      WireNod.ReviewWallNod.class,
+      WireNod.ReviewTabNod.class,
+      WireNod.PickedQuotesNod.class
+    },
     discriminatorProperty = "kind",
     discriminatorMapping = {
       @DiscriminatorMapping(value = "star-line", schema = WireNod.StarLineNod.class),
-      @DiscriminatorMapping(value = "review-wall", schema = WireNod.ReviewWallNod.class)
+      @DiscriminatorMapping(value = "review-wall", schema = WireNod.ReviewWallNod.class),
+      @DiscriminatorMapping(value = "review-tab", schema = WireNod.ReviewTabNod.class),
+      @DiscriminatorMapping(value = "picked-quotes", schema = WireNod.PickedQuotesNod.class)
     })
 public sealed interface WireNod {
   /** Its id. */
@@ -32,60 +42,63 @@ public sealed interface WireNod {
       implements WireNod {}
 
   /** A review wall. */
-  record ReviewWallNod(String id, String spot, String product, ReviewWallContent content)
+  record ReviewWallNod(String id, String spot, String product, WireWall content)
       implements WireNod {}
 
-  /** Mean to one decimal, stars to draw in quarters, and number of reviews. */
-  record StarLineContent(BigDecimal mean, BigDecimal drawn, long count) {}
+  /** A tab at the screen's edge. */
+  record ReviewTabNod(String id, String spot, String product, WireWall content, boolean atStart)
+      implements WireNod {}
 
-  /** Summary and first page; counts and percentages are for 1 star first. */
-  record ReviewWallContent(
+  /** Picked reviews. */
+  record PickedQuotesNod(String id, String spot, String product, WireQuotes content)
+      implements WireNod {}
+
+  /**
+   * Mean to one decimal, stars to draw in quarters, and number of reviews.
+   *
+   * @param verified how many are verified purchases
+   * @param stars whether stars and mean show
+   * @param counted what is counted: all, verified, both, nothing
+   */
+  record StarLineContent(
       BigDecimal mean,
       BigDecimal drawn,
       long count,
       long verified,
-      List<Long> counts,
-      List<Integer> percentages,
-      int perPage,
-      List<WireReview> first,
-      WallFacets facets) {}
+      boolean stars,
+      String counted) {}
 
-  /** What a reader can part the reviews of a wall by, counted. */
-  record WallFacets(long pictured, long readable, List<WallVariant> variants) {}
-
-  /** How many reviews speak of a variant. */
-  record WallVariant(String title, long count) {}
-
-  /** From the core's content. */
-  static WireNod of(String id, String spot, String product, Content content) {
+  /**
+   * From the core's content.
+   *
+   * @param canTranslate whether a translator is connected; nothing is offered without
+   */
+  static WireNod of(String id, String spot, String product, Content content, boolean canTranslate) {
     return switch (content) {
       case StarLine.Content stars ->
           new StarLineNod(
-              id, spot, product, new StarLineContent(stars.mean(), stars.drawn(), stars.count()));
-      case ReviewWall.Content wall ->
-          new ReviewWallNod(
               id,
               spot,
               product,
-              new ReviewWallContent(
-                  wall.mean(),
-                  wall.drawn(),
-                  wall.count(),
-                  wall.verified(),
-                  wall.counts(),
-                  wall.percentages(),
-                  wall.perPage(),
-                  wall.first().stream().map(WireReview::of).toList(),
-                  facets(wall.facets())));
+              new StarLineContent(
+                  stars.mean(),
+                  stars.drawn(),
+                  stars.count(),
+                  stars.verified(),
+                  stars.showsStars(),
+                  nodyes.core.nod.NodOption.named(stars.counted())));
+      case ReviewWall.Content wall ->
+          new ReviewWallNod(
+              id, spot, product, WireWall.of(wall.wall(), wall.shape(), canTranslate));
+      case ReviewTab.Content tab ->
+          new ReviewTabNod(
+              id,
+              spot,
+              product,
+              WireWall.of(tab.wall(), ReviewWall.Shape.USUAL, canTranslate),
+              tab.isAtStart());
+      case PickedQuotes.Content quotes ->
+          new PickedQuotesNod(id, spot, product, WireQuotes.of(quotes));
     };
-  }
-
-  private static WallFacets facets(ReviewWall.Content.Shown shown) {
-    return new WallFacets(
-        shown.pictured(),
-        shown.readable(),
-        shown.variants().stream()
-            .map(variant -> new WallVariant(variant.title(), variant.count()))
-            .toList());
   }
 }

@@ -2,7 +2,11 @@ package nodyes.server.embed.wire;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.review.Ago;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +31,10 @@ import org.jspecify.annotations.Nullable;
  * @param pictures addresses of its pictures on this server; missing where it has none
  * @param helpful votes that it was helpful
  * @param notHelpful votes that it was not
+ * @param ago how long ago it was written, where days are told so
+ * @param pros what is good, a line to each; missing where it says none
+ * @param cons what is not
+ * @param criteria stars for single things; missing where it rated none
  */
 public record WireReview(
     long id,
@@ -45,7 +53,17 @@ public record WireReview(
     @Nullable Boolean featured,
     @Nullable List<String> pictures,
     long helpful,
-    long notHelpful) {
+    long notHelpful,
+    @Nullable WireAgo ago,
+    @Nullable List<String> pros,
+    @Nullable List<String> cons,
+    @Nullable List<WireRated> criteria) {
+  /** How long ago: so many of a CLDR unit. */
+  public record WireAgo(long n, String unit) {}
+
+  /** Stars for a single thing, by its id. */
+  public record WireRated(long id, int stars) {}
+
   /** Where a review is from. */
   public enum WireOrigin {
     /** Bought here. */
@@ -56,8 +74,8 @@ public record WireReview(
     broughtIn
   }
 
-  /** From the core's. */
-  public static WireReview of(Review review) {
+  /** From the core's, with how long ago it was written where days are told so. */
+  public static WireReview of(Review review, Optional<Ago> ago) {
     String source =
         review.provenance() instanceof Provenance.BroughtIn broughtIn ? broughtIn.source() : null;
     return new WireReview(
@@ -70,17 +88,34 @@ public record WireReview(
         review.language().orElse(null),
         review.variant().orElse(null),
         review.writtenOn().orElse(null),
-        switch (review.provenance()) {
-          case Provenance.VerifiedPurchase _ -> WireOrigin.verified;
-          case Provenance.Unverified _ -> WireOrigin.unverified;
-          case Provenance.BroughtIn _ -> WireOrigin.broughtIn;
-        },
+        origin(review.provenance()),
         source,
         review.incentive().orElse(null),
         review.reply().orElse(null),
         review.isFeatured() ? true : null,
         review.pictures().isEmpty() ? null : review.pictures(),
         review.votes().helpful(),
-        review.votes().notHelpful());
+        review.votes().notHelpful(),
+        ago.map(one -> new WireAgo(one.n(), one.unit().name().toLowerCase(Locale.ROOT)))
+            .orElse(null),
+        some(review.details().pros()),
+        some(review.details().cons()),
+        some(
+            review.details().criteria().entrySet().stream()
+                .map(rated -> new WireRated(rated.getKey(), rated.getValue()))
+                .sorted(Comparator.comparingLong(WireRated::id))
+                .toList()));
+  }
+
+  private static <T> @Nullable List<T> some(List<T> list) {
+    return list.isEmpty() ? null : list;
+  }
+
+  static WireOrigin origin(Provenance provenance) {
+    return switch (provenance) {
+      case Provenance.VerifiedPurchase _ -> WireOrigin.verified;
+      case Provenance.Unverified _ -> WireOrigin.unverified;
+      case Provenance.BroughtIn _ -> WireOrigin.broughtIn;
+    };
   }
 }

@@ -1,0 +1,99 @@
+package nodyes.server.reviews;
+
+import static nodyes.generated.Tables.CRITERION;
+import static nodyes.generated.Tables.REVIEW;
+import static nodyes.generated.Tables.REVIEW_CRITERION;
+import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.inline;
+import static org.jooq.impl.DSL.sum;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import nodyes.server.database.Database;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Component;
+
+/** What reviews say beside their words. */
+@Component
+class DetailStore {
+  private final Database database;
+
+  DetailStore(Database database) {
+    this.database = database;
+  }
+
+  /** Stars for one thing, added up over the published reviews of a product. */
+  record Rated(long criterion, long sum, long count) {}
+
+  /** What the published reviews of each product say of single things, in the owner's order. */
+  Map<Long, List<Rated>> rated(Collection<Long> products) {
+    return database.read(
+        sql -> {
+          var rated = new HashMap<Long, List<Rated>>();
+          sql.select(
+                  REVIEW.PRODUCT_ID, CRITERION.ID, sum(REVIEW_CRITERION.STARS).as("sum"), count())
+              .from(REVIEW)
+              .join(REVIEW_CRITERION)
+              .on(REVIEW_CRITERION.REVIEW_ID.eq(REVIEW.ID))
+              .join(CRITERION)
+              .on(CRITERION.ID.eq(REVIEW_CRITERION.CRITERION_ID))
+              .where(REVIEW.PRODUCT_ID.in(products).and(REVIEW.STATE.eq(inline("PUBLISHED"))))
+              .groupBy(REVIEW.PRODUCT_ID, CRITERION.ID)
+              .orderBy(CRITERION.POSITION, CRITERION.ID)
+              .forEach(
+                  row ->
+                      rated
+                          .computeIfAbsent(row.value1(), _ -> new ArrayList<>())
+                          .add(new Rated(row.value2(), row.value3().longValue(), row.value4())));
+          return rated;
+        });
+  }
+
+  /** Stars for single things, by review and criterion. */
+  static Map<Long, Map<Long, Integer>> criteria(DSLContext sql, Collection<Long> reviews) {
+    var criteria = new HashMap<Long, Map<Long, Integer>>();
+    if (!reviews.isEmpty()) {
+      sql.selectFrom(REVIEW_CRITERION)
+          .where(REVIEW_CRITERION.REVIEW_ID.in(reviews))
+          .forEach(
+              row ->
+                  criteria
+                      .computeIfAbsent(row.getReviewId(), _ -> new HashMap<>())
+                      .put(row.getCriterionId(), Math.toIntExact(row.getStars())));
+    }
+    return criteria;
+  }
+
+  /** Keeps what a review says beside its words. */
+  void keep(long review, List<String> pros, List<String> cons, Map<Long, Integer> criteria) {
+    database.change(
+        sql -> {
+          sql.update(REVIEW)
+              .set(REVIEW.PROS, joined(pros))
+              .set(REVIEW.CONS, joined(cons))
+              .where(REVIEW.ID.eq(review))
+              .execute();
+          criteria.forEach(
+              (criterion, stars) ->
+                  sql.insertInto(
+                          REVIEW_CRITERION,
+                          REVIEW_CRITERION.REVIEW_ID,
+                          REVIEW_CRITERION.CRITERION_ID,
+                          REVIEW_CRITERION.STARS)
+                      .values(review, criterion, (long) stars)
+                      .execute());
+        });
+  }
+
+  private static @org.jspecify.annotations.Nullable String joined(List<String> lines) {
+    return lines.isEmpty() ? null : String.join("\n", lines);
+  }
+
+  /** A line to each point. */
+  static List<String> lines(@org.jspecify.annotations.Nullable String text) {
+    return text == null ? List.of() : text.lines().filter(line -> !line.isBlank()).toList();
+  }
+}
