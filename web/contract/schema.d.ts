@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_3"];
+        get: operations["get_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -157,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack_3"];
+        post: operations["takeBack_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack_2"];
+        post: operations["takeBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -221,7 +221,7 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack_1"];
+        post: operations["takeBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -619,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_2"];
+        get: operations["get_5"];
         put: operations["connect"];
         post?: never;
         delete: operations["disconnect"];
@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/own-reviews/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_4"];
+        put: operations["put_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/own-reviews/rule": {
         parameters: {
             query?: never;
@@ -715,8 +731,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
-        put: operations["put_1"];
+        get: operations["get_3"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -957,7 +973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack"];
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1124,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/same-things/{product}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_2"];
+        put: operations["put_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -1147,8 +1179,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
-        put: operations["put"];
+        get: operations["get_1"];
+        put: operations["put_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1252,6 +1284,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/structured/rule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/embed/v1/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a review of a product is asked, with a token to send it by */
+        get: operations["open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/embed/v1/materials/{file}": {
         parameters: {
             query?: never;
@@ -1295,7 +1360,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["picture"];
+        get: operations["picture_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1316,6 +1381,58 @@ export interface paths {
         put?: never;
         /** A review that a shopper writes; published or waiting as the owner chose */
         post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/embed/v1/reviews/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A picture (JPEG, PNG, GIF or WebP) for a review that is still being written */
+        post: operations["picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/embed/v1/reviews/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A review that its writer may take back */
+        get: operations["look"];
+        put?: never;
+        /** Takes a review back */
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/embed/v1/reviews/{id}/translation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A published review in another language, by machine; the original stays */
+        get: operations["translation_1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1463,6 +1580,7 @@ export interface components {
             missing: string[];
             pointed: components["schemas"]["PointedFound"][];
             spots: string[];
+            structured: string;
         };
         Choices: {
             best?: number;
@@ -1519,6 +1637,19 @@ export interface components {
                 [key: string]: number;
             };
         };
+        CriterionSet: {
+            category?: string;
+            /** Format: int64 */
+            id: number;
+            names: {
+                [key: string]: string;
+            };
+        };
+        CriterionShown: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
         Decided: {
             /** Format: int64 */
             id: number;
@@ -1554,6 +1685,12 @@ export interface components {
         Featured: {
             featured: boolean;
         };
+        FieldShown: {
+            /** Format: int32 */
+            longest: number;
+            name: string;
+            required: boolean;
+        };
         FindingView: {
             /** @enum {string} */
             source: "REVIEWS" | "CATALOGUE" | "SHOPPER" | "CLOCK" | "SETTINGS";
@@ -1578,6 +1715,16 @@ export interface components {
             /** Format: date-time */
             scriptSeenAt?: string;
         };
+        FormSet: {
+            criteria: components["schemas"]["CriterionSet"][];
+            fields: {
+                [key: string]: "REQUIRED" | "OPTIONAL" | "OFF";
+            };
+            /** Format: int32 */
+            largestPicture: number;
+            /** Format: int32 */
+            mostPictures: number;
+        };
         Found: {
             /** Format: int64 */
             reviews: number;
@@ -1594,6 +1741,9 @@ export interface components {
             words?: string;
             /** Format: date */
             writtenOn?: string;
+        };
+        Key: {
+            key: string;
         };
         KitSaved: {
             kit: components["schemas"]["KitView"];
@@ -1692,10 +1842,13 @@ export interface components {
         };
         Marked: {
             /** @enum {string} */
-            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE";
+            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED";
             lines: number[];
             /** Format: int64 */
             reviews: number;
+        };
+        MarkupRule: {
+            countsBroughtIn: boolean;
         };
         Material: {
             /** Format: date-time */
@@ -1760,9 +1913,11 @@ export interface components {
         };
         NodFace: {
             contrast?: components["schemas"]["Contrast"];
+            hidesTheWhole: boolean;
             id: string;
             kind: string;
             name: string;
+            options: components["schemas"]["OptionForm"][];
             /** Format: int64 */
             revision: number;
             set: components["schemas"]["Settings"];
@@ -1792,6 +1947,29 @@ export interface components {
             reviews: number;
             title: string;
         };
+        OpenForm: {
+            criteria: components["schemas"]["CriterionShown"][];
+            fields: components["schemas"]["FieldShown"][];
+            language: string;
+            /** Format: int32 */
+            largestPicture: number;
+            /** Format: int32 */
+            mostPictures: number;
+            title: string;
+            token: string;
+            words: {
+                [key: string]: unknown;
+            };
+        };
+        OptionForm: {
+            choices?: string[];
+            /** Format: int32 */
+            least?: number;
+            /** Format: int32 */
+            most?: number;
+            name: string;
+            usual: string;
+        };
         OutsideService: {
             address?: string;
             connecting: string;
@@ -1801,6 +1979,13 @@ export interface components {
         };
         OutsideServices: {
             services: components["schemas"]["OutsideService"][];
+        };
+        OwnLook: {
+            isTakenBack: boolean;
+            product: string;
+            stars: number;
+            title?: string;
+            words?: string;
         };
         OwnRuleChange: {
             /** @enum {string} */
@@ -1917,6 +2102,17 @@ export interface components {
             name: string;
             words: string;
         };
+        PickedQuotesNod: {
+            content: components["schemas"]["WireQuotes"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picked-quotes";
+            product: string;
+            spot: string;
+        };
         PlacedView: {
             because: string;
             findings: components["schemas"]["FindingView"][];
@@ -2019,6 +2215,12 @@ export interface components {
             reviews: number;
             stars: number[];
         };
+        RatedThing: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            stars: number;
+        };
         ReachAsked: {
             at?: string;
             audience?: components["schemas"]["Rule"];
@@ -2061,12 +2263,13 @@ export interface components {
             arrivedAt: string;
             /** Format: int64 */
             batchId?: number;
+            cons: string[];
             contacts: components["schemas"]["Detail"][];
             /** Format: int64 */
             copyOf?: number;
             country?: string;
             evidence?: string;
-            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE")[];
+            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED")[];
             givenRating: string;
             /** Format: int64 */
             id: number;
@@ -2082,6 +2285,7 @@ export interface components {
             pictures: string[];
             product: string;
             productTitle: string;
+            pros: string[];
             repliedBy?: string;
             reply?: string;
             reviewer?: string;
@@ -2112,22 +2316,20 @@ export interface components {
             /** Format: int32 */
             size: number;
         };
-        ReviewWallContent: {
-            /** Format: int64 */
-            count: number;
-            counts: number[];
-            drawn: number;
-            facets: components["schemas"]["WallFacets"];
-            first: components["schemas"]["WireReview"][];
-            mean: number;
-            /** Format: int32 */
-            perPage: number;
-            percentages: number[];
-            /** Format: int64 */
-            verified: number;
+        ReviewTabNod: {
+            atStart: boolean;
+            content: components["schemas"]["WireWall"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "review-tab";
+            product: string;
+            spot: string;
         };
         ReviewWallNod: {
-            content: components["schemas"]["ReviewWallContent"];
+            content: components["schemas"]["WireWall"];
             id: string;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2151,6 +2353,13 @@ export interface components {
             stars?: number;
             to?: string;
         };
+        SameThing: {
+            slug: string;
+            title: string;
+        };
+        SameThings: {
+            others: string[];
+        };
         Sample: {
             cells: string[];
             /** Format: int64 */
@@ -2159,6 +2368,10 @@ export interface components {
         Saved: {
             face: components["schemas"]["NodFace"];
             step: components["schemas"]["Step"];
+        };
+        SentPicture: {
+            address: string;
+            file: string;
         };
         SessionView: {
             demo: boolean;
@@ -2239,8 +2452,12 @@ export interface components {
         StarLineContent: {
             /** Format: int64 */
             count: number;
+            counted: string;
             drawn: number;
             mean: number;
+            stars: boolean;
+            /** Format: int64 */
+            verified: number;
         };
         StarLineNod: {
             content: components["schemas"]["StarLineContent"];
@@ -2263,6 +2480,7 @@ export interface components {
         };
         Taken: {
             isPublished: boolean;
+            takeBack: string;
         };
         TakenBack: {
             /** Format: int32 */
@@ -2365,12 +2583,35 @@ export interface components {
             /** Format: int64 */
             notHelpful: number;
         };
+        WallCriterion: {
+            /** Format: int64 */
+            count: number;
+            /** Format: int64 */
+            id: number;
+            mean: number;
+            name: string;
+        };
         WallFacets: {
             /** Format: int64 */
             pictured: number;
             /** Format: int64 */
             readable: number;
             variants: components["schemas"]["WallVariant"][];
+        };
+        WallShape: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            columnsNarrow: number;
+            compact: boolean;
+            flags: boolean;
+            folded: boolean;
+            form: string;
+            formOpen: boolean;
+            layout: string;
+            order: string;
+            translated: boolean;
+            turning: string;
         };
         WallVariant: {
             /** Format: int64 */
@@ -2389,6 +2630,11 @@ export interface components {
             needs: components["schemas"]["Need"][];
             shows: boolean;
         };
+        WireAgo: {
+            /** Format: int64 */
+            n: number;
+            unit: string;
+        };
         WireDress: {
             arrow?: string;
             className?: string;
@@ -2403,7 +2649,12 @@ export interface components {
                 [key: string]: string;
             };
         };
-        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"];
+        WireFoot: {
+            /** Format: int64 */
+            count: number;
+            mean: number;
+        };
+        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"];
         WirePage: {
             dress: {
                 [key: string]: components["schemas"]["WireDress"];
@@ -2421,8 +2672,48 @@ export interface components {
                 };
             };
         };
-        WireReview: {
+        WireQuote: {
             country?: string;
+            cut?: string;
+            incentive?: string;
+            language?: string;
+            /** @enum {string} */
+            origin: "verified" | "unverified" | "broughtIn";
+            picture?: string;
+            reviewer?: string;
+            source?: string;
+            stars: number;
+            title?: string;
+            words: string;
+            /** Format: date */
+            writtenOn?: string;
+        };
+        WireQuotes: {
+            all: boolean;
+            arrows: boolean;
+            dots: boolean;
+            foot?: components["schemas"]["WireFoot"];
+            /** Format: int32 */
+            inView: number;
+            /** Format: int32 */
+            inViewNarrow: number;
+            lay: string;
+            link?: string;
+            quotes: components["schemas"]["WireQuote"][];
+            /** Format: int32 */
+            seconds: number;
+        };
+        WireRated: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            stars: number;
+        };
+        WireReview: {
+            ago?: components["schemas"]["WireAgo"];
+            cons?: string[];
+            country?: string;
+            criteria?: components["schemas"]["WireRated"][];
             featured?: boolean;
             /** Format: int64 */
             helpful: number;
@@ -2435,6 +2726,7 @@ export interface components {
             /** @enum {string} */
             origin: "verified" | "unverified" | "broughtIn";
             pictures?: string[];
+            pros?: string[];
             reply?: string;
             reviewer?: string;
             source?: string;
@@ -2459,6 +2751,24 @@ export interface components {
             side: string;
             spot: string;
         };
+        WireWall: {
+            ago: boolean;
+            /** Format: int64 */
+            count: number;
+            counts: number[];
+            criteria?: components["schemas"]["WallCriterion"][];
+            drawn: number;
+            facets: components["schemas"]["WallFacets"];
+            first: components["schemas"]["WireReview"][];
+            mean: number;
+            /** Format: int32 */
+            perPage: number;
+            percentages: number[];
+            shape: components["schemas"]["WallShape"];
+            sharedWith?: string[];
+            /** Format: int64 */
+            verified: number;
+        };
         WireWithheld: {
             because: string;
             id: string;
@@ -2478,12 +2788,22 @@ export interface components {
             values: string[];
         };
         WrittenReview: {
+            cons?: string;
+            criteria?: components["schemas"]["RatedThing"][];
+            email?: string;
+            lang?: string;
+            /** @enum {string} */
+            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
+            pictures?: string[];
             product: string;
+            pros?: string;
             reviewer?: string;
             /** Format: int32 */
             stars: number;
             title?: string;
+            token: string;
             variant?: string;
+            website?: string;
             words?: string;
         };
     };
@@ -2495,7 +2815,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_3: {
+    get_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2819,7 +3139,7 @@ export interface operations {
             };
         };
     };
-    takeBack_3: {
+    takeBack_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2886,7 +3206,7 @@ export interface operations {
             };
         };
     };
-    takeBack_2: {
+    takeBack_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2932,7 +3252,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3246,7 +3566,7 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
+    takeBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3520,7 +3840,7 @@ export interface operations {
             };
         };
     };
-    get_2: {
+    get_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3722,7 +4042,51 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    get_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormSet"];
+                };
+            };
+        };
+    };
+    put_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormSet"];
+                };
+            };
+        };
+    };
+    get_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3742,7 +4106,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3972,7 +4336,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -4032,7 +4396,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -4119,7 +4483,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4152,7 +4516,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -4188,7 +4552,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -4413,6 +4777,54 @@ export interface operations {
             };
         };
     };
+    get_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SameThing"][];
+                };
+            };
+        };
+    };
+    put_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SameThings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SameThing"][];
+                };
+            };
+        };
+    };
     session: {
         parameters: {
             query?: never;
@@ -4477,7 +4889,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4497,7 +4909,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4575,7 +4987,7 @@ export interface operations {
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
             };
@@ -4626,7 +5038,7 @@ export interface operations {
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 page?: number;
@@ -4669,6 +5081,73 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["SortingRecord"][];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MarkupRule"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkupRule"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MarkupRule"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query: {
+                product: string;
+                lang?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OpenForm"];
                 };
             };
         };
@@ -4727,10 +5206,14 @@ export interface operations {
             };
         };
     };
-    picture: {
+    picture_1: {
         parameters: {
-            query?: never;
-            header?: never;
+            query?: {
+                size?: "LARGE" | "SMALL";
+            };
+            header?: {
+                Accept?: string;
+            };
             path: {
                 name: string;
             };
@@ -4762,6 +5245,7 @@ export interface operations {
                 language?: string;
                 variant?: string;
                 words?: string;
+                ago?: boolean;
             };
             header?: never;
             path?: never;
@@ -4800,6 +5284,104 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SentPicture"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query: {
+                key: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnLook"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Key"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["OwnLook"];
+                };
+            };
+        };
+    };
+    translation_1: {
+        parameters: {
+            query: {
+                to: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Translation"];
                 };
             };
         };

@@ -1,4 +1,4 @@
-import type { ReviewsPage, VoteCounts } from '../script/page/answer';
+import type { ReviewsPage, Translated, VoteCounts } from '../script/page/answer';
 
 /** Which reviews a reader asks for; what is not said takes all. */
 export interface Wanted {
@@ -10,6 +10,8 @@ export interface Wanted {
   language: string | undefined;
   variant: string | undefined;
   words: string;
+  /** whether days are told as so long ago */
+  ago: boolean;
 }
 
 export type Order = 'NEWEST' | 'MOST_HELPFUL' | 'HIGHEST' | 'LOWEST' | 'PICTURES_FIRST';
@@ -33,4 +35,10 @@ export interface ViewContext extends Tongue {
   more: (wanted: Wanted, size: number) => Promise<ReviewsPage>;
   /** says whether a review helped; nothing where a page is only looked at */
   vote?: ((review: number, says: Says) => Promise<VoteCounts>) | undefined;
+  /** a review in the reader's language */
+  translate: (review: number) => Promise<Translated>;
+  /** puts the form into an element */
+  form: (host: HTMLElement) => Promise<void>;
+  /** words of another kind of nod */
+  wordsOf: (kind: string) => Record<string, unknown>;
 }

@@ -1,10 +1,9 @@
-import { views } from '../nods/views';
 import { drawn, picture } from '../nods/draw/icons';
-import { nodSheet } from '../nods/draw/sheet';
 import { shapeRule } from '../nods/draw/shapes';
 import { WALL_ID } from '../nods/review-wall/anchor';
 import { el } from './lib/el';
 import type { AnyNod, Dress } from './page/answer';
+import type { Drawn } from '../nods/kinds';
 import type { ViewContext } from '../nods/view';
 
 /** What a nod draws with, each by its name, its outline or its address. */
@@ -17,24 +16,31 @@ interface Drawings {
 export class NodElement extends HTMLElement {
   private drawn = '';
 
-  show(nod: AnyNod, dress: Dress | undefined, drawings: Drawings, context: ViewContext): void {
+  show(
+    nod: AnyNod,
+    kind: Drawn,
+    dress: Dress | undefined,
+    drawings: Drawings,
+    context: ViewContext,
+  ): void {
     const same = JSON.stringify([nod, dress, context.language, context.words]);
     if (same === this.drawn) return;
     this.drawn = same;
     const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
-    root.adoptedStyleSheets = [nodSheet(), ...ownSheet(dress, drawings)];
+    root.adoptedStyleSheets = [...kind.sheets, ...ownSheet(dress, drawings)];
     this.lang = context.language;
     const { script } = new Intl.Locale(context.language).maximize();
     this.dir = script === 'Arab' || script === 'Hebr' ? 'rtl' : 'ltr';
     this.dataset['nod'] = nod.id;
     this.dataset['product'] = nod.product;
+    this.dataset['kind'] = nod.kind;
     this.className = dress?.className ?? '';
     set(this, 'look', dress?.look);
     set(this, 'entrance', dress?.entrance);
     set(this, 'screens', dress?.screens);
     if (nod.kind === 'review-wall') this.id = WALL_ID;
     const drawing = drawings.icon ? [markOf(drawings.icon)] : [];
-    root.replaceChildren(...drawing, views[nod.kind](nod as never, context));
+    root.replaceChildren(...drawing, kind.view(nod as never, context));
   }
 }
 

@@ -3,7 +3,9 @@ import { placeOf, put } from './page/spots';
 import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guard';
 import { loadFont } from './page/fonts';
-import { askReviews, sendVote } from './page/ask';
+import { askReviews, askTranslation, sendVote } from './page/ask';
+import { openForm } from './page/form';
+import type { Kinds } from '../nods/kinds';
 import { ownAddress } from './page/own';
 
 /** What stands on the page: for which nod and product, in which spot, and whether it found a place. */
@@ -15,7 +17,12 @@ export interface Painted {
 }
 
 /** Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. */
-export function paint(answer: Answer, origin: string, isLookedAt: boolean): Painted[] {
+export function paint(
+  answer: Answer,
+  kinds: Kinds,
+  origin: string,
+  isLookedAt: boolean,
+): Painted[] {
   const before = new Map(
     [...document.querySelectorAll<NodElement>(TAG)].map((element) => [keyOf(element), element]),
   );
@@ -23,8 +30,9 @@ export function paint(answer: Answer, origin: string, isLookedAt: boolean): Pain
   const last = new Map<Element, Element>();
   for (const nod of answer.nods) {
     const place = placeOf(nod, answer);
+    const kind = kinds.get(nod.kind);
     painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!place });
-    if (!place) continue;
+    if (!place || !kind) continue;
     const key = `${nod.id} ${nod.product}`;
     const element = before.get(key) ?? (document.createElement(TAG) as NodElement);
     before.delete(key);
@@ -33,14 +41,24 @@ export function paint(answer: Answer, origin: string, isLookedAt: boolean): Pain
     const found = (text: string | undefined) => ownAddress(origin, text) ?? text;
     const drawings = { shape: found(dress?.shape), icon: found(dress?.icon) };
     guarded(() =>
-      element.show(nod, dress, drawings, {
+      element.show(nod, kind, dress, drawings, {
         language: answer.language,
         words: answer.words[nod.kind] ?? {},
+        wordsOf: (other) => answer.words[other] ?? {},
         own: dress?.words ?? {},
         arrow: found(dress?.arrow),
         origin,
         more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
         vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),
+        translate: (review) => askTranslation(origin, review, answer.language),
+        form: (host) =>
+          openForm(host, {
+            origin,
+            product: nod.product,
+            language: answer.language,
+            own: dress?.words ?? {},
+            isLookedAt,
+          }),
       }),
     );
     put(place, element, last);

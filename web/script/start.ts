@@ -1,10 +1,13 @@
+import { loadKinds } from '../nods/kinds';
 import { ask } from './page/ask';
 import { readContext, type PageContext } from './page/context';
 import { leavePreview, readPreview, type Preview } from './page/preview';
+import { askToTakeBack } from './page/form';
 import { keepSpace } from './page/space';
 import { putStructured } from './page/structured';
 import { paint } from './paint';
 import { guarded } from './lib/guard';
+import { WALL_ID } from '../nods/review-wall/anchor';
 import { registerNodElement } from './nod-element';
 import type { PreviewModule } from './preview';
 
@@ -29,14 +32,21 @@ async function run(origin: string, shop: string): Promise<void> {
     return;
   }
   registerNodElement();
+  if (!preview) guarded(() => askToTakeBack(origin, context));
   const space = keepSpace();
   // the owner may look as someone else, or at another moment, without loading the page again
   const refresh = () => show(origin, shop, context, readPreview() ?? preview, owner);
   owner?.listen(() => guarded(refresh));
   const arrived = await refresh().catch(() => false);
   space.settle(arrived);
+  // a link from a card leads to reviews that were not there when the page was
+  if (arrived && location.hash === `#${WALL_ID}`)
+    document.getElementById(WALL_ID)?.scrollIntoView();
   if (arrived && !preview) guarded(() => putStructured(origin, context));
 }
+
+let asks = 0;
+let drawn = 0;
 
 async function show(
   origin: string,
@@ -45,6 +55,7 @@ async function show(
   preview: Preview | undefined,
   owner: PreviewModule | undefined,
 ): Promise<boolean> {
+  const mine = ++asks;
   const arrived = await ask(origin, shop, context, preview);
   if (arrived === 'ended') {
     // a link to a draft that is over, or was changed: the page is what shoppers get
@@ -53,7 +64,14 @@ async function show(
     return preview?.framed ? false : show(origin, shop, context, undefined, undefined);
   }
   if (!arrived) return false;
-  const painted = paint(arrived.answer, origin, !!preview);
+  const kinds = await loadKinds(
+    origin,
+    arrived.answer.nods.map(({ kind }) => kind),
+  );
+  // an answer to a later question was there first
+  if (mine < drawn) return true;
+  drawn = mine;
+  const painted = paint(arrived.answer, kinds, origin, !!preview);
   owner?.tell({ context, nods: painted });
   if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
     setTimeout(() => guarded(() => show(origin, shop, context, preview, owner)), arrived.holdsFor);

@@ -27,7 +27,7 @@ for (const path of files('dist').filter((name) => /\.(js|css|svg|html)$/.test(na
   const brotli = brotliCompressSync(bytes);
   writeFileSync(`${path}.br`, brotli);
   writeFileSync(`${path}.gz`, gzipSync(bytes, { level: 9 }));
-  if (path === 'dist/nodyes.js') {
-    console.log(`nodyes.js: ${bytes.length} bytes, ${brotli.length} with brotli`);
+  if (/^dist\/nodyes(\.js|\/.*\.js)$/.test(path)) {
+    console.log(`${path.slice(5)}: ${bytes.length} bytes, ${brotli.length} with brotli`);
   }
 }

@@ -8,7 +8,7 @@ export function say(context: Tongue, name: string, values: Values = {}): string 
 }
 
 /** A wording that counts: the form that CLDR gives for that number in that language. */
-export function sayCount(context: Tongue, name: string, n: number): string {
+export function sayCount(context: Tongue, name: string, n: number, values: Values = {}): string {
   const forms = (context.words[name] ?? {}) as Record<string, string>;
   const category = new Intl.PluralRules(context.language).select(n);
   const form =
@@ -16,13 +16,18 @@ export function sayCount(context: Tongue, name: string, n: number): string {
     context.own[`${name}.other`] ??
     forms[category] ??
     forms['other'];
-  return fill(context, form, { n });
+  return fill(context, form, { n, ...values });
 }
 
+const RIGHT_TO_LEFT = /^(ar|fa|he|ur)\b/;
+
 function fill(context: Tongue, wording: unknown, values: Values): string {
+  const isolates = RIGHT_TO_LEFT.test(context.language);
   return (typeof wording === 'string' ? wording : '').replace(/\{(\w+)\}/g, (_, name: string) => {
     const value = values[name] ?? '';
-    return typeof value === 'number' ? number(context, value) : value;
+    if (typeof value === 'number') return number(context, value);
+    // a name that is read the other way keeps its own order (Unicode UAX 9, isolates)
+    return isolates && value ? `\u2068${value}\u2069` : value;
   });
 }
 
@@ -39,6 +44,19 @@ export function day(context: Tongue, isoDay: string): string {
   return new Intl.DateTimeFormat(context.language, { dateStyle: 'long', timeZone: 'UTC' }).format(
     new Date(`${isoDay}T00:00:00Z`),
   );
+}
+
+/** So long ago, as the language says it. */
+export function ago(context: Tongue, n: number, unit: string): string {
+  return new Intl.RelativeTimeFormat(context.language, { numeric: 'auto' }).format(
+    -n,
+    unit as Intl.RelativeTimeFormatUnit,
+  );
+}
+
+/** A country's flag, as the signs of its code (Unicode, regional indicators). */
+export function flag(code: string): string {
+  return String.fromCodePoint(...[...code].map((letter) => 0x1f1a5 + letter.charCodeAt(0)));
 }
 
 /** A country's name in the language. */

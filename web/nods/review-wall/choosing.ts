@@ -1,9 +1,7 @@
 import { el } from '../../script/lib/el';
-import type { ReviewWallNod } from '../../script/page/answer';
+import type { Wall } from '../../script/page/answer';
 import { languageName, number, say, sayCount } from '../draw/words';
 import type { Order, ViewContext, Wanted } from '../view';
-
-type Content = ReviewWallNod['content'];
 
 /** From so many reviews on a reader can search in them. */
 const SEARCHED_FROM = 20;
@@ -31,7 +29,8 @@ interface Press {
 
 /** Order, filters and search; only what parts these reviews is offered. */
 export function choosing(
-  content: Content,
+  content: Wall,
+  first: Order,
   context: ViewContext,
   choose: (change: Partial<Wanted>) => void,
 ): Choosing {
@@ -105,6 +104,7 @@ export function choosing(
     ),
   );
   const order = orderOf(content, context, choose);
+  order.value = first;
   const search = count >= SEARCHED_FROM ? searchFor(context, choose) : undefined;
   const all = [...chips, ...stars];
   return {
@@ -128,7 +128,7 @@ export function choosing(
 }
 
 function orderOf(
-  content: Content,
+  content: Wall,
   context: ViewContext,
   choose: (change: Partial<Wanted>) => void,
 ): HTMLSelectElement {
@@ -164,7 +164,7 @@ function searchFor(
   return field;
 }
 
-function bar(star: number, content: Content, context: ViewContext): Node[] {
+function bar(star: number, content: Wall, context: ViewContext): Node[] {
   const line = el('i', { 'aria-hidden': 'true' });
   line.style.setProperty('--share', String(content.percentages[star - 1] ?? 0));
   return [

@@ -1,15 +1,14 @@
 import { el } from '../../script/lib/el';
-import type { Review } from '../../script/page/answer';
+import type { Review, Wall } from '../../script/page/answer';
 import { icon } from '../draw/icons';
 import { stars } from '../draw/stars';
-import { country, day, number, say } from '../draw/words';
+import { ago, country, day, flag, languageName, number, say } from '../draw/words';
 import type { ViewContext } from '../view';
 import { pictures } from './pictures';
 import { votes } from './votes';
 
 /** One review; where it is from always stands under it. */
-export function entry(review: Review, context: ViewContext): HTMLElement {
-  const own = { lang: review.language, dir: 'auto' };
+export function entry(review: Review, wall: Wall, context: ViewContext): HTMLElement {
   const mean = number(context, review.stars, review.stars % 1 ? 1 : 0);
   return el(
     'li',
@@ -22,12 +21,27 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
         { class: 'by' },
         stars(review.stars, say(context, 'rated', { mean })),
         el('b', { dir: 'auto' }, review.reviewer ?? say(context, 'someone')),
-        review.country && el('span', {}, country(context, review.country)),
+        review.country &&
+          el(
+            'span',
+            {},
+            wall.shape.flags &&
+              el('span', { class: 'flag', 'aria-hidden': true }, `${flag(review.country)} `),
+            country(context, review.country),
+          ),
         review.writtenOn &&
-          el('time', { datetime: review.writtenOn, class: 'soft' }, day(context, review.writtenOn)),
+          el(
+            'time',
+            { datetime: review.writtenOn, class: 'soft', title: day(context, review.writtenOn) },
+            review.ago
+              ? ago(context, review.ago.n, review.ago.unit)
+              : day(context, review.writtenOn),
+          ),
       ),
-      review.title && el('h3', own, review.title),
-      review.words && el('p', { ...own, class: 'words' }, review.words),
+      ...said(review, wall, context),
+      points('pros', review.pros, context),
+      points('cons', review.cons, context),
+      rated(review, wall, context),
       review.reply &&
         el(
           'p',
@@ -54,6 +68,87 @@ export function entry(review: Review, context: ViewContext): HTMLElement {
         votes(review, context),
       ),
       review.pictures && pictures(review.pictures, context),
+    ),
+  );
+}
+
+/** Title and words; in another language than the reader's, with a way to read them in it. */
+function said(review: Review, wall: Wall, context: ViewContext): (HTMLElement | undefined)[] {
+  const own = { lang: review.language, dir: 'auto' };
+  const title = review.title ? el('h3', own, review.title) : undefined;
+  const words = review.words ? el('p', { ...own, class: 'words' }, review.words) : undefined;
+  const spoken = review.language?.split('-')[0];
+  const isForeign = !!spoken && spoken !== context.language && (!!title || !!words);
+  if (!wall.shape.translated || !isForeign) return [title, words];
+  const offer = say(context, 'translate', { language: languageName(context) });
+  const note = el('span', { role: 'status' });
+  const button = el(
+    'button',
+    { type: 'button', class: 'plain', click: () => void toggle() },
+    offer,
+  );
+  let isTranslated = false;
+  const show = (lang: string | undefined, [newTitle, newWords]: (string | undefined)[]) => {
+    for (const [element, text] of [
+      [title, newTitle],
+      [words, newWords],
+    ] as const) {
+      if (!element || text === undefined) continue;
+      element.textContent = text;
+      element.lang = lang ?? '';
+    }
+  };
+  const toggle = async () => {
+    if (isTranslated) {
+      show(review.language, [review.title, review.words]);
+      note.textContent = '';
+      button.textContent = offer;
+      isTranslated = false;
+      return;
+    }
+    try {
+      const made = await context.translate(review.id);
+      show(context.language, [made.title, made.words]);
+      note.textContent = `${say(context, 'byMachine')} `;
+      button.textContent = say(context, 'original');
+      isTranslated = true;
+    } catch {
+      note.textContent = `${say(context, 'translateFailed')} `;
+    }
+  };
+  return [title, words, el('p', { class: 'soft' }, note, button)];
+}
+
+function points(
+  name: 'pros' | 'cons',
+  lines: string[] | undefined,
+  context: ViewContext,
+): HTMLElement | undefined {
+  if (!lines) return undefined;
+  return el(
+    'p',
+    { class: 'points', dir: 'auto' },
+    el('span', {}, el('b', {}, say(context, name)), lines.join(' · ')),
+  );
+}
+
+/** Stars for single things; those whose name is not known any more are left out. */
+function rated(review: Review, wall: Wall, context: ViewContext): HTMLElement | undefined {
+  const named = (review.criteria ?? []).flatMap(({ id, stars: given }) => {
+    const name = wall.criteria?.find((criterion) => criterion.id === id)?.name;
+    return name ? [{ name, given }] : [];
+  });
+  if (named.length === 0) return undefined;
+  return el(
+    'ul',
+    { class: 'rated' },
+    ...named.map(({ name, given }) =>
+      el(
+        'li',
+        {},
+        el('span', { dir: 'auto' }, name),
+        stars(given, say(context, 'criterion', { name, mean: number(context, given) })),
+      ),
     ),
   );
 }

@@ -5,6 +5,7 @@ import type { ViewContext } from '../view';
 /** The pictures of a review, small; pressed, they open large, with keys and by swiping. */
 export function pictures(addresses: string[], context: ViewContext): HTMLElement {
   const full = addresses.map((address) => context.origin + address);
+  const small = (src: string) => `${src}?size=SMALL`;
   const dialog = el('dialog', { class: 'large' }) as HTMLDialogElement;
   const strip = el('div', { class: 'strip' });
   const open = (at: number) => {
@@ -36,7 +37,7 @@ export function pictures(addresses: string[], context: ViewContext): HTMLElement
           'aria-label': say(context, 'picture', { n: at + 1 }),
           click: () => open(at),
         },
-        el('img', { src, alt: '', loading: 'lazy', width: 240, height: 180 }),
+        el('img', { src: small(src), alt: '', loading: 'lazy', width: 240, height: 180 }),
       ),
     ),
     dialog,

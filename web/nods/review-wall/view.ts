@@ -1,41 +1,77 @@
 import { el } from '../../script/lib/el';
-import type { Review, ReviewWallNod } from '../../script/page/answer';
-import { stars } from '../draw/stars';
-import { number, say, sayCount } from '../draw/words';
-import type { ViewContext, Wanted } from '../view';
+import type { Review, ReviewWallNod, Wall } from '../../script/page/answer';
+import { say, sayCount } from '../draw/words';
+import type { Order, ViewContext, Wanted } from '../view';
 import { entry } from './entry';
 import { pageLinks } from './pages';
-import { choosing, type Choosing } from './choosing';
+import { choosing } from './choosing';
+import { summary } from './summary';
 
-type Content = ReviewWallNod['content'];
-
-export const EVERYTHING: Wanted = {
-  page: 1,
-  order: 'NEWEST',
-  stars: [],
-  pictured: false,
-  bought: false,
-  language: undefined,
-  variant: undefined,
-  words: '',
-};
+/** All that there are, in the order that a wall begins with. */
+function everything(content: Wall): Wanted {
+  return {
+    page: 1,
+    order: content.shape.order.toUpperCase().replace('-', '_') as Order,
+    stars: [],
+    pictured: false,
+    bought: false,
+    language: undefined,
+    variant: undefined,
+    words: '',
+    ago: content.ago,
+  };
+}
 
 /** Summary, histogram, and the reviews a page at a time, of those that a reader asks for. */
 export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
-  const { content } = nod;
-  const entries = el('ol', { class: 'entries' });
+  return wallOf(nod.content, context);
+}
+
+/** The same for what a tab opens. */
+export function wallOf(content: Wall, context: ViewContext): HTMLElement {
+  const { shape } = content;
+  const entries = el('ol', { class: 'entries', 'data-layout': shape.layout });
+  entries.style.setProperty('--columns', String(shape.columns));
+  entries.style.setProperty('--columns-narrow', String(shape.columnsNarrow));
   const links = el('div');
   const status = el('p', { role: 'status', class: 'soft status' });
-  let wanted = EVERYTHING;
-  let shown = EVERYTHING;
+  const all = everything(content);
+  let wanted = all;
+  let shown = all;
   let asked = 0;
 
   const draw = (reviews: Review[], page: number, pages: number) => {
-    entries.replaceChildren(...reviews.map((review) => entry(review, context)));
+    const drawn = reviews.map((review) => entry(review, content, context));
+    if (shape.turning === 'more') {
+      if (page === 1) entries.replaceChildren(...drawn);
+      else entries.append(...drawn);
+      links.replaceChildren(...(page < pages ? [more(page + 1)] : []));
+      return;
+    }
+    entries.replaceChildren(...drawn);
     links.replaceChildren(
       ...(pages > 1 ? [pageLinks(page, pages, context, (next) => turn(next))] : []),
     );
   };
+  const more = (page: number) =>
+    el(
+      'p',
+      { class: 'more-line' },
+      el(
+        'button',
+        {
+          type: 'button',
+          class: 'more',
+          click: () => {
+            const before = entries.children.length;
+            void ask({ ...wanted, page }).then(() =>
+              focusOn(entries.children[before] as HTMLElement | undefined),
+            );
+          },
+        },
+        say(context, 'more'),
+      ),
+    );
   const ask = async (next: Wanted): Promise<boolean> => {
     const mine = ++asked;
     wanted = next;
@@ -46,7 +82,7 @@ export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
       if (mine !== asked) return false; // a later wish is on its way
       draw(found.reviews, found.page, found.pages);
       shown = wanted;
-      status.replaceChildren(...(isAll(wanted) ? [] : saidOf(found.total)));
+      status.replaceChildren(...(isAll(wanted, all) ? [] : saidOf(found.total)));
     } catch {
       if (mine !== asked) return false;
       status.textContent = say(context, 'failed');
@@ -68,48 +104,92 @@ export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
     el('span', {}, total === 0 ? say(context, 'none') : sayCount(context, 'found', total)),
     el(
       'button',
-      {
-        type: 'button',
-        class: 'plain',
-        click: () => choose({ ...EVERYTHING, order: wanted.order }),
-      },
+      { type: 'button', class: 'plain', click: () => choose({ ...all, order: wanted.order }) },
       say(context, 'all'),
     ),
   ];
 
-  const parts = choosing(content, context, choose);
+  const parts = choosing(content, all.order, context, choose);
+  const list = el('div', {}, parts.bar, status, entries, links);
+  const form = shape.form === 'none' ? undefined : formPlace(content, context);
   const wall = el(
     'section',
-    { class: 'wall', 'aria-labelledby': 'wall-heading' },
+    {
+      class: 'wall',
+      'aria-labelledby': 'wall-heading',
+      'data-summary': shape.compact ? 'compact' : 'full',
+    },
     el('h2', { id: 'wall-heading' }, say(context, 'heading')),
-    el(
-      'div',
-      { class: 'wall-parts' },
-      summary(content, context, parts),
-      el('div', {}, parts.bar, status, entries, links),
-    ),
+    shape.form === 'before' && form,
+    content.count > 0
+      ? el(
+          'div',
+          { class: 'wall-parts' },
+          summary(content, context, parts.stars),
+          shape.folded ? folded(list, content.count, context) : list,
+        )
+      : el('p', { class: 'soft' }, say(context, 'first')),
+    shape.form === 'after' && form,
   );
-  draw(content.first, 1, Math.ceil(content.count / content.perPage));
+  if (content.count > 0) draw(content.first, 1, Math.ceil(content.count / content.perPage));
   return wall;
 }
 
-/** Whether nothing is left out, whatever the order. */
-const isAll = (wanted: Wanted) =>
-  JSON.stringify({ ...wanted, page: 1, order: 'NEWEST' }) === JSON.stringify(EVERYTHING);
+function focusOn(element: HTMLElement | undefined): void {
+  element?.setAttribute('tabindex', '-1');
+  element?.focus({ preventScroll: true });
+}
 
-function summary(content: Content, context: ViewContext, parts: Choosing): HTMLElement {
-  const mean = number(context, content.mean, 1);
-  return el(
-    'div',
-    { class: 'summary' },
-    el(
-      'div',
-      { class: 'mean' },
-      el('strong', { 'aria-hidden': 'true' }, mean),
-      stars(content.drawn, say(context, 'rated', { mean })),
-      el('span', { class: 'soft' }, sayCount(context, 'from', content.count)),
-    ),
-    el('p', { class: 'soft' }, sayCount(context, 'checked', content.verified)),
-    el('ul', { class: 'histogram' }, ...parts.stars.map((star) => el('li', {}, star))),
+/** Whether nothing is left out, whatever the order. */
+const isAll = (wanted: Wanted, all: Wanted) =>
+  JSON.stringify({ ...wanted, page: 1, order: all.order }) === JSON.stringify(all);
+
+/** The reviews, opened when someone asks for them. */
+function folded(list: HTMLElement, count: number, context: ViewContext): HTMLElement {
+  list.hidden = true;
+  const button = el(
+    'button',
+    {
+      type: 'button',
+      class: 'unfold',
+      'aria-expanded': 'false',
+      click: () => {
+        list.hidden = !list.hidden;
+        button.setAttribute('aria-expanded', String(!list.hidden));
+        button.textContent = list.hidden
+          ? sayCount(context, 'unfold', count)
+          : say(context, 'fold');
+      },
+    },
+    sayCount(context, 'unfold', count),
   );
+  return el('div', {}, button, list);
+}
+
+/** The form, open at first or behind a button. */
+function formPlace(content: Wall, context: ViewContext): HTMLElement {
+  const place = el('div', { class: 'form-place' });
+  const status = el('span', { role: 'status', class: 'soft' });
+  const button = el(
+    'button',
+    { type: 'button', class: 'write', click: () => void open() },
+    say(context, 'write'),
+  );
+  const host = el('div');
+  const open = async () => {
+    status.textContent = '';
+    try {
+      await context.form(host);
+      button.hidden = true;
+    } catch {
+      status.textContent = say(context, 'failed');
+    }
+  };
+  host.addEventListener('nodyes-closed', () => {
+    button.hidden = false;
+    button.focus();
+  });
+  place.append(button, status, host);
+  if (content.shape.formOpen) void open();
+  return place;
 }

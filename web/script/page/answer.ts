@@ -6,7 +6,13 @@ export type AnyNod = Schemas['WireNod'];
 export type Dress = Schemas['WireDress'];
 export type StarLineNod = Schemas['StarLineNod'];
 export type ReviewWallNod = Schemas['ReviewWallNod'];
+export type ReviewTabNod = Schemas['ReviewTabNod'];
+export type PickedQuotesNod = Schemas['PickedQuotesNod'];
+export type Wall = Schemas['WireWall'];
+export type Quote = Schemas['WireQuote'];
 export type Review = Schemas['WireReview'];
+export type Translated = Schemas['Translation'];
+export type OpenForm = Schemas['OpenForm'];
 export type ReviewsPage = Schemas['WireReviews'];
 export type VoteCounts = Schemas['VoteCounts'];
 

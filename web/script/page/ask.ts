@@ -1,5 +1,5 @@
 import type { Says, Wanted } from '../../nods/view';
-import type { Answer, Arrived, ReviewsPage, VoteCounts } from './answer';
+import type { Answer, Arrived, ReviewsPage, Translated, VoteCounts } from './answer';
 import type { PageContext } from './context';
 import type { Preview } from './preview';
 import { voter } from './voter';
@@ -48,7 +48,7 @@ export async function askReviews(
   wanted: Wanted,
   size: number,
 ): Promise<ReviewsPage> {
-  const { page, order, stars, pictured, bought, language, variant, words } = wanted;
+  const { page, order, stars, pictured, bought, language, variant, words, ago } = wanted;
   const query = new URLSearchParams({ product, page: String(page), size: String(size), order });
   if (stars.length) query.set('stars', stars.join(','));
   if (pictured) query.set('pictured', 'true');
@@ -56,7 +56,21 @@ export async function askReviews(
   if (language) query.set('language', language);
   if (variant) query.set('variant', variant);
   if (words) query.set('words', words);
+  if (ago) query.set('ago', 'true');
   return answered(await fetch(`${origin}/embed/v1/reviews?${query.toString()}`, FRESH));
+}
+
+/** A review in the reader's language, by machine. */
+export async function askTranslation(
+  origin: string,
+  review: number,
+  language: string,
+): Promise<Translated> {
+  return answered(
+    await fetch(`${origin}/embed/v1/reviews/${review}/translation?to=${language}`, {
+      credentials: 'omit',
+    }),
+  );
 }
 
 /** Says whether a review helped; the counts that come of it. */

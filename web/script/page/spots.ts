@@ -12,6 +12,8 @@ export function placeOf(nod: AnyNod, answer: Answer): Place | undefined {
     (element) => productOf(element) === nod.product,
   );
   if (marked) return { element: marked, side: 'inside' };
+  // the screen's edge is on every page
+  if (nod.spot === 'screen-edge') return { element: document.body, side: 'inside' };
   const pointed = answer.spots.find((spot) => spot.spot === nod.spot);
   if (!pointed) return undefined;
   const element = [...document.querySelectorAll(pointed.selector)].find((candidate) => {

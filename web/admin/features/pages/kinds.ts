@@ -1,4 +1,5 @@
-const choices = (...texts: [string, string][]) => texts.map(([value, text]) => ({ value, text }));
+import { choices } from '../../shared/choices';
+import { FORM_WORDS } from './form-words';
 
 interface Kind {
   /** its name on the wire */
@@ -33,6 +34,7 @@ export const KINDS: Kind[] = [
     words: {
       rated: 'what the stars say to a screen reader',
       reviews: 'the number of reviews',
+      bought: 'how many bought here',
     },
   },
   {
@@ -80,6 +82,59 @@ export const KINDS: Kind[] = [
       previous: 'to the page before',
       next: 'to the next page',
       failed: 'when reviews cannot be loaded',
+      more: 'to put more reviews under these',
+      unfold: 'to open a folded list',
+      fold: 'to fold it again',
+      first: 'when nobody has reviewed it yet',
+      write: 'to open the form',
+      criterion: 'a single thing, to a screen reader',
+      pros: 'before what is good',
+      cons: 'before what is not',
+      translate: 'to read a review in the reader’s language',
+      original: 'to read the original again',
+      byMachine: 'that a machine translated it',
+      translateFailed: 'when no translation can be had',
+      shared: 'that other products share these reviews',
+      ...FORM_WORDS,
+    },
+  },
+  {
+    value: 'picked-quotes',
+    text: 'Picked quotes',
+    note: 'A few reviews, by a rule or by hand, with what all say under them',
+    spot: 'under-picture',
+    height: 'h-64',
+    ready: choices(['', 'Note'], ['margin', 'Margin'], ['hedge', 'Hedge']),
+    words: {
+      label: 'what it is, to a screen reader',
+      rated: 'what the stars say to a screen reader',
+      foot: 'what all reviews say',
+      all: 'the link to all reviews',
+      more: 'to read all of a cut review',
+      less: 'to cut it again',
+      previous: 'to the one before',
+      next: 'to the next one',
+      turn: 'which of them it is, to a screen reader',
+      stop: 'to stop the turning',
+      go: 'to let it go on',
+      verified: 'a purchase that was checked',
+      unverified: 'a purchase that was not checked',
+      broughtIn: 'a review that was brought in',
+      someone: 'a reviewer without a name',
+      incentive: 'what was given for a review',
+    },
+  },
+  {
+    value: 'review-tab',
+    text: 'Review tab',
+    note: 'A tab at the screen’s edge that opens the reviews in a panel',
+    spot: 'screen-edge',
+    height: 'h-40',
+    ready: choices(['', 'Tab']),
+    words: {
+      tab: 'what stands on it',
+      rated: 'what its star says to a screen reader',
+      from: 'what the mean comes from',
     },
   },
 ];

@@ -7,6 +7,7 @@ import { api, need } from '../../shared/api';
 import { count, number } from '../../shared/words';
 import { useArrangement } from '../pages/queries';
 import { useShopPicture } from '../setup/queries';
+import { SameThings } from './same-things';
 import { ReviewTabs } from './tabs';
 
 const SIZE = 50;
@@ -15,6 +16,7 @@ const SIZE = 50;
 export function ByProduct() {
   const [q, setQ] = useState('');
   const [page, setPage] = useState(1);
+  const [grouped, setGrouped] = useState('');
   const picture = useShopPicture();
   const shows = useArrangement().data?.showsReviews;
   const products = useQuery({
@@ -78,6 +80,9 @@ export function ByProduct() {
                       <Link to={`/reviews?state=ANY&product=${one.product}`} className={link}>
                         {one.title}
                       </Link>
+                      {grouped === one.product && (
+                        <SameThings product={one.product} title={one.title} />
+                      )}
                     </span>
                   </td>
                   <Figure
@@ -92,6 +97,16 @@ export function ByProduct() {
                     <Link to="/reviews/bring-in" className={link}>
                       bring in
                     </Link>
+                    {' · '}
+                    <button
+                      type="button"
+                      className={link}
+                      aria-expanded={grouped === one.product}
+                      aria-label={`same as: ${one.title}`}
+                      onClick={() => setGrouped(grouped === one.product ? '' : one.product)}
+                    >
+                      same as
+                    </button>
                     {' · '}
                     <Link to={`/pages/product/${one.product}`} className={link}>
                       {shows ? 'look' : 'place'}

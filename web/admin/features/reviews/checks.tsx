@@ -75,6 +75,32 @@ function Check({ flag, review, onEdit, onCopy }: ChecksProps & { flag: Flag }) {
       );
     case 'PICTURE':
       return <Line flag={flag}>A picture of it could not be had</Line>;
+    case 'TRAP':
+      return (
+        <Line flag={flag}>
+          A field that people do not see was filled in, as machines do; that made it wait
+        </Line>
+      );
+    case 'QUICK':
+      return (
+        <Line flag={flag}>
+          It was sent within four seconds of opening the form; that made it wait
+        </Line>
+      );
+    case 'LINKS':
+      return <Line flag={flag}>It holds several links; that made it wait</Line>;
+    case 'MANY_FROM_ONE':
+      return (
+        <Line flag={flag}>
+          Three or more came from the same address within the hour before it; that made it wait
+        </Line>
+      );
+    case 'REPEATED':
+      return (
+        <Line flag={flag}>
+          The same words stand in two or more other reviews written here; that made it wait
+        </Line>
+      );
   }
 }
 

@@ -62,6 +62,8 @@ export function ReadingPane(props: ReadingPaneProps) {
               <p className="text-[17px] leading-relaxed whitespace-pre-line">
                 <MarkedWords review={review} />
               </p>
+              <Points name="Good" lines={review.pros} />
+              <Points name="Less good" lines={review.cons} />
               <Translation key={review.id} review={review} />
             </div>
             <ReviewPictures key={review.id} review={review} />
@@ -171,6 +173,15 @@ export function ReadingPane(props: ReadingPaneProps) {
         </footer>
       </article>
     </section>
+  );
+}
+
+function Points({ name, lines }: { name: string; lines: string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <p className="mt-1.5 text-[15px]">
+      <b className="font-semibold">{name}:</b> {lines.join(' · ')}
+    </p>
   );
 }
 

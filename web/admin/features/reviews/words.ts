@@ -57,4 +57,9 @@ export const FLAGS: Record<Flag, { short: string; text: string }> = {
   BURST: { short: 'burst', text: 'many alike ratings in few days' },
   FUTURE: { short: 'future', text: 'a day that is yet to come' },
   PICTURE: { short: 'picture', text: 'a picture that is missing' },
+  TRAP: { short: 'hidden field', text: 'a field filled in that people do not see' },
+  QUICK: { short: 'quick', text: 'sent faster than anyone writes' },
+  LINKS: { short: 'links', text: 'several links' },
+  MANY_FROM_ONE: { short: 'many', text: 'several from one address in an hour' },
+  REPEATED: { short: 'repeated', text: 'the same words in other reviews' },
 };

@@ -52,6 +52,9 @@ export function PageCheck() {
                   {text}
                 </li>
               ))}
+              {page.structured && (
+                <li className="text-ink-2">Structured data: {page.structured}.</li>
+              )}
               {page.spots.length > 0 && (
                 <li className="text-ink-2">Spots: {page.spots.join(', ')}</li>
               )}

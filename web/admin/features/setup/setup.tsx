@@ -6,6 +6,7 @@ import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
 import { NewReviews } from './new-reviews';
 import { PageCheck } from './page-check';
+import { ReviewForm } from './review-form';
 import { Outside } from './outside';
 import { useSaveShop, useShop, type Shop } from './queries';
 
@@ -19,6 +20,7 @@ export function Setup() {
       <Connect shop={shop.data} />
       <ShopForm shop={shop.data} />
       <NewReviews />
+      <ReviewForm />
       <PageCheck />
       <Outside />
     </div>
@@ -51,7 +53,7 @@ function Connect({ shop }: { shop: Shop }) {
         <Step n={3} title="Mark where nods may stand">
           <Code text={'<div data-nod-spot="under-title"></div>'} onCopy={copy} />
           <p className="mt-1.5 text-[13px] text-ink-2">
-            The spots in use are under-title, listing-card and page-end.
+            The spots in use are under-title, listing-card and page-end; screen-edge needs no mark.
           </p>
         </Step>
       </ol>

@@ -1,3 +1,5 @@
+import { choices } from '../../../shared/choices';
+
 /** A value of a look as a sentence. */
 export interface LookRow {
   name: string;
@@ -25,8 +27,6 @@ const row = (name: string, before: string, label: string, rest: Rest): LookRow =
   isNarrow: false,
   ...rest,
 });
-
-const choices = (...texts: [string, string][]) => texts.map(([value, text]) => ({ value, text }));
 
 /** The values, in the order in which an owner looks at them. */
 export const LOOK_ROWS: { title: string; rows: LookRow[] }[] = [

@@ -9,6 +9,7 @@ import { faultOf, type FaceProps } from './face';
 import { kindOf } from '../kinds';
 import { LOOK_ROWS, type LookRow } from './look-rows';
 import { LookValue } from './look-value';
+import { NodOptions } from './options';
 
 type LookSet = Settings['look'];
 
@@ -17,6 +18,7 @@ export function Looks({
   face,
   set,
   faults,
+  view,
   onChange,
   onChanged,
 }: FaceProps & { onChanged: () => void }) {
@@ -57,6 +59,7 @@ export function Looks({
           ))}
         </div>
       </section>
+      <NodOptions face={face} set={set} faults={faults} view={view} onChange={onChange} />
       {LOOK_ROWS.map((group) => (
         <section key={group.title} className="border-b border-line/70 px-4.5 py-2.5">
           <h2 className="mb-1 font-text text-[13px] font-semibold">{group.title}</h2>

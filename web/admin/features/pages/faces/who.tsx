@@ -83,41 +83,10 @@ export function WhoSeesIt({ face, set, faults, view, onChange }: FaceProps) {
               {reason}
             </p>
           ))}
-        <Own set={set} faults={faults} onChange={onChange} />
       </section>
     </>
   );
 }
-
-/** What the kind alone has. */
-function Own({ set, faults, onChange }: Partly<'set' | 'faults' | 'onChange'>) {
-  const perPage = set.own['perPage'];
-  if (typeof perPage !== 'number') return null;
-  const fault = faults.find(({ field }) => field === 'own')?.reason;
-  return (
-    <label className="flex flex-wrap items-center gap-1.5">
-      with
-      <input
-        type="number"
-        min={2}
-        max={100}
-        defaultValue={perPage}
-        aria-label="Reviews to a page"
-        aria-invalid={!!fault}
-        className="w-16 border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink"
-        onChange={(event) => onChange({ own: { ...set.own, perPage: Number(event.target.value) } })}
-      />
-      reviews to a page
-      {fault && (
-        <span role="alert" className="text-[13px] text-rust-ink">
-          {fault}
-        </span>
-      )}
-    </label>
-  );
-}
-
-type Partly<Names extends keyof FaceProps> = { [Name in Names]: FaceProps[Name] };
 
 type ReachData = ReturnType<typeof useReach>['data'];
 

@@ -1,0 +1,140 @@
+import { choices } from '../../../shared/choices';
+
+/** An option of a nod as a sentence. */
+export interface OptionRow {
+  name: string;
+  label: string;
+  before: string;
+  after: string;
+  choices?: { value: string; text: string }[];
+  /** whether it matters with what else is set */
+  isFor?: (values: Record<string, string>) => boolean;
+}
+
+type Rest = Partial<OptionRow>;
+
+const row = (name: string, before: string, label: string, rest: Rest = {}): OptionRow => ({
+  name,
+  before,
+  label,
+  after: '',
+  ...rest,
+});
+const yesNo = (yes: string, no: string) => choices(['yes', yes], ['no', no]);
+const beside = (values: Record<string, string>) => values['layout'] !== 'list';
+const turns = (values: Record<string, string>) => values['lay'] !== 'row';
+
+/** What can be set of each kind beside its look, in the order in which an owner thinks of it. */
+export const OPTION_ROWS: Record<string, OptionRow[]> = {
+  'star-line': [
+    row('stars', 'shows', 'Stars', { choices: yesNo('stars and mean', 'no stars') }),
+    row('counts', 'and counts', 'What is counted', {
+      choices: choices(
+        ['all', 'all reviews'],
+        ['verified', 'those bought here'],
+        ['both', 'all, and those bought here'],
+        ['nothing', 'nothing'],
+      ),
+    }),
+  ],
+  'review-wall': [
+    row('layout', 'laid out as', 'Layout', {
+      choices: choices(
+        ['list', 'a list'],
+        ['grid', 'a grid, rows alike'],
+        ['masonry', 'columns, pictures first'],
+      ),
+    }),
+    row('columns', 'in', 'Columns', { after: 'columns', isFor: beside }),
+    row('columns-narrow', 'narrow in', 'Columns on narrow screens', { isFor: beside }),
+    row('order', 'beginning with', 'Order', {
+      choices: choices(
+        ['newest', 'the newest'],
+        ['most-helpful', 'the most helpful'],
+        ['highest', 'the highest rated'],
+        ['lowest', 'the lowest rated'],
+        ['pictures-first', 'those with pictures'],
+      ),
+    }),
+    row('turning', 'further ones', 'Further reviews', {
+      choices: choices(['pages', 'on numbered pages'], ['more', 'under the others, by a button']),
+    }),
+    row('summary', 'with', 'Summary', {
+      choices: choices(['full', 'the whole summary'], ['compact', 'a summary in one line']),
+    }),
+    row('list', 'the reviews', 'Reviews at first', {
+      choices: choices(['open', 'open'], ['folded', 'folded at first']),
+    }),
+    row('dates', 'days told as', 'Days', {
+      choices: choices(['date', 'a date'], ['ago', 'so long ago']),
+    }),
+    row('flags', 'countries', 'Flags', { choices: yesNo('with their flag', 'by name alone') }),
+    row('translation', 'other languages', 'Translation', {
+      choices: yesNo('with a translation to ask for', 'as they are'),
+    }),
+    row('form', 'the form', 'Form', {
+      choices: choices(['after', 'after them'], ['before', 'before them'], ['none', 'not here']),
+    }),
+    row('form-at-first', 'at first', 'Form at first', {
+      choices: choices(['folded', 'behind a button'], ['open', 'open']),
+      isFor: (values) => values['form'] !== 'none',
+    }),
+    row('empty', 'without reviews', 'Without reviews', {
+      choices: choices(['hidden', 'not there'], ['be-the-first', 'it asks for the first']),
+    }),
+  ],
+  'review-tab': [
+    row('edge', 'at the', 'Edge', {
+      choices: choices(['end', 'end of the screen'], ['start', 'start of the screen']),
+    }),
+  ],
+  'picked-quotes': [
+    row('pick', 'quotes', 'Which reviews', {
+      choices: choices(
+        ['by-rule', 'the newest that fit'],
+        ['by-hand', 'those I choose'],
+        ['of-the-shop', 'those of the shop itself, from its listing'],
+      ),
+    }),
+    row('how-many', 'at most', 'How many', { isFor: (values) => values['pick'] === 'by-rule' }),
+    row('least-stars', 'from', 'Least stars', {
+      after: 'stars on',
+      isFor: (values) => values['pick'] === 'by-rule',
+    }),
+    row('least-words', 'with at least', 'Least words', {
+      after: 'words',
+      isFor: (values) => values['pick'] === 'by-rule',
+    }),
+    row('reviews', '', 'Chosen reviews', { isFor: (values) => values['pick'] === 'by-hand' }),
+    row('lay', 'as', 'How they stand', {
+      choices: choices(
+        ['in-turn', 'one card, in turn'],
+        ['carousel', 'some beside each other, moving on'],
+        ['row', 'a row'],
+        ['line', 'one line, in turn'],
+      ),
+    }),
+    row('in-view', 'with', 'In view', {
+      after: 'in view',
+      isFor: ({ lay }) => lay === 'carousel' || lay === 'row',
+    }),
+    row('in-view-narrow', 'narrow', 'In view on narrow screens', {
+      isFor: ({ lay }) => lay === 'carousel' || lay === 'row',
+    }),
+    row('longest', 'cut after', 'Longest', {
+      after: 'characters, never where blame turns to praise',
+    }),
+    row('arrows', 'with', 'Arrows', { choices: yesNo('arrows', 'no arrows'), isFor: turns }),
+    row('dots', 'and', 'Dots', { choices: yesNo('dots', 'no dots'), isFor: turns }),
+    row('seconds', 'moving on after', 'Seconds', {
+      after: 'seconds (0: by hand alone)',
+      isFor: turns,
+    }),
+    row('foot', 'the whole figure', 'Whole figure', {
+      choices: yesNo('stands under them', 'is left out'),
+    }),
+    row('link', 'and', 'Link', {
+      choices: yesNo('a link leads to all reviews', 'no link leads to the others'),
+    }),
+  ],
+};

@@ -1,0 +1,109 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Stars } from '../../../ui/stars';
+import { api, need } from '../../../shared/api';
+import { count } from '../../../shared/words';
+
+interface ReviewsPickProps {
+  product: string | undefined;
+  /** their ids, parted by commas, in their order */
+  value: string;
+  onSet: (value: string) => void;
+}
+
+/** Published reviews of the product that is looked at, to choose and to order. */
+export function ReviewsPick({ product, value, onSet }: ReviewsPickProps) {
+  const [text, setText] = useState('');
+  const chosen = value.split(',').filter((id) => id);
+  const asked = { state: 'PUBLISHED' as const, size: 12, ...(product ? { product } : {}) };
+  const found = useQuery({
+    queryKey: ['reviews-to-quote', product, text],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/reviews', {
+          params: { query: { ...asked, ...(text.trim() ? { q: text.trim() } : {}) } },
+        }),
+      ),
+    placeholderData: (previous) => previous,
+  });
+  const set = (ids: string[]) => onSet(ids.join(','));
+  const move = (id: string, by: number) => {
+    const at = chosen.indexOf(id);
+    const to = Math.max(0, Math.min(chosen.length - 1, at + by));
+    const rest = chosen.filter((one) => one !== id);
+    set([...rest.slice(0, to), id, ...rest.slice(to)]);
+  };
+  const items = found.data?.items ?? [];
+  const sorted = [
+    ...chosen.flatMap((id) => items.find((one) => String(one.id) === id) ?? []),
+    ...items.filter((one) => !chosen.includes(String(one.id))),
+  ];
+  return (
+    <div className="w-full rounded-lg border border-line bg-paper p-2">
+      <p className="flex items-baseline gap-2 text-[13px]">
+        <b>{count(chosen.length, 'review')} chosen</b>
+        <input
+          type="search"
+          aria-label="Search among the published reviews"
+          placeholder="search their words"
+          value={text}
+          className="min-w-0 flex-1 border-b border-line-3 bg-transparent px-1"
+          onChange={(event) => setText(event.target.value)}
+        />
+      </p>
+      <ul className="max-h-64 overflow-y-auto">
+        {sorted.map((review) => {
+          const id = String(review.id);
+          const place = chosen.indexOf(id);
+          return (
+            <li key={id} className="flex items-start gap-2 border-t border-line py-1.5 text-[13px]">
+              <label className="flex min-w-0 flex-1 items-start gap-2">
+                <input
+                  type="checkbox"
+                  checked={place >= 0}
+                  className="mt-1"
+                  onChange={(event) =>
+                    set(event.target.checked ? [...chosen, id] : chosen.filter((one) => one !== id))
+                  }
+                />
+                <span className="min-w-0">
+                  <Stars value={review.stars} size={11} /> {review.reviewer ?? 'a customer'}
+                  <span className="line-clamp-2 text-ink-2" lang={review.language}>
+                    {review.wordsShown ?? review.title ?? 'stars alone'}
+                  </span>
+                </span>
+              </label>
+              {place >= 0 && chosen.length > 1 && (
+                <span className="flex shrink-0 gap-1">
+                  <button
+                    type="button"
+                    aria-label={`Earlier: review ${place + 1}`}
+                    disabled={place === 0}
+                    className="rounded border border-line-3 px-1.5 disabled:opacity-40"
+                    onClick={() => move(id, -1)}
+                  >
+                    ↑
+                  </button>
+                  <button
+                    type="button"
+                    aria-label={`Later: review ${place + 1}`}
+                    disabled={place === chosen.length - 1}
+                    className="rounded border border-line-3 px-1.5 disabled:opacity-40"
+                    onClick={() => move(id, 1)}
+                  >
+                    ↓
+                  </button>
+                </span>
+              )}
+            </li>
+          );
+        })}
+        {found.data && items.length === 0 && (
+          <li className="py-2 text-[13px] text-ink-2">
+            {text ? 'No published review says that.' : 'No published review of this product yet.'}
+          </li>
+        )}
+      </ul>
+    </div>
+  );
+}

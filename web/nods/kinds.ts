@@ -1,0 +1,73 @@
+import base from './draw/nod.css?inline';
+import looks from './draw/looks.css?inline';
+import starLineCss from './star-line/view.css?inline';
+import { starLine } from './star-line/view';
+import type { AnyNod } from '../script/page/answer';
+import type { ViewContext } from './view';
+
+type KindName = AnyNod['kind'];
+export type AnyView = (nod: never, context: ViewContext) => Node;
+
+/** What draws one or some kinds of nod, with its rules; loaded when a page has such a nod. */
+export interface KindModule {
+  css: string;
+  views: Partial<Record<KindName, AnyView>>;
+}
+
+/** How nods of a kind are drawn on this page. */
+export interface Drawn {
+  view: AnyView;
+  sheets: CSSStyleSheet[];
+}
+
+export type Kinds = Map<KindName, Drawn>;
+
+/** The file that draws a kind; the compiler asks for a missing one. Stars come with the script. */
+const FILES: Record<KindName, string | undefined> = {
+  'star-line': undefined,
+  'review-wall': 'review-wall',
+  'review-tab': 'review-wall',
+  'picked-quotes': 'picked-quotes',
+};
+const OWN: KindModule = { css: starLineCss, views: { 'star-line': starLine } };
+
+const sheets = new Map<string, CSSStyleSheet>();
+const loaded = new Map<string, Promise<KindModule>>();
+
+/** How to draw these kinds; one whose file cannot be had is left out. */
+export async function loadKinds(origin: string, kinds: KindName[]): Promise<Kinds> {
+  const drawn: Kinds = new Map();
+  await Promise.all(
+    [...new Set(kinds)].map(async (kind) => {
+      const file = FILES[kind];
+      const module = file ? await load(origin, file).catch(() => undefined) : OWN;
+      const view = module?.views[kind];
+      if (module && view)
+        drawn.set(kind, {
+          view,
+          sheets: [sheet('', base + looks), sheet(file ?? 'own', module.css)],
+        });
+    }),
+  );
+  return drawn;
+}
+
+function load(origin: string, file: string): Promise<KindModule> {
+  const known = loaded.get(file);
+  if (known) return known;
+  const module = import(/* @vite-ignore */ `${origin}/nodyes/${file}.js`) as Promise<KindModule>;
+  loaded.set(file, module);
+  // what could not be had is tried again with the next answer
+  module.catch(() => loaded.delete(file));
+  return module;
+}
+
+/** One sheet to a file, for all nods of a page. */
+function sheet(name: string, css: string): CSSStyleSheet {
+  const known = sheets.get(name);
+  if (known) return known;
+  const made = new CSSStyleSheet();
+  made.replaceSync(css);
+  sheets.set(name, made);
+  return made;
+}

@@ -1,0 +1,97 @@
+import { el } from '../../script/lib/el';
+import { say } from '../draw/words';
+import type { Tongue } from '../view';
+import { Refused, sendPicture } from './ask';
+import type { Typed } from './kept';
+
+interface Bounds {
+  origin: string;
+  most: number;
+  /** in megabytes */
+  largest: number;
+  /** whether the owner looks at it: then nothing is sent */
+  isLookedAt: boolean;
+}
+
+const MEGABYTE = 1_000_000;
+
+/** Pictures are sent when they are chosen, so that sending the form is quick; each can go again. */
+export function pictureChoice(
+  sent: Typed['pictures'],
+  { origin, most, largest, isLookedAt }: Bounds,
+  tongue: Tongue,
+  onChange: (pictures: Typed['pictures']) => void,
+  onFault: (text: string | undefined) => void,
+): HTMLElement {
+  let pictures = sent;
+  const shown = el('ul', { class: 'chosen' });
+  const status = el('span', { class: 'soft', role: 'status' });
+  const input = el('input', {
+    type: 'file',
+    class: 'unseen',
+    accept: 'image/*',
+    multiple: true,
+    disabled: isLookedAt,
+    'aria-label': say(tongue, 'addPictures'),
+    change: () => void take([...(input.files ?? [])]),
+  }) as HTMLInputElement;
+  const set = (next: Typed['pictures']) => {
+    pictures = next;
+    draw();
+    onChange(next);
+  };
+  const draw = () =>
+    shown.replaceChildren(
+      ...pictures.map((picture, n) =>
+        el(
+          'li',
+          {},
+          el('img', { src: `${origin}${picture.address}?size=SMALL`, alt: '' }),
+          el(
+            'button',
+            {
+              type: 'button',
+              'aria-label': say(tongue, 'removePicture', { n: n + 1 }),
+              click: () => {
+                set(pictures.filter((one) => one !== picture));
+                input.focus();
+              },
+            },
+            '×',
+          ),
+        ),
+      ),
+    );
+  const take = async (files: File[]) => {
+    onFault(undefined);
+    for (const file of files) {
+      if (pictures.length >= most) {
+        onFault(say(tongue, 'fault-too-many', { n: most }));
+        break;
+      }
+      if (file.size > largest * MEGABYTE) {
+        onFault(say(tongue, 'pictureLarge', { n: largest }));
+        continue;
+      }
+      status.textContent = say(tongue, 'sendingPicture');
+      try {
+        const kept = await sendPicture(origin, file);
+        if (!pictures.some((one) => one.file === kept.file)) set([...pictures, kept]);
+      } catch (error) {
+        const isNone = error instanceof Refused && error.status === 422;
+        onFault(say(tongue, isNone ? 'pictureFailed' : 'failed'));
+      }
+      status.textContent = '';
+    }
+    input.value = '';
+  };
+  draw();
+  return el(
+    'div',
+    {},
+    el('label', { class: 'add-pictures' }, input, say(tongue, 'addPictures')),
+    ' ',
+    status,
+    shown,
+  );
+}

@@ -1,0 +1,69 @@
+import { el } from '../../script/lib/el';
+import type { FormPlace } from '../../script/page/form';
+import base from '../draw/nod.css?inline';
+import { number, say } from '../draw/words';
+import { stars } from '../draw/stars';
+import { openedForm, ownReview, sendTakeBack } from './ask';
+import { dress, tongueOf } from './form';
+
+/** Asks whoever wrote a review whether to take it back. */
+export async function takeBack(place: FormPlace, review: string, key: string): Promise<void> {
+  const form = await openedForm(place);
+  const tongue = tongueOf(form, place);
+  const own = await ownReview(place.origin, review, key).catch(() => undefined);
+  const host = el('div');
+  const root = host.attachShadow({ mode: 'open' });
+  const sheet = new CSSStyleSheet();
+  sheet.replaceSync(base);
+  root.adoptedStyleSheets = [sheet];
+  dress(root);
+  const dialog = el('dialog', {
+    class: 'take-back',
+    lang: tongue.language,
+    dir: 'auto',
+  }) as HTMLDialogElement;
+  const leave = () => {
+    dialog.close();
+    host.remove();
+    history.replaceState(null, '', location.pathname + location.search);
+  };
+  const button = (words: string, click: () => void, name = 'plain') =>
+    el('button', { type: 'button', class: name, click }, say(tongue, words));
+  const said = (words: string) => {
+    dialog.replaceChildren(
+      el('p', { role: 'status' }, say(tongue, words)),
+      el('p', { class: 'acts' }, button('close', leave, 'send')),
+    );
+  };
+  const ask = (look: NonNullable<typeof own>) => {
+    const mean = number(tongue, look.stars, 0);
+    const parts = [
+      el('h3', {}, say(tongue, 'takeBackAsk', { product: look.product })),
+      el('p', {}, stars(look.stars, say(tongue, 'rating') + ' ' + mean)),
+      look.title && el('p', {}, el('b', {}, look.title)),
+      look.words && el('p', { class: 'own-words' }, look.words),
+      el(
+        'p',
+        { class: 'acts' },
+        button(
+          'takeBackYes',
+          () =>
+            void sendTakeBack(place.origin, review, key).then(
+              () => said('takenBack'),
+              () => said('failed'),
+            ),
+          'send',
+        ),
+        button('takeBackNo', leave),
+      ),
+    ];
+    dialog.replaceChildren(...parts.filter((part) => part instanceof HTMLElement));
+  };
+  if (!own) said('takeBackFailed');
+  else if (own.isTakenBack) said('takenBack');
+  else ask(own);
+  root.append(dialog);
+  document.body.append(host);
+  dialog.addEventListener('close', () => host.isConnected && leave());
+  dialog.showModal();
+}
