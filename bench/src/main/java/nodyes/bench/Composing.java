@@ -25,10 +25,10 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.ReviewFacets;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.ReviewFacts;
 import org.joda.money.Money;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -62,11 +62,10 @@ public class Composing {
                   Set.of("planters"),
                   Set.of("heavy"),
                   Map.of("pot-s", Money.parse("EUR 19.00"), "pot-l", Money.parse("EUR 36.00")),
-                  new RatingSummary(
-                      210L * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, 210L, 0L))),
-                  150,
-                  List.of(),
-                  ReviewFacets.NONE)));
+                  ReviewFacts.of(
+                      new RatingSummary(
+                          210L * 4 * Rating.PER_STAR, new Histogram(List.of(0L, 0L, 0L, 210L, 0L))),
+                      150))));
   private final Viewpoint viewpoint =
       new Viewpoint(
           PageKind.PRODUCT,

@@ -58,14 +58,16 @@ final class InChromium {
                   "## In the browser",
                   "",
                   LOADS
-                      + " loads each at 1280 x 800, in turns with the script and with it blocked, each"
+                      + " loads each at 1280 and 390 x 800, in turns with the script and with it blocked, each"
                       + " in a fresh context. Shift is the sum of layout shifts (Layout Instability),"
                       + " largest paint as LCP defines it.",
                   "",
                   "| page | shift, worst | shift without | largest paint p50, ms | without, ms | added, ms |",
                   "| --- | ---: | ---: | ---: | ---: | ---: |"));
-      report.add(loads(browser, "product page", "/products/celadon-planter"));
-      report.add(loads(browser, "listing", "/categories/planters"));
+      report.add(loads(browser, "product page", "/products/celadon-planter", 1280));
+      report.add(loads(browser, "listing", "/categories/planters", 1280));
+      report.add(loads(browser, "product page, narrow", "/products/celadon-planter", 390));
+      report.add(loads(browser, "listing, narrow", "/categories/planters", 390));
       report.add("");
       report.add(changes(browser));
       return report;
@@ -74,12 +76,12 @@ final class InChromium {
 
   private record Load(double shift, double largest) {}
 
-  private String loads(Browser browser, String name, String path) {
+  private String loads(Browser browser, String name, String path, int width) {
     var with = new ArrayList<Load>();
     var without = new ArrayList<Load>();
     for (int i = 0; i <= LOADS; i++) {
-      Load one = load(browser, path, true);
-      Load other = load(browser, path, false);
+      Load one = load(browser, path, width, true);
+      Load other = load(browser, path, width, false);
       if (i > 0) { // the first warms both sides
         with.add(one);
         without.add(other);
@@ -102,9 +104,9 @@ final class InChromium {
     return sorted[sorted.length / 2];
   }
 
-  private Load load(Browser browser, String path, boolean withScript) {
+  private Load load(Browser browser, String path, int width, boolean withScript) {
     try (var context =
-        browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))) {
+        browser.newContext(new Browser.NewContextOptions().setViewportSize(width, 800))) {
       Page page = context.newPage();
       page.addInitScript(WATCH);
       if (!withScript) {

@@ -80,6 +80,8 @@ public class BringInIT extends InBrowser {
   public void leavingOutAsksForOneOfSixReasonsAndCanBeTakenBack() {
     page.navigate(demo.office("/reviews"));
     assertThat(page.getByText("16 reviews")).isVisible();
+    // the count may be there before the rows that keys act on
+    assertThat(page.getByText("1 of 16")).isVisible();
     page.keyboard().press("ArrowDown");
     page.keyboard().press("ArrowDown");
     assertThat(page.getByText("3 of 16")).isVisible();

@@ -111,12 +111,21 @@ final class Demo {
   }
 
   HttpResponse<String> post(String path, String json) throws IOException, InterruptedException {
+    return send("POST", path, json);
+  }
+
+  HttpResponse<String> put(String path, String json) throws IOException, InterruptedException {
+    return send("PUT", path, json);
+  }
+
+  private HttpResponse<String> send(String method, String path, String json)
+      throws IOException, InterruptedException {
     try (var client = HttpClient.newHttpClient()) {
       return client.send(
           HttpRequest.newBuilder(URI.create(office(path)))
               .header("Authorization", "Bearer " + KEY)
               .header("Content-Type", "application/json")
-              .POST(HttpRequest.BodyPublishers.ofString(json))
+              .method(method, HttpRequest.BodyPublishers.ofString(json))
               .build(),
           HttpResponse.BodyHandlers.ofString());
     }

@@ -39,7 +39,7 @@ public class FirstRunIT extends InBrowser {
   }
 
   private void fill(String label, String value) {
-    page.getByLabel(label).fill(value);
+    page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).fill(value);
   }
 
   private void press(String name) {

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -81,12 +82,26 @@ public abstract class InBrowser {
     open(1280, 800);
   }
 
+  /** The shop's page as the owner looks at it on a wide screen. */
+  protected FrameLocator frame() {
+    return page.frameLocator("iframe[title*='on a wide screen']");
+  }
+
   protected Page open(int width, int height) {
+    return open(new Browser.NewContextOptions().setViewportSize(width, height));
+  }
+
+  /** A phone in the hand: narrow, and touched. */
+  protected Page openPhone() {
+    return open(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+  }
+
+  private Page open(Browser.NewContextOptions options) {
     if (context != null) {
       context.close();
     }
     complaints.clear();
-    context = browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    context = browser.newContext(options);
     page = context.newPage();
     listen(page);
     return page;
@@ -132,6 +147,11 @@ public abstract class InBrowser {
     if (sharedDemo != null) {
       sharedDemo.close();
     }
+  }
+
+  /** Opens a face of the nod that is open. */
+  protected void face(String name) {
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
   }
 
   /** What axe-core finds wrong in a frame, a line to a finding. */

@@ -2,7 +2,6 @@ package nodyes.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -21,19 +20,11 @@ public class NodIT extends InBrowser {
     demo.post("/api/v1/arrangement/versions/1/go-back", "");
   }
 
-  private FrameLocator frame() {
-    return page.frameLocator("iframe[title*='on a wide screen']");
-  }
-
   private void openNod(String name) {
     page.navigate(demo.office(PAGE));
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
     button(name).click();
     assertThat(page.getByRole(AriaRole.TAB).first()).isVisible();
-  }
-
-  private void face(String name) {
-    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
   }
 
   @Test

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Frame;
-import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -27,10 +26,6 @@ public class OwnLookIT extends InBrowser {
   @AfterMethod
   public void asItBegan() throws IOException, InterruptedException {
     demo.post("/api/v1/arrangement/versions/1/go-back", "");
-  }
-
-  private FrameLocator frame() {
-    return page.frameLocator("iframe[title*='on a wide screen']");
   }
 
   private Frame shopPage() {

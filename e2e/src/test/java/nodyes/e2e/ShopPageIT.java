@@ -183,4 +183,12 @@ public class ShopPageIT extends InBrowser {
     page.waitForTimeout(500);
     assertEquals(page.evaluate(SAID), null);
   }
+
+  @Test
+  public void theStarsOfACardLeadToTheReviewsOfItsProduct() {
+    page.navigate(demo.shop("/categories/planters"));
+    page.locator("nod-yes[data-nod=stars-card] a").first().click();
+    page.waitForURL("**/products/*#nodyes-reviews");
+    assertThat(page.locator("nod-yes[data-nod=reviews] h2")).isInViewport();
+  }
 }

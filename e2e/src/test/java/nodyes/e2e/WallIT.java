@@ -20,7 +20,7 @@ public class WallIT extends InBrowser {
 
   @BeforeMethod
   public void onAPhone() {
-    page.setViewportSize(390, 844);
+    openPhone();
     page.navigate(demo.shop("/products/celadon-planter"));
     wall = page.locator("nod-yes[data-nod=reviews]");
     assertThat(wall.getByRole(AriaRole.LISTITEM).first()).isVisible();
@@ -39,14 +39,14 @@ public class WallIT extends InBrowser {
   public void aLineOfTheHistogramShowsItsReviewsAlone() {
     Locator line = press("^1 star");
     int count = Integer.parseInt(line.innerText().strip().replaceAll("(?s).*\\s", ""));
-    line.click();
+    line.tap();
     assertThat(line).hasAttribute("aria-pressed", "true");
     assertThat(wall.getByText(count + (count == 1 ? " review fits" : " reviews fit"))).isVisible();
     assertThat(entries()).hasCount(Math.min(6, count));
     for (Locator stars : entries().locator(".stars").all()) {
       assertThat(stars).hasAttribute("aria-label", Pattern.compile("^Rated 1(\\.[0-4]\\d?)? out"));
     }
-    press("^Show all$").click();
+    press("^Show all$").tap();
     assertThat(line).hasAttribute("aria-pressed", "false");
     assertThat(entries()).hasCount(6);
   }
@@ -127,7 +127,7 @@ public class WallIT extends InBrowser {
       }
       press("^With pictures, 1$").click();
       assertThat(entries()).hasCount(1);
-      small.click();
+      small.tap();
       Locator large = wall.locator("dialog");
       assertThat(large).isVisible();
       assertEquals(large.locator("img").count(), 2);
