@@ -3,7 +3,7 @@ import { useState, type HTMLAttributes } from 'react';
 import { ITEM, SHEET } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { moment, number } from '../../shared/words';
-import { copyNod, removeNod, switchNod, useDraftAct } from './nod-queries';
+import { copyNod, removeNod, switchNod, useDraftAct, once } from './nod-queries';
 import type { OnThisPageProps } from './on-this-page';
 import type { NodRow } from './rows';
 
@@ -104,13 +104,10 @@ function Acts({ row, onOpen, onWhy, onStep, onTaken, onChanged }: NodLineProps) 
   const copy = useDraftAct(copyNod);
   const remove = useDraftAct(removeNod);
   const { sayProblem } = useSay();
-  const done = (words: string) => ({
-    onSuccess: (made: { step: { id: number } } | { id: number }) => {
-      onTaken(words, 'step' in made ? made.step.id : made.id);
-      onChanged();
-    },
-    onError: sayProblem,
-  });
+  const done = (words: string) => (made: { step: { id: number } } | { id: number }) => {
+    onTaken(words, 'step' in made ? made.step.id : made.id);
+    onChanged();
+  };
   return (
     <div className="flex flex-col items-end gap-1.5">
       <Switch.Root
@@ -147,13 +144,13 @@ function Acts({ row, onOpen, onWhy, onStep, onTaken, onChanged }: NodLineProps) 
             </DropdownMenu.Item>
             <DropdownMenu.Item
               className={ITEM}
-              onSelect={() => copy.mutate(row.nod, done('Copied'))}
+              onSelect={() => once(copy.mutateAsync(row.nod), done('Copied'), sayProblem)}
             >
               Copy
             </DropdownMenu.Item>
             <DropdownMenu.Item
               className={ITEM}
-              onSelect={() => remove.mutate(row.nod, done('Removed'))}
+              onSelect={() => once(remove.mutateAsync(row.nod), done('Removed'), sayProblem)}
             >
               Remove
             </DropdownMenu.Item>

@@ -7,7 +7,7 @@ import { Says } from './faces/says';
 import { WhoSeesIt } from './faces/who';
 import { Looks } from './faces/looks';
 import { useNodEditor, type Saving } from './nod-editor';
-import { copyNod, removeNod, useDraftAct } from './nod-queries';
+import { copyNod, removeNod, useDraftAct, once } from './nod-queries';
 import type { NodRow } from './rows';
 import type { ViewpointParts } from './viewpoint';
 import { PanelHead } from './panel-head';
@@ -105,14 +105,15 @@ export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }:
         <Button onClick={() => editor.change({ on: !set.on })}>{set.on ? 'Pause' : 'Go on'}</Button>
         <Button
           onClick={() =>
-            remove.mutate(id, {
-              onSuccess: (step) => {
+            once(
+              remove.mutateAsync(id),
+              (step) => {
                 onTaken('Removed', step.id);
                 onChanged();
                 onDone();
               },
-              onError: sayProblem,
-            })
+              sayProblem,
+            )
           }
         >
           Remove

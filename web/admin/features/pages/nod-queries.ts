@@ -39,6 +39,18 @@ export function useDraftAct<Given, Got>(act: (given: Given) => Promise<Got>) {
   });
 }
 
+/**
+ * Goes on once an act is done, also where what it was started from is gone by then: a row that is
+ * removed leaves the list before the answer is heard, and its own listeners with it.
+ */
+export function once<Got>(
+  act: Promise<Got>,
+  done: (got: Got) => void,
+  failed: (error: unknown) => void,
+): void {
+  act.then(done, failed);
+}
+
 export const addNod = (nod: { kind: string; spot: string; page: PageKindName }) =>
   need(api.POST('/api/v1/arrangement/nods', { body: nod }));
 
