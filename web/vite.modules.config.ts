@@ -11,6 +11,8 @@ export default defineConfig({
       entry: {
         'review-wall': 'nods/review-wall/module.ts',
         'picked-quotes': 'nods/picked-quotes/module.ts',
+        label: 'nods/label/module.ts',
+        'trust-badges': 'nods/trust-badges/module.ts',
         'review-form': 'nods/review-form/module.ts',
         preview: 'script/preview.ts',
       },

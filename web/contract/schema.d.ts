@@ -1673,6 +1673,10 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        DoubtView: {
+            rule: string;
+            text: string;
+        };
         Drawing: {
             name: string;
             outline: string;
@@ -1693,7 +1697,7 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            source: "REVIEWS" | "CATALOGUE" | "SHOPPER" | "CLOCK" | "SETTINGS";
+            source: "REVIEWS" | "CATALOGUE" | "ORDERS" | "SHOPPER" | "CLOCK" | "SETTINGS";
             /** @enum {string} */
             standing: "MET" | "NOT_MET" | "UNKNOWN";
             text: string;
@@ -1762,10 +1766,24 @@ export interface components {
                 [key: string]: string;
             };
         };
+        LabelNod: {
+            claim: string;
+            content: components["schemas"]["WireLabel"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "label";
+            product: string;
+            spot: string;
+        };
         LineProblem: {
+            field: string;
             /** Format: int64 */
             line: number;
             reason: string;
+            value: string;
         };
         ListingConnection: {
             /** Format: int32 */
@@ -2115,6 +2133,7 @@ export interface components {
         };
         PlacedView: {
             because: string;
+            doubts: components["schemas"]["DoubtView"][];
             findings: components["schemas"]["FindingView"][];
             isForThisPage: boolean;
             kind: string;
@@ -2128,7 +2147,7 @@ export interface components {
             validUntil?: string;
             values: {
                 [key: string]: {
-                    [key: string]: number;
+                    [key: string]: unknown;
                 };
             };
         };
@@ -2344,14 +2363,17 @@ export interface components {
             count?: number;
             days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             from?: string;
+            inShop?: boolean;
             /** @enum {string} */
-            kind: "ALL_OF" | "ANY_OF" | "REVIEWS_AT_LEAST" | "RATING_AT_LEAST" | "IN_CATEGORY" | "HAS_TAG" | "PRICE_BETWEEN" | "COUNTRY_IN" | "LANGUAGE_IN" | "BETWEEN" | "DAILY";
+            kind: "ALL_OF" | "ANY_OF" | "REVIEWS_AT_LEAST" | "RATING_AT_LEAST" | "IN_CATEGORY" | "HAS_TAG" | "PRODUCT_IN" | "BRAND_IN" | "HAS_PICTURE" | "PERCENT_OFF_BETWEEN" | "STOCK_BETWEEN" | "SOLD_AT_LEAST" | "RANK_AT_MOST" | "PUBLISHED_WITHIN" | "PRICE_BETWEEN" | "COUNTRY_IN" | "LANGUAGE_IN" | "BETWEEN" | "DAILY";
             least?: number;
             most?: number;
             names?: string[];
             parts?: components["schemas"]["Rule"][];
             stars?: number;
             to?: string;
+            /** Format: int32 */
+            window?: number;
         };
         SameThing: {
             slug: string;
@@ -2513,6 +2535,17 @@ export interface components {
             /** Format: int64 */
             usable: number;
         };
+        TrustBadgesNod: {
+            content: components["schemas"]["WireBadges"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "trust-badges";
+            product: string;
+            spot: string;
+        };
         Typed: {
             country?: string;
             from: string;
@@ -2635,6 +2668,20 @@ export interface components {
             n: number;
             unit: string;
         };
+        WireBadge: {
+            drawing?: string;
+            line?: string;
+            link?: string;
+            title: string;
+        };
+        WireBadges: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            columnsNarrow: number;
+            items: components["schemas"]["WireBadge"][];
+            wholeLinks: boolean;
+        };
         WireDress: {
             arrow?: string;
             className?: string;
@@ -2654,7 +2701,19 @@ export interface components {
             count: number;
             mean: number;
         };
-        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"];
+        WireLabel: {
+            bare?: boolean;
+            corner: string;
+            /** Format: int32 */
+            opacity?: number;
+            /** Format: int32 */
+            turn?: number;
+            values: {
+                [key: string]: components["schemas"]["WireValue"];
+            };
+            word: string;
+        };
+        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"];
         WirePage: {
             dress: {
                 [key: string]: components["schemas"]["WireDress"];
@@ -2750,6 +2809,16 @@ export interface components {
             selector: string;
             side: string;
             spot: string;
+        };
+        WireValue: {
+            amount?: number;
+            country?: string;
+            currency?: string;
+            day?: string;
+            number?: number;
+            /** Format: int32 */
+            percent?: number;
+            text?: string;
         };
         WireWall: {
             ago: boolean;

@@ -28,6 +28,8 @@ const FILES: Record<KindName, string | undefined> = {
   'review-wall': 'review-wall',
   'review-tab': 'review-wall',
   'picked-quotes': 'picked-quotes',
+  label: 'label',
+  'trust-badges': 'trust-badges',
 };
 const OWN: KindModule = { css: starLineCss, views: { 'star-line': starLine } };
 

@@ -1,10 +1,20 @@
-import { drawn, picture } from '../nods/draw/icons';
+import { markOf } from '../nods/draw/icons';
 import { shapeRule } from '../nods/draw/shapes';
 import { WALL_ID } from '../nods/review-wall/anchor';
-import { el } from './lib/el';
 import type { AnyNod, Dress } from './page/answer';
 import type { Drawn } from '../nods/kinds';
 import type { ViewContext } from '../nods/view';
+
+/** How a label looks that has no look of its own. */
+const LABEL_LOOKS: Record<string, string> = {
+  'price-drop-label': 'leaf-tag',
+  'bestseller-label': 'stamp',
+  'new-label': 'seed-tag',
+  'low-stock-label': 'plain-words',
+  'sold-out-label': 'patch',
+  'back-on-label': 'patch',
+  'own-label': 'plain-words',
+};
 
 /** What a nod draws with, each by its name, its outline or its address. */
 interface Drawings {
@@ -35,24 +45,19 @@ export class NodElement extends HTMLElement {
     this.dataset['product'] = nod.product;
     this.dataset['kind'] = nod.kind;
     this.className = dress?.className ?? '';
-    set(this, 'look', dress?.look);
+    const claim = nod.kind === 'label' ? nod.claim : undefined;
+    set(this, 'claim', claim);
+    set(this, 'look', dress?.look ?? (claim && LABEL_LOOKS[claim]));
+    this.style.rotate = nod.kind === 'label' && nod.content.turn ? `${nod.content.turn}deg` : '';
+    this.style.opacity =
+      nod.kind === 'label' && nod.content.opacity ? `${nod.content.opacity / 100}` : '';
     set(this, 'entrance', dress?.entrance);
     set(this, 'screens', dress?.screens);
     if (nod.kind === 'review-wall') this.id = WALL_ID;
     const drawing = drawings.icon ? [markOf(drawings.icon)] : [];
+    drawing[0]?.classList.add('before');
     root.replaceChildren(...drawing, kind.view(nod as never, context));
   }
-}
-
-/** The outline of a drawing, an emoji, or a picture at its address; the words beside it say the same. */
-function markOf(text: string): Element {
-  const mark = /^https?:/.test(text)
-    ? picture(text)
-    : /^M[\d. ]/.test(text)
-      ? drawn(text)
-      : el('span', { class: 'icon', 'aria-hidden': true }, text);
-  mark.classList.add('before');
-  return mark;
 }
 
 function set(element: HTMLElement, name: string, value: string | undefined): void {

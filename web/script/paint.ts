@@ -6,6 +6,7 @@ import { loadFont } from './page/fonts';
 import { askReviews, askTranslation, sendVote } from './page/ask';
 import { openForm } from './page/form';
 import type { Kinds } from '../nods/kinds';
+import { clearLayers } from './page/on-picture';
 import { ownAddress } from './page/own';
 
 /** What stands on the page: for which nod and product, in which spot, and whether it found a place. */
@@ -43,7 +44,7 @@ export function paint(
     guarded(() =>
       element.show(nod, kind, dress, drawings, {
         language: answer.language,
-        words: answer.words[nod.kind] ?? {},
+        words: answer.words[nod.kind === 'label' ? nod.claim : nod.kind] ?? {},
         wordsOf: (other) => answer.words[other] ?? {},
         own: dress?.words ?? {},
         arrow: found(dress?.arrow),
@@ -61,9 +62,11 @@ export function paint(
           }),
       }),
     );
+    element.toggleAttribute('data-lies', !!place.lies);
     put(place, element, last);
   }
   before.forEach((element) => element.remove());
+  clearLayers(TAG);
   return painted;
 }
 

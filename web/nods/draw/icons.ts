@@ -32,3 +32,12 @@ export function drawn(path: string): SVGElement {
 export function picture(address: string): HTMLElement {
   return el('img', { class: 'icon', alt: '', src: address });
 }
+
+/** The outline of a drawing, an emoji, or a picture at its address; the words beside it say the same. */
+export function markOf(text: string): Element {
+  return /^https?:/.test(text)
+    ? picture(text)
+    : /^M[\d. ]/.test(text)
+      ? drawn(text)
+      : el('span', { class: 'icon', 'aria-hidden': true }, text);
+}

@@ -16,7 +16,10 @@ export interface KeptSpace {
 
 /** Keeps the space of each marked spot of this page. */
 export function keepSpace(): KeptSpace {
-  const places = [...document.querySelectorAll<HTMLElement>('[data-nod-spot]')];
+  const places = [
+    // what lies on a picture takes no room
+    ...document.querySelectorAll<HTMLElement>('[data-nod-spot]:not([data-nod-spot="on-picture"])'),
+  ];
   const keys = places.map(keyOf);
   const known = read();
   const kept = places.map((place, index) => {

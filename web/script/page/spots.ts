@@ -1,13 +1,27 @@
 import type { AnyNod, Answer } from './answer';
+import { cellOf, isPicture } from './on-picture';
 
 /** Where a nod goes: the element it is put in, before or after. */
 interface Place {
   element: Element;
   side: 'before' | 'after' | 'inside';
+  /** over a picture, where it takes no room */
+  lies?: boolean;
 }
+
+const ON_PICTURE = 'on-picture';
 
 /** The place of a nod on this page: by attribute, or where the owner pointed. */
 export function placeOf(nod: AnyNod, answer: Answer): Place | undefined {
+  const place = foundOf(nod, answer);
+  if (!place || nod.kind !== 'label') return place;
+  const liesOn = nod.spot === ON_PICTURE || place.element.matches('img, picture');
+  return liesOn && isPicture(place.element)
+    ? { element: cellOf(place.element, nod.content.corner), side: 'inside', lies: true }
+    : place;
+}
+
+function foundOf(nod: AnyNod, answer: Answer): Place | undefined {
   const marked = [...document.querySelectorAll(`[data-nod-spot="${nod.spot}"]`)].find(
     (element) => productOf(element) === nod.product,
   );

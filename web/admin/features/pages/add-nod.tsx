@@ -28,7 +28,8 @@ export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodPr
       <PanelHead title="Add a nod" onBack={onDone} />
       <ul className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4">
         {KINDS.map((kind) => {
-          const usual = page === 'product' ? kind.spot : 'listing-card';
+          const usual =
+            page === 'product' || kind.spot === 'on-picture' ? kind.spot : 'listing-card';
           const at = chosen[kind.value] ?? spot ?? usual;
           return (
             <li key={kind.value} className="border-t border-line py-3 first:border-0">

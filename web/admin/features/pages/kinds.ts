@@ -16,6 +16,34 @@ interface Kind {
   words: Record<string, string>;
 }
 
+const SHAPES = choices(
+  ['plain-words', 'Words'],
+  ['pencil', 'Pencil'],
+  ['leaf-tag', 'Leaf tag'],
+  ['seed-tag', 'Seed tag'],
+  ['patch', 'Stitched patch'],
+  ['stamp', 'Stamp edge'],
+  ['marker', 'Plant marker'],
+  ['pebble', 'Pebble'],
+  ['twine', 'Twine tag'],
+  ['postmark', 'Postmark'],
+  ['brush', 'Brush'],
+  ['arch', 'Arch'],
+);
+
+/** A label of a kind; its usual shape comes first. */
+function label(
+  value: string,
+  text: string,
+  note: string,
+  usual: string,
+  words: Record<string, string>,
+): Kind {
+  const shapes = SHAPES.map((shape) => (shape.text === usual ? { ...shape, value: '' } : shape));
+  const ready = [...shapes].sort((a, b) => Number(b.value === '') - Number(a.value === ''));
+  return { value, text, note, spot: 'on-picture', height: 'h-44', ready, words };
+}
+
 /** What the owner reads of each kind of nod; a new kind adds its own here. */
 export const KINDS: Kind[] = [
   {
@@ -135,6 +163,61 @@ export const KINDS: Kind[] = [
       tab: 'what stands on it',
       rated: 'what its star says to a screen reader',
       from: 'what the mean comes from',
+    },
+  },
+  label(
+    'price-drop-label',
+    'Price drop label',
+    'How far a price fell, by the recorded prices',
+    'Leaf tag',
+    {
+      off: 'the percentage',
+      upTo: 'the greatest percentage, where variants differ',
+      less: 'the amount',
+      upToLess: 'the greatest amount, where variants differ',
+    },
+  ),
+  label('bestseller-label', 'Bestseller label', 'What sells best, by the orders', 'Stamp edge', {
+    best: 'among all of the shop',
+    bestIn: 'in its category',
+  }),
+  label('new-label', 'New label', 'What the shop shows since a few days', 'Seed tag', {
+    new: 'that it is new',
+  }),
+  label('low-stock-label', 'Low stock label', 'How few are left, by the stock', 'Words', {
+    last: 'how many are left',
+  }),
+  label('sold-out-label', 'Sold out label', 'That none is left', 'Stitched patch', {
+    out: 'that none is left',
+  }),
+  label(
+    'back-on-label',
+    'Back again label',
+    'When something sold out comes again',
+    'Stitched patch',
+    {
+      back: 'the day',
+    },
+  ),
+  label('own-label', 'Label of your own', 'Your words, with values of the product', 'Words', {
+    own: 'your words',
+  }),
+  {
+    value: 'trust-badges',
+    text: 'Trust badges',
+    note: 'What the shop promises, or its ways to pay',
+    spot: 'under-buy',
+    height: 'h-28',
+    ready: choices(
+      ['', 'Abreast'],
+      ['sill', 'Sill'],
+      ['window-box', 'Window box'],
+      ['list', 'List'],
+      ['till', 'Till'],
+    ),
+    words: {
+      name: 'what they are, to a screen reader',
+      terms: 'the link to the terms',
     },
   },
 ];

@@ -58,6 +58,11 @@ export function NodLine(props: NodLineProps) {
         {row.validUntil && (
           <p className="mt-0.5 text-[13px] text-fern-ink">until {moment(row.validUntil, zone)}</p>
         )}
+        {row.doubts.map((doubt) => (
+          <p key={doubt.rule} className="mt-0.5 text-[13px] text-rust-ink">
+            <b>{doubt.rule}.</b> {doubt.text}
+          </p>
+        ))}
         <button
           type="button"
           className="text-[13px] text-plum underline"

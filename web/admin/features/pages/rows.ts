@@ -1,6 +1,7 @@
 import type { PageReport } from './frame-link';
 import type { PlacedView } from './queries';
 import { spotTitle } from './spots';
+import type { LabelValue } from '../../../nods/label/view';
 
 interface Finding {
   product: string | undefined;
@@ -8,6 +9,9 @@ interface Finding {
   standing: PlacedView['findings'][number]['standing'];
   source: string;
 }
+
+/** What the values of its words are here, by word and name: a number, or its parts. */
+export type Values = Record<string, Record<string, number | LabelValue>>;
 
 /** One nod on the page, for all the products it stands by. */
 export interface NodRow {
@@ -22,7 +26,8 @@ export interface NodRow {
   validUntil: string | undefined;
   unplaced: boolean;
   findings: Finding[];
-  values: Record<string, Record<string, number>>;
+  values: Values;
+  doubts: { rule: string; text: string }[];
 }
 
 interface SpotRows {
@@ -34,6 +39,7 @@ interface SpotRows {
 const SOURCES: Record<string, string> = {
   REVIEWS: 'your reviews',
   CATALOGUE: 'the catalogue',
+  ORDERS: 'your orders',
   SHOPPER: 'the shopper',
   CLOCK: 'the clock',
   SETTINGS: 'what you set',
@@ -110,7 +116,8 @@ function rowOf(
         ? `Shows for ${shown.length} of ${parts.length} products; for ${lead.product}: ${lower(lead.because)}`
         : lead.because,
     validUntil: ends[0],
-    values: lead.values,
+    values: lead.values as Values,
+    doubts: lead.doubts,
     unplaced: shown.length > 0 && !!report?.nods.some((one) => one.nod === nod && !one.placed),
     findings: parts.flatMap((part) =>
       part.findings.map((finding) => ({

@@ -1,4 +1,5 @@
 import type { NodFace, Settings } from '../nod-queries';
+import type { Values } from '../rows';
 import type { ViewpointParts } from '../viewpoint';
 
 /** What each face of a nod gets. */
@@ -9,7 +10,7 @@ export interface FaceProps {
   faults: { field: string; reason: string }[];
   view: ViewpointParts;
   /** what the values of its words are on the page that is looked at; none where it does not show */
-  values: Record<string, Record<string, number>>;
+  values: Values;
   onChange: (changes: Partial<Settings>) => void;
 }
 

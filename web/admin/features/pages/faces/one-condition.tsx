@@ -1,7 +1,9 @@
 import { useState, type ReactNode } from 'react';
+import { Pick } from '../../../ui/pick';
 import { PickMany } from '../../../ui/pick-many';
 import { COUNTRIES, LANGUAGES } from '../places';
 import { useCategories } from '../queries';
+import { ProductsPick } from './products-pick';
 import type { Rule } from '../nod-queries';
 
 interface OneProps {
@@ -27,9 +29,18 @@ const DAY_CHOICES = DAYS.map((day) => ({
 
 /** One condition as a sentence whose parts can be changed in place. */
 export function OneCondition({ rule, fault, onChange }: OneProps) {
-  const faults = ['', 'count', 'stars', 'names', 'least', 'most', 'from', 'to', 'days'].flatMap(
-    (name) => fault(name) ?? [],
-  );
+  const faults = [
+    '',
+    'count',
+    'stars',
+    'names',
+    'least',
+    'most',
+    'from',
+    'to',
+    'days',
+    'window',
+  ].flatMap((name) => fault(name) ?? []);
   return (
     <>
       <span className="flex flex-wrap items-baseline gap-x-1.5 gap-y-1">
@@ -47,7 +58,7 @@ export function OneCondition({ rule, fault, onChange }: OneProps) {
 function Sentence({ rule, onChange }: OneProps): ReactNode {
   const categories = useCategories();
   const set = (changes: Partial<Rule>) => onChange({ ...rule, ...changes });
-  const figure = (name: 'count' | 'stars' | 'least' | 'most', label: string, step = 1) => (
+  const figure = (name: FigureName, label: string, step = 1) => (
     <Figure
       label={label}
       value={rule[name]}
@@ -90,6 +101,63 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
           />
         </>
       );
+    case 'PRODUCT_IN':
+      return (
+        <>
+          it is
+          <ProductsPick values={rule.names ?? []} onSet={(names) => set({ names })} />
+        </>
+      );
+    case 'BRAND_IN':
+      return (
+        <>
+          it is sold under
+          <Words
+            label="Brands, parted by commas"
+            values={rule.names ?? []}
+            onSet={(names) => set({ names })}
+          />
+        </>
+      );
+    case 'HAS_PICTURE':
+      return <>it has a picture</>;
+    case 'PERCENT_OFF_BETWEEN':
+      return (
+        <>
+          its price lies from {figure('least', 'Lowest percentage')} to
+          {figure('most', 'Highest percentage')} % under the lowest of the 30 days before
+        </>
+      );
+    case 'STOCK_BETWEEN':
+      return (
+        <>
+          from {figure('least', 'Fewest pieces')} to {figure('most', 'Most pieces')} are in stock
+        </>
+      );
+    case 'SOLD_AT_LEAST':
+      return (
+        <>
+          at least {figure('count', 'Least units')} were sold in {figure('window', 'Days')} days
+        </>
+      );
+    case 'RANK_AT_MOST':
+      return (
+        <>
+          it is among the first {figure('count', 'How many of the first')} of
+          <Pick
+            label="Among"
+            value={rule.inShop ? 'shop' : 'category'}
+            choices={[
+              { value: 'category', text: 'its category' },
+              { value: 'shop', text: 'the shop' },
+            ]}
+            onPick={(among) => set({ inShop: among === 'shop' })}
+          />
+          by units sold in {figure('window', 'Days')} days
+        </>
+      );
+    case 'PUBLISHED_WITHIN':
+      return <>the shop shows it since at most {figure('window', 'Days')} days</>;
     case 'PRICE_BETWEEN':
       return (
         <>
@@ -159,7 +227,9 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
   }
 }
 
-function without(rule: Rule, name: 'count' | 'stars' | 'least' | 'most'): Rule {
+type FigureName = 'count' | 'stars' | 'least' | 'most' | 'window';
+
+function without(rule: Rule, name: FigureName): Rule {
   const rest = { ...rule };
   delete rest[name];
   return rest;

@@ -24,6 +24,31 @@ const yesNo = (yes: string, no: string) => choices(['yes', yes], ['no', no]);
 const beside = (values: Record<string, string>) => values['layout'] !== 'list';
 const turns = (values: Record<string, string>) => values['lay'] !== 'row';
 
+const byHistory = (values: Record<string, string>) => values['against'] !== 'own-reference';
+
+/** How a label lies on a picture. */
+const LIES: OptionRow[] = [
+  row('corner', 'on a picture', 'Corner', {
+    choices: choices(
+      ['top-start', 'top, where reading begins'],
+      ['top', 'top'],
+      ['top-end', 'top, where reading ends'],
+      ['start', 'halfway, where reading begins'],
+      ['middle', 'in the middle'],
+      ['end', 'halfway, where reading ends'],
+      ['bottom-start', 'foot, where reading begins'],
+      ['bottom', 'foot'],
+      ['bottom-end', 'foot, where reading ends'],
+    ),
+  }),
+  row('on-picture', 'with at most', 'Labels on a picture', { after: 'labels on it' }),
+  row('turn', 'turned by', 'Turn', { after: '°' }),
+  row('opacity', 'at', 'Opacity', { after: '% opacity' }),
+  row('words', 'showing', 'What is seen', {
+    choices: yesNo('the words', 'the drawing alone'),
+  }),
+];
+
 /** What can be set of each kind beside its look, in the order in which an owner thinks of it. */
 export const OPTION_ROWS: Record<string, OptionRow[]> = {
   'star-line': [
@@ -135,6 +160,45 @@ export const OPTION_ROWS: Record<string, OptionRow[]> = {
     }),
     row('link', 'and', 'Link', {
       choices: yesNo('a link leads to all reviews', 'no link leads to the others'),
+    }),
+  ],
+  'price-drop-label': [
+    row('least-percent', 'from', 'Least percentage', { after: '% on' }),
+    row('tells', 'told', 'How it is told', {
+      choices: choices(['percent', 'in percent'], ['amount', 'in money']),
+    }),
+    row('against', 'against', 'Compared with', {
+      choices: choices(
+        ['lowest-before', 'the lowest price of the days before the drop'],
+        ['own-reference', 'your own price of reference'],
+      ),
+    }),
+    row('days-before', 'of', 'Days before', { after: 'days', isFor: byHistory }),
+    row('steps', 'and after several drops in a row', 'Drops in a row', {
+      choices: choices(['latest', 'from the latest'], ['first', 'from the first']),
+      isFor: byHistory,
+    }),
+    ...LIES,
+  ],
+  'bestseller-label': [
+    row('first', 'the first', 'How many of the first', { after: '' }),
+    row('among', 'of', 'Among', {
+      choices: choices(['category', 'its category'], ['shop', 'the whole shop']),
+    }),
+    row('days', 'by units sold in', 'Days', { after: 'days' }),
+    row('least-sold', 'and at least', 'Least units', { after: 'of them' }),
+    ...LIES,
+  ],
+  'new-label': [row('days', 'for', 'Days', { after: 'days' }), ...LIES],
+  'low-stock-label': [row('at-most', 'when at most', 'Pieces', { after: 'are left' }), ...LIES],
+  'sold-out-label': LIES,
+  'back-on-label': LIES,
+  'own-label': LIES,
+  'trust-badges': [
+    row('columns', '', 'Beside one another', { after: 'beside one another' }),
+    row('columns-narrow', 'narrow', 'Beside one another on narrow screens'),
+    row('links', 'a link', 'Links', {
+      choices: choices(['whole', 'is all of the promise'], ['below', 'stands under the words']),
     }),
   ],
 };

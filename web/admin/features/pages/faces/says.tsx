@@ -2,18 +2,23 @@ import { useRef, useState } from 'react';
 import { Pick } from '../../../ui/pick';
 import { language } from '../../../shared/words';
 import { number, say } from '../../../../nods/draw/words';
+import { written } from '../../../../nods/label/view';
 import { meaningOf } from '../kinds';
+import { Promises } from './promises';
 import { faultOf, type FaceProps } from './face';
 
 const LANGUAGES = ['en', 'pt', 'de', 'es', 'fr', 'ja', 'ar'];
 
 type Word = FaceProps['face']['words'][number];
+type Live = FaceProps['values'][string];
 
 /** The words, per language, with the values they can put in; ours where the owner wrote none. */
 export function Says({ face, set, faults, values, onChange }: FaceProps) {
   const [at, setAt] = useState(face.words[0]?.name ?? '');
   const insert = useRef<((value: string) => void) | undefined>(undefined);
   const word = face.words.find((one) => one.name === at) ?? face.words[0];
+  if (face.kind === 'trust-badges')
+    return <Promises set={set} faults={faults} onChange={onChange} />;
   if (!word) return null;
   const write = (lang: string, name: string, text: string) => {
     const words = { ...set.wording[lang] };
@@ -50,7 +55,7 @@ export function Says({ face, set, faults, values, onChange }: FaceProps) {
               >
                 {`{${value}}`}
               </button>
-              {values[word.name]?.[value] ?? 'unknown here'}
+              {shown(values[word.name]?.[value])}
             </span>
           ))}
         </p>
@@ -74,6 +79,15 @@ export function Says({ face, set, faults, values, onChange }: FaceProps) {
   );
 }
 
+const ENGLISH = { language: 'en', words: {}, own: {} };
+
+const shown = (value: Live[string] | undefined) =>
+  value === undefined
+    ? 'unknown here'
+    : typeof value === 'object'
+      ? written(ENGLISH, value)
+      : String(value);
+
 const changed = (set: FaceProps['set'], word: Word) =>
   Object.values(set.wording).some((words) =>
     Object.keys(words).some((name) => name === word.name || name.startsWith(`${word.name}.`)),
@@ -83,7 +97,7 @@ interface LanguageProps {
   lang: string;
   word: Word;
   own: Record<string, string>;
-  live: Record<string, number> | undefined;
+  live: Live | undefined;
   unsayable: FaceProps['face']['unsayable'];
   fault: (name: string) => string | undefined;
   onWrite: (name: string, text: string) => void;
@@ -135,11 +149,14 @@ const FORMS: Record<string, string> = {
 };
 
 /** Whether that form is the one for the number that the page has. */
-const isForm = (lang: string, form: string, live: Record<string, number>) =>
-  !form || live['n'] === undefined || new Intl.PluralRules(lang).select(live['n']) === form;
+const isForm = (lang: string, form: string, live: Live) => {
+  const counted = live['n'] ?? live['stock'];
+  const n = typeof counted === 'object' ? counted.number : counted;
+  return !form || n === undefined || new Intl.PluralRules(lang).select(n) === form;
+};
 
 /** The words as this page would say them, put together as the script does. */
-function sample(lang: string, text: string, live: Record<string, number>): string {
+function sample(lang: string, text: string, live: Live): string {
   const context = {
     language: lang,
     words: {},
@@ -147,7 +164,11 @@ function sample(lang: string, text: string, live: Record<string, number>): strin
   };
   const shown = Object.entries(live).map(([name, value]) => [
     name,
-    name === 'mean' ? number(context, value, 1) : value,
+    typeof value === 'object'
+      ? written(context, value)
+      : name === 'mean'
+        ? number(context, value, 1)
+        : value,
   ]);
   return say(context, 'it', Object.fromEntries(shown) as Record<string, string | number>);
 }
@@ -158,7 +179,7 @@ interface LineProps {
   values: string[];
   text: string;
   ours: string;
-  live: Record<string, number> | undefined;
+  live: Live | undefined;
   wrong: LanguageProps['unsayable'];
   fault: string | undefined;
   onWrite: (text: string) => void;

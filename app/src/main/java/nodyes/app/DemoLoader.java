@@ -94,6 +94,7 @@ final class DemoLoader {
         "celadon-planter", 5, "Drains well, and the saucer keeps the floor dry.", "Mara");
     ownReviews.wait(
         "celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
+    nods.place(OWNER, DemoNods.all());
     nods.publish(OWNER, "");
   }
 

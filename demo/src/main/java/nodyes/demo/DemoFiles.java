@@ -56,6 +56,10 @@ public final class DemoFiles {
           "GL-CLI-1", new Drop("21.50", 7),
           "BU-TUL-50", new Drop("19.00", 1));
 
+  /** What comes again, in so many days. */
+  private static final Map<String, Integer> BACK =
+      Map.of("WA-BRA-1", 47, "BU-DAH-3", 103, "BU-DAH-6", 103);
+
   private record Drop(String price, int daysAgo) {}
 
   private final ObjectMapper json = new ObjectMapper();
@@ -100,6 +104,7 @@ public final class DemoFiles {
       node.put("productGroupID", product.slug());
       node.put("name", product.title());
       node.put("description", product.description());
+      node.put("brand", product.tags().contains("hand-glazed") ? "Quillwort Studio" : "Quillwort");
       node.put("category", product.category());
       node.put("image", "/pictures/" + product.slug() + ".svg");
       node.put("releaseDate", today.minusDays(product.daysInShop()).toString());
@@ -129,6 +134,12 @@ public final class DemoFiles {
                     .put("value", stock));
     ObjectNode offer = node.putObject("offers");
     offer.put("@type", "Offer");
+    if (product.tags().contains("made-to-order")) {
+      offer.put("availability", "https://schema.org/MadeToOrder");
+    }
+    if (BACK.containsKey(variant.sku())) {
+      offer.put("availabilityStarts", today.plusDays(BACK.get(variant.sku())).toString());
+    }
     offer.put("priceCurrency", "EUR");
     offer.put("price", drop.map(Drop::price).orElse(variant.price().toPlainString()));
     var history = offer.putArray("priceSpecification");

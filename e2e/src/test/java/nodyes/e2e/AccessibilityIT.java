@@ -79,7 +79,7 @@ public class AccessibilityIT extends InBrowser {
   @Test(dataProvider = "besideThePage")
   public void whatStandsBesideThePage(String opens, String shows) throws Exception {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
-    assertThat(page.getByText("2 shown")).isVisible();
+    assertThat(page.getByText("4 shown")).isVisible();
     press(opens);
     assertThat(
             page.getByRole(
@@ -96,7 +96,7 @@ public class AccessibilityIT extends InBrowser {
   @Test
   public void theThreeFacesOfANod() throws Exception {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
-    assertThat(page.getByText("2 shown")).isVisible();
+    assertThat(page.getByText("4 shown")).isVisible();
     press("Review wall");
     for (String face : List.of("Says", "Who sees it", "Looks")) {
       page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(face)).click();

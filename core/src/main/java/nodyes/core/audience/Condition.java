@@ -10,8 +10,23 @@ import java.util.Set;
 import nodyes.core.common.ValidUntil;
 import org.joda.money.Money;
 
-/** Who sees a nod: a tree of conditions, nested once, each of which reports its own finding. */
-public sealed interface Condition {
+/**
+ * Who sees a nod: a tree of conditions, nested once, each of which reports its own finding. Those
+ * that ask about the product's trade are {@link WaresCondition}s.
+ */
+public sealed interface Condition
+    permits Condition.AllOf,
+        Condition.AnyOf,
+        Condition.ReviewsAtLeast,
+        Condition.RatingAtLeast,
+        Condition.InCategory,
+        Condition.HasTag,
+        Condition.PriceBetween,
+        Condition.CountryIn,
+        Condition.LanguageIn,
+        Condition.Between,
+        Condition.Daily,
+        WaresCondition {
   /** Everyone, everywhere, always. */
   static Condition everyone() {
     return new AllOf(List.of());
@@ -121,14 +136,15 @@ public sealed interface Condition {
     @Override
     public Answer ask(Situation situation) {
       Figure wanted = new Figure.AmountRange(least, most);
-      return Answer.lasting(
+      Finding finding =
           situation
               .price()
               .filter(this::comparable)
               .map(
                   price ->
                       Finding.of(FactName.PRICE, new Figure.Amount(price), wanted, holds(price)))
-              .orElseGet(() -> Finding.unknown(FactName.PRICE, wanted)));
+              .orElseGet(() -> Finding.unknown(FactName.PRICE, wanted));
+      return new Answer(finding.met(), List.of(finding), situation.wares().priceUntil());
     }
 
     private boolean comparable(Money price) {

@@ -20,6 +20,30 @@ public enum FactName {
   PRICE("price", Source.CATALOGUE),
   /** Whether the product is in the catalogue. */
   PRODUCT("product", Source.CATALOGUE),
+  /** What the product is made or sold under. */
+  BRAND("brand", Source.CATALOGUE),
+  /** How far the price lies under the prior one, in percent. */
+  PERCENT_OFF("price drop", Source.CATALOGUE),
+  /** The price before a reduction. */
+  PRIOR_PRICE("prior price", Source.CATALOGUE),
+  /** Pieces that can be sent at once. */
+  STOCK("stock", Source.CATALOGUE),
+  /** The day from which it can be had again. */
+  BACK_ON("day of the next delivery to the shop", Source.CATALOGUE),
+  /** The day on which the shop first showed it. */
+  FIRST_PUBLISHED("first day in the shop", Source.CATALOGUE),
+  /** Whether it has a picture. */
+  PICTURE("picture", Source.CATALOGUE),
+  /** Units sold in a window of days. */
+  UNITS_SOLD("units sold", Source.ORDERS),
+  /** The place among others by units sold. */
+  SALES_RANK("sales rank", Source.ORDERS),
+  /** A value that the owner's words put in. */
+  VALUE("value in the words", Source.SETTINGS),
+  /** Labels that stand on the picture before this one. */
+  LABELS_BEFORE("labels on the picture", Source.SETTINGS),
+  /** Parts of a nod that say something here. */
+  ITEMS("promises", Source.SETTINGS),
   /** The shopper's country. */
   COUNTRY("country", Source.SHOPPER),
   /** The shopper's language. */
@@ -43,6 +67,8 @@ public enum FactName {
     REVIEWS,
     /** The catalogue. */
     CATALOGUE,
+    /** The shop's orders. */
+    ORDERS,
     /** What the page knows of the shopper. */
     SHOPPER,
     /** The time, in the shop's zone. */

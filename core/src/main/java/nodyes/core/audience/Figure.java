@@ -3,10 +3,12 @@ package nodyes.core.audience;
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.sales.Standing;
 import org.joda.money.Money;
 
 /** A value in a finding: what is so, or what a rule wants. */
@@ -16,6 +18,47 @@ public sealed interface Figure {
 
   /** A number of things. */
   record Count(long value) implements Figure {}
+
+  /** Least and greatest number, both included, either open. */
+  record CountRange(Optional<Long> least, Optional<Long> most) implements Figure {}
+
+  /**
+   * A price under the one before it.
+   *
+   * @param daysBefore the days whose lowest the prior price is; 0 for the owner's own reference
+   */
+  record Reduced(Money price, Money prior, int percent, int daysBefore) implements Figure {}
+
+  /** A whole number of percent. */
+  record Percent(int value) implements Figure {}
+
+  /** Least and greatest percentage, both included, either open. */
+  record PercentRange(Optional<Integer> least, Optional<Integer> most) implements Figure {}
+
+  /**
+   * Units sold in a window.
+   *
+   * @param days of the window, today the last of them
+   */
+  record Sold(long units, int days) implements Figure {}
+
+  /**
+   * A place among others by units sold.
+   *
+   * @param group what they are: a category's slug, or empty for the whole shop
+   * @param standing the place
+   * @param days of the window
+   */
+  record Rank(String group, Standing standing, int days) implements Figure {}
+
+  /** Among the first so many. */
+  record FirstOf(int places) implements Figure {}
+
+  /** A day of the shop. */
+  record Day(LocalDate value) implements Figure {}
+
+  /** Within so many days. */
+  record Days(int value) implements Figure {}
 
   /** Stars, 1 to 5. */
   record Stars(BigDecimal value) implements Figure {}

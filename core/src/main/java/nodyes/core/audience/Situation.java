@@ -19,6 +19,7 @@ import org.joda.money.Money;
  * @param language the shopper's language
  * @param moment when
  * @param zone the shop's zone
+ * @param wares what else is so about the product
  */
 public record Situation(
     RatingSummary rating,
@@ -28,7 +29,22 @@ public record Situation(
     Optional<String> country,
     Locale language,
     Instant moment,
-    ZoneId zone) {
+    ZoneId zone,
+    Wares wares) {
+  /** With nothing else known about the product. */
+  public Situation(
+      RatingSummary rating,
+      Set<String> categories,
+      Set<String> tags,
+      Optional<Money> price,
+      Optional<String> country,
+      Locale language,
+      Instant moment,
+      ZoneId zone) {
+    this(
+        rating, categories, tags, price, country, language, moment, zone, new Wares.NothingKnown());
+  }
+
   /** Keeps the sets unchangeable. */
   public Situation {
     categories = Set.copyOf(categories);

@@ -14,9 +14,17 @@ import nodyes.core.common.Colour;
  * @param narrow those that differ on narrow screens
  * @param paintsGround whether the nod has a ground of its own; the kit's is the shop's page, which
  *     it stands on and does not paint again
+ * @param words colour of the words of a nod with a shape of its own, such as a label: the nod's
+ *     own, or where it has a ground alone, the one of black and white that reads better on it
  */
 public record Dressed(
-    Map<LookValue, String> wide, Map<LookValue, String> narrow, boolean paintsGround) {
+    Map<LookValue, String> wide,
+    Map<LookValue, String> narrow,
+    boolean paintsGround,
+    Optional<String> words) {
+  private static final Colour LIGHT = new Colour(255, 255, 255);
+  private static final Colour DARK = new Colour(32, 24, 34);
+
   /** Widest screen, in pixels, that counts as narrow. */
   public static final int NARROW = 640;
 
@@ -29,7 +37,15 @@ public record Dressed(
     return new Dressed(
         Collections.unmodifiableMap(wide),
         withPair(kit, look.narrow()),
-        own.containsKey(LookValue.GROUND));
+        own.containsKey(LookValue.GROUND),
+        Optional.ofNullable(own.get(LookValue.INK)).or(() -> readableOn(own)));
+  }
+
+  private static Optional<String> readableOn(Map<LookValue, String> own) {
+    return Optional.ofNullable(own.get(LookValue.GROUND))
+        .flatMap(Colour::parse)
+        .map(ground -> ground.contrast(LIGHT) >= ground.contrast(DARK) ? LIGHT : DARK)
+        .map(Colour::hex);
   }
 
   private static Map<LookValue, String> withPair(BrandKit kit, Map<LookValue, String> values) {
@@ -79,6 +95,7 @@ public record Dressed(
       painted.keySet().removeAll(List.of(LookValue.GROUND, LookValue.GROUND_TO));
     }
     return rule(painted)
+        + words.map(ink -> ":host{--nod-words:" + ink + ";}").orElse("")
         + (narrowRule.isEmpty() ? "" : "@media (max-width: " + NARROW + "px) {" + narrowRule + "}");
   }
 

@@ -6,7 +6,8 @@ import nodyes.core.common.NodId;
  * One piece of social proof as the owner set it. It holds names and settings, never looked-up data:
  * what is so comes as facts, what is shown as a verdict.
  */
-public sealed interface Nod permits StarLine, ReviewWall, ReviewTab, PickedQuotes {
+public sealed interface Nod
+    permits StarLine, ReviewWall, ReviewTab, PickedQuotes, Label, TrustBadges {
   /** Its id. */
   NodId id();
 

@@ -20,7 +20,28 @@ public enum NodKind {
       "Picked quotes",
       PickedQuotes.class,
       PickedQuotes.Content.class,
-      PickedQuotes.OPTIONS);
+      PickedQuotes.OPTIONS),
+  /** A label that says how far a price fell. */
+  PRICE_DROP_LABEL("price-drop-label", "Price drop label", Label.Claim.PRICE_DROP),
+  /** A label of what sells best. */
+  BESTSELLER_LABEL("bestseller-label", "Bestseller label", Label.Claim.BESTSELLER),
+  /** A label of what is new in the shop. */
+  NEW_LABEL("new-label", "New label", Label.Claim.NEW),
+  /** A label that says how few are left. */
+  LOW_STOCK_LABEL("low-stock-label", "Low stock label", Label.Claim.LOW_STOCK),
+  /** A label of what is sold out. */
+  SOLD_OUT_LABEL("sold-out-label", "Sold out label", Label.Claim.SOLD_OUT),
+  /** A label that says when something can be had again. */
+  BACK_ON_LABEL("back-on-label", "Back again label", Label.Claim.BACK_ON),
+  /** A label with the owner's own words. */
+  OWN_LABEL("own-label", "Label of your own", Label.Claim.OWN_WORDS),
+  /** Promises of the shop, or its ways to pay. */
+  TRUST_BADGES(
+      "trust-badges",
+      "Trust badges",
+      TrustBadges.class,
+      TrustBadges.Content.class,
+      TrustBadges.OPTIONS);
 
   private final String wireName;
   private final String words;
@@ -42,6 +63,10 @@ public enum NodKind {
     this.settings = settings;
     this.content = content;
     this.options = List.copyOf(options);
+  }
+
+  NodKind(String wireName, String words, Label.Claim claim) {
+    this(wireName, words, Label.class, Label.Content.class, Label.optionsOf(claim));
   }
 
   /** The name in stored settings and on the wire. */

@@ -212,7 +212,7 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
     }
 
     @Override
-    public Map<String, Map<String, Number>> values() {
+    public Map<String, Map<String, Object>> values() {
       return Map.of(
           "rated", Map.of("mean", foot.map(Foot::mean).orElse(BigDecimal.ZERO)),
           "foot",

@@ -70,7 +70,7 @@ public record ReviewTab(NodId id, Placement placement, NodOptions options, Dress
    */
   public record Content(WallContent wall, boolean isAtStart) implements nodyes.core.nod.Content {
     @Override
-    public Map<String, Map<String, Number>> values() {
+    public Map<String, Map<String, Object>> values() {
       return wall.values();
     }
   }

@@ -193,7 +193,7 @@ public record ReviewWall(
    */
   public record Content(WallContent wall, Shape shape) implements nodyes.core.nod.Content {
     @Override
-    public java.util.Map<String, java.util.Map<String, Number>> values() {
+    public java.util.Map<String, java.util.Map<String, Object>> values() {
       return wall.values();
     }
   }

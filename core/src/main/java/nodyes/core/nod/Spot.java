@@ -45,6 +45,11 @@ public record Spot(String name) {
     }
   }
 
+  /** Whether nods lie on the picture here, beside or over one another, and take no room. */
+  public boolean isOnPicture() {
+    return name.equals("on-picture");
+  }
+
   /** Its place in the order of a page: standard ones first, others after them. */
   public int order() {
     return ORDER.getOrDefault(name, STANDARD.size());

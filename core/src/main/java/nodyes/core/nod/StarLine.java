@@ -95,7 +95,7 @@ public record StarLine(NodId id, Placement placement, NodOptions options, Dress 
       Counted counted)
       implements nodyes.core.nod.Content {
     @Override
-    public Map<String, Map<String, Number>> values() {
+    public Map<String, Map<String, Object>> values() {
       return Map.of(
           "rated", Map.of("mean", mean),
           "reviews", Map.of("n", count),

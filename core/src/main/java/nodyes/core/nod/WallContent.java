@@ -117,7 +117,7 @@ public record WallContent(
   }
 
   /** What the values of each of its words are here, by the word's name and the value's. */
-  Map<String, Map<String, Number>> values() {
+  Map<String, Map<String, Object>> values() {
     return Map.of(
         "rated", Map.of("mean", mean),
         "from", Map.of("n", count),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 
@@ -17,6 +18,9 @@ import java.util.regex.Pattern;
 public record Wording(Map<String, Map<String, String>> byLanguage) {
   /** None: all is said in our words. */
   public static final Wording NONE = new Wording(Map.of());
+
+  /** The languages that we have words in; readers of others read English. */
+  public static final Set<String> LANGUAGES = Set.of("ar", "de", "en", "es", "fr", "ja", "pt");
 
   private static final Pattern VALUE = Pattern.compile("\\{([^{}]*)\\}");
 

@@ -8,16 +8,18 @@ import nodyes.core.audience.Finding;
  *
  * @param findings in the order in which they were looked at
  * @param missing those of them that keep it from showing; none where it shows
+ * @param doubts what may be held against it where it shows
  */
-public record Because(List<Finding> findings, List<Finding> missing) {
-  /** Keeps the findings unchangeable. */
+public record Because(List<Finding> findings, List<Finding> missing, List<Doubt> doubts) {
+  /** Keeps the lists unchangeable. */
   public Because {
     findings = List.copyOf(findings);
     missing = List.copyOf(missing);
+    doubts = List.copyOf(doubts);
   }
 
   /** Evidence of which every finding matters. */
   public Because(List<Finding> findings) {
-    this(findings, findings.stream().filter(finding -> !finding.met()).toList());
+    this(findings, findings.stream().filter(finding -> !finding.met()).toList(), List.of());
   }
 }

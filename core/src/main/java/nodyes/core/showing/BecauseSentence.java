@@ -10,6 +10,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import nodyes.core.audience.Figure;
@@ -19,6 +20,8 @@ import nodyes.core.audience.Finding;
 public final class BecauseSentence {
   private static final DateTimeFormatter MOMENT =
       DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.ENGLISH);
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
   private BecauseSentence() {}
@@ -54,6 +57,10 @@ public final class BecauseSentence {
       return switch (finding.fact()) {
         case PRODUCT -> "the catalogue holds no product named " + wanted;
         case MEAN_RATING -> "there is no mean rating yet; the rule wants " + wanted + " or more";
+        case VALUE -> "the value {" + wanted + "} of your words is not known here";
+        case STOCK -> "the stock is not known, which is not the same as none";
+        case BACK_ON -> "the day from which it can be had again is not known";
+        case SALES_RANK, UNITS_SOLD -> "it is in no category, or nothing is known of what was sold";
         default -> "the " + finding.fact().words() + " is not known; the rule wants " + wanted;
       };
     }
@@ -81,7 +88,7 @@ public final class BecauseSentence {
               + wanted
               + " or more"
               + (met ? " wanted)" : "");
-      case CATEGORY, TAG, PRICE, COUNTRY, LANGUAGE ->
+      case CATEGORY, TAG, PRICE, COUNTRY, LANGUAGE, BRAND ->
           "the "
               + finding.fact().words()
               + " is "
@@ -98,7 +105,32 @@ public final class BecauseSentence {
       case PAGE_KIND -> "it is for " + wanted + ", and this is " + figure;
       case SCREEN -> "it is for " + wanted + " screens alone, and this is a " + figure + " one";
       case CONDITIONS -> "a group asks for any of its conditions and has none";
-      case PRODUCT -> "the product is " + figure;
+      case PRODUCT -> "the product is " + figure + (met ? "" : "; the rule wants " + wanted);
+      case PERCENT_OFF -> TradeClauses.drop(finding, figure, wanted);
+      case PRIOR_PRICE -> "the prior price is " + figure;
+      case STOCK ->
+          finding.figure() instanceof Figure.Names
+              ? "it is made to order, so its stock says nothing"
+              : "the stock is " + figure + (met ? "" : "; the rule wants " + wanted);
+      case BACK_ON ->
+          met
+              ? "it can be had again from " + figure + " on"
+              : "the day from which it could be had again, " + figure + ", is over";
+      case FIRST_PUBLISHED ->
+          "the shop shows it since " + figure + (met ? "" : "; the rule wants it " + wanted);
+      case PICTURE -> met ? "it has a picture" : "it has no picture";
+      case UNITS_SOLD -> TradeClauses.sold(finding, met);
+      case SALES_RANK -> TradeClauses.rank(finding, met);
+      case VALUE -> "your words put in " + figure;
+      case LABELS_BEFORE ->
+          plural(count(finding), "label")
+              + (count(finding) == 1 ? " stands" : " stand")
+              + " on the picture before it, and it allows "
+              + wanted.replace("at most ", "");
+      case ITEMS ->
+          met
+              ? plural(count(finding), "promise") + " of it holds here"
+              : "none of its promises holds here";
     };
   }
 
@@ -116,7 +148,7 @@ public final class BecauseSentence {
     return finding.figure() instanceof Figure.Count have ? have.value() : 0;
   }
 
-  private static String plural(long count, String thing) {
+  static String plural(long count, String thing) {
     return String.format(Locale.ENGLISH, "%,d %s%s", count, thing, count == 1 ? "" : "s");
   }
 
@@ -124,6 +156,16 @@ public final class BecauseSentence {
     return switch (figure) {
       case Figure.Unknown _ -> "unknown";
       case Figure.Count count -> String.format(Locale.ENGLISH, "%,d", count.value());
+      case Figure.CountRange range -> range(range.least(), range.most(), "");
+      case Figure.Percent percent -> percent.value() + "%";
+      case Figure.PercentRange range -> range(range.least(), range.most(), "%");
+      case Figure.Reduced reduced -> reduced.percent() + "%";
+      case Figure.Sold sold -> TradeClauses.units(sold);
+      case Figure.Rank rank -> TradeClauses.place(rank);
+      case Figure.FirstOf first ->
+          first.places() == 1 ? "the first" : "one of the first " + first.places();
+      case Figure.Day day -> DAY.format(day.value());
+      case Figure.Days days -> "for at most " + plural(days.value(), "day");
       case Figure.Stars stars -> stars.value().toPlainString();
       case Figure.Amount amount -> amount.value().toString();
       case Figure.Names names -> names.values().isEmpty() ? "none" : either(names.values());
@@ -131,18 +173,30 @@ public final class BecauseSentence {
           Stream.of(
                   range.least().map(least -> "at least " + least),
                   range.most().map(most -> "at most " + most))
-              .flatMap(java.util.Optional::stream)
+              .flatMap(Optional::stream)
               .collect(joining(" and "));
       case Figure.Period period ->
           Stream.of(
                   period.from().map(from -> "from " + moment(from, zone)),
                   period.to().map(to -> "until " + moment(to, zone)))
-              .flatMap(java.util.Optional::stream)
+              .flatMap(Optional::stream)
               .collect(joining(" "));
       case Figure.DailyTimes times -> daily(times.from(), times.to(), times.days());
       case Figure.Phase phase -> phase.name().toLowerCase(Locale.ENGLISH);
       case Figure.Switch state -> state.name().toLowerCase(Locale.ENGLISH);
     };
+  }
+
+  private static <N extends Number> String range(Optional<N> least, Optional<N> most, String unit) {
+    return Stream.of(
+            least.map(bound -> "at least " + whole(bound) + unit),
+            most.map(bound -> "at most " + whole(bound) + unit))
+        .flatMap(Optional::stream)
+        .collect(joining(" and "));
+  }
+
+  private static String whole(Number number) {
+    return String.format(Locale.ENGLISH, "%,d", number.longValue());
   }
 
   private static String either(List<String> names) {

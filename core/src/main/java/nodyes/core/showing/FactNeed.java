@@ -5,12 +5,16 @@ import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import nodyes.core.audience.Condition;
+import nodyes.core.audience.WaresCondition;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.TrustBadges;
 import nodyes.core.review.QuoteRule;
 import nodyes.core.review.ReviewOrder;
 
@@ -42,7 +46,7 @@ public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, b
         continue;
       }
       switch (nod) {
-        case StarLine _ -> {}
+        case StarLine _, Label _, TrustBadges _ -> {}
         case ReviewWall wall -> first.merge(wall.order(), wall.perPage(), Math::max);
         case ReviewTab tab -> first.merge(ReviewOrder.NEWEST, tab.perPage(), Math::max);
         case PickedQuotes picked -> {
@@ -55,5 +59,19 @@ public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, b
       }
     }
     return new FactNeed(first, quotes, listing);
+  }
+
+  /** Whether one of the nods may show otherwise after a sale. */
+  public static boolean asksForSales(Collection<Nod> nods) {
+    return nods.stream().anyMatch(nod -> nod instanceof Label || asks(nod.placement().audience()));
+  }
+
+  private static boolean asks(Condition condition) {
+    return switch (condition) {
+      case Condition.AllOf(var parts) -> parts.stream().anyMatch(FactNeed::asks);
+      case Condition.AnyOf(var parts) -> parts.stream().anyMatch(FactNeed::asks);
+      case WaresCondition.SoldAtLeast _, WaresCondition.RankAtMost _ -> true;
+      default -> false;
+    };
   }
 }

@@ -12,11 +12,13 @@ import nodyes.core.common.Slug;
  * @param zone the shop's zone
  * @param products the known products among those asked for
  * @param listing what a business directory says of the shop itself
+ * @param sales what the shop sold
  */
-public record Facts(ZoneId zone, Map<Slug, ProductFacts> products, ShopListing listing) {
-  /** Of a shop that is in no directory. */
+public record Facts(
+    ZoneId zone, Map<Slug, ProductFacts> products, ShopListing listing, ShopSales sales) {
+  /** Of a shop that is in no directory and sold nothing. */
   public Facts(ZoneId zone, Map<Slug, ProductFacts> products) {
-    this(zone, products, ShopListing.NONE);
+    this(zone, products, ShopListing.NONE, ShopSales.NONE);
   }
 
   /** Keeps the products unchangeable, in their order. */

@@ -2,9 +2,11 @@ package nodyes.core.showing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
 
@@ -28,9 +30,14 @@ public record Page(List<Placed> placed, ValidUntil validUntil) {
    */
   public static Page compose(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
     var placed = new ArrayList<Placed>();
+    var pictures = new HashMap<Slug, OnPicture>();
     for (Nod nod : nods) {
       for (Slug product : viewpoint.products()) {
-        placed.add(new Placed(nod, product, Showing.of(nod, product, facts, viewpoint)));
+        Verdict verdict = Showing.of(nod, product, facts, viewpoint);
+        if (nod instanceof Label label && label.placement().spot().isOnPicture()) {
+          verdict = pictures.computeIfAbsent(product, _ -> new OnPicture()).place(label, verdict);
+        }
+        placed.add(new Placed(nod, product, verdict));
       }
     }
     placed.sort(Comparator.comparingInt(part -> part.nod().placement().spot().order()));
@@ -39,5 +46,23 @@ public record Page(List<Placed> placed, ValidUntil validUntil) {
         placed.stream()
             .map(part -> part.verdict().validUntil())
             .reduce(ValidUntil.NEVER_ENDS, ValidUntil.EARLIEST));
+  }
+
+  /** The labels on one picture, in the owner's order: so many as each of them allows. */
+  private static final class OnPicture {
+    private int shown;
+    private ValidUntil until = ValidUntil.NEVER_ENDS;
+
+    Verdict place(Label label, Verdict verdict) {
+      Verdict placed =
+          verdict instanceof Verdict.Shown one && shown >= label.onPicture()
+              ? LabelParts.crowdedOut(label, one, shown, until)
+              : verdict;
+      if (placed instanceof Verdict.Shown) {
+        shown++;
+      }
+      until = until.and(verdict.validUntil());
+      return placed;
+    }
   }
 }

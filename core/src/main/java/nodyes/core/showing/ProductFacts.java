@@ -1,5 +1,10 @@
 package nodyes.core.showing;
 
+import java.time.Instant;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,7 +21,8 @@ import org.joda.money.Money;
  * @param title what the shop calls it
  * @param categories slugs of its categories and of those above them
  * @param tags its tags
- * @param prices price by SKU of each variant, the shop's order kept
+ * @param traits what else is so about it
+ * @param variants by SKU, the shop's order kept
  * @param reviews what is so about its published reviews
  */
 public record ProductFacts(
@@ -25,17 +31,59 @@ public record ProductFacts(
     String title,
     Set<String> categories,
     Set<String> tags,
-    Map<String, Money> prices,
+    Traits traits,
+    Map<String, VariantFacts> variants,
     ReviewFacts reviews) {
+  /** Keeps the variants unchangeable, in their order. */
+  public ProductFacts {
+    variants = Collections.unmodifiableMap(new LinkedHashMap<>(variants));
+  }
+
+  /** A product of whose variants the prices alone are known. */
+  public ProductFacts(
+      ProductId id,
+      Slug slug,
+      String title,
+      Set<String> categories,
+      Set<String> tags,
+      Map<String, Money> prices,
+      ReviewFacts reviews) {
+    this(id, slug, title, categories, tags, Traits.NONE, priced(prices), reviews);
+  }
+
+  private static Map<String, VariantFacts> priced(Map<String, Money> prices) {
+    var variants = new LinkedHashMap<String, VariantFacts>();
+    prices.forEach((sku, price) -> variants.put(sku, VariantFacts.priced(sku, price)));
+    return variants;
+  }
+
   /** Its published ratings, added up. */
   public RatingSummary rating() {
     return reviews.rating();
   }
 
-  /** The chosen variant's price; without a choice the lowest; empty where it is not known. */
-  public Optional<Money> price(Optional<String> variant) {
-    return variant
-        .map(sku -> Optional.ofNullable(prices.get(sku)))
-        .orElseGet(() -> prices.values().stream().min(Money::compareTo));
+  /** The chosen variant; without a choice all; none where the chosen one is not known. */
+  Collection<VariantFacts> chosen(Optional<String> variant) {
+    if (variant.isEmpty()) {
+      return variants.values();
+    }
+    VariantFacts one = variants.get(variant.get());
+    return one == null ? List.of() : List.of(one);
+  }
+
+  /**
+   * The chosen variant's price at a moment; without a choice the lowest; empty where it is not
+   * known.
+   */
+  public Optional<Money> price(Optional<String> variant, Instant moment) {
+    Money lowest = null;
+    for (VariantFacts one : chosen(variant)) {
+      Money price = one.priceAt(moment).orElse(null);
+      if (price != null
+          && (lowest == null || (price.isSameCurrency(lowest) && price.isLessThan(lowest)))) {
+        lowest = price;
+      }
+    }
+    return Optional.ofNullable(lowest);
   }
 }

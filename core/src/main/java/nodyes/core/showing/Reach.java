@@ -45,7 +45,7 @@ public record Reach(
     for (Map.Entry<Slug, ProductFacts> entry : facts.products().entrySet()) {
       Slug product = entry.getKey();
       int showing = 0;
-      for (String sku : entry.getValue().prices().keySet()) {
+      for (String sku : entry.getValue().variants().keySet()) {
         showing += shows(on, product, facts, viewpoint.choosing(Optional.of(sku))) ? 1 : 0;
       }
       variants += showing;

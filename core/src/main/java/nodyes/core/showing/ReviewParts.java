@@ -10,11 +10,13 @@ import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Content;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.TrustBadges;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.nod.WallContent;
 import nodyes.core.review.Ago;
@@ -49,6 +51,8 @@ final class ReviewParts {
                           tab.isAtStart())),
               ValidUntil.NEVER_ENDS);
       case PickedQuotes picked -> quotes(picked, product.reviews(), facts.listing());
+      case TrustBadges badges -> BadgeParts.of(badges, viewpoint);
+      case Label label -> throw new IllegalArgumentException("not of reviews: " + label);
     };
   }
 
@@ -152,9 +156,11 @@ final class ReviewParts {
     Optional<PickedQuotes.Foot> foot =
         reviews.rating().mean(1).map(mean -> new PickedQuotes.Foot(mean, reviews.rating().count()));
     return new Showing.Part(
-        enough(FactName.QUOTES, quotes),
+        List.of(enough(FactName.QUOTES, quotes)),
         () -> Optional.of(content(picked, quotes, foot, Optional.empty())),
-        ValidUntil.NEVER_ENDS);
+        ValidUntil.NEVER_ENDS,
+        ValidUntil.NEVER_ENDS,
+        picked.mayHideTheWhole() ? List.of(Doubt.PRAISE_ALONE) : List.of());
   }
 
   private static Showing.Part ofTheShop(PickedQuotes picked, ShopListing listing) {

@@ -3,6 +3,7 @@ package nodyes.core.showing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import nodyes.core.audience.Answer;
@@ -13,6 +14,8 @@ import nodyes.core.audience.Situation;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Content;
+import nodyes.core.nod.Label;
+import nodyes.core.nod.LabelValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Viewpoint;
@@ -46,9 +49,28 @@ public final class Showing {
       return withheld(
           Finding.unknown(FactName.PRODUCT, new Figure.Names(List.of(product.value()))));
     }
-    Answer audience = placement.audience().ask(situation(known, facts, viewpoint));
-    Part part = ReviewParts.of(nod, known, facts, viewpoint);
+    var offered = new Offered(known, facts, viewpoint);
+    Situation situation = situation(offered);
+    Answer audience = placement.audience().ask(situation);
+    Part part =
+        nod instanceof Label label
+            ? LabelParts.of(label, situation, offered)
+            : ReviewParts.of(nod, known, facts, viewpoint);
     return verdict(audience, part);
+  }
+
+  /**
+   * What each value that a label's words can put in is for a product; empty where it is not known.
+   * None for a product that is not in the facts.
+   */
+  public static Map<LabelValue.Name, Optional<LabelValue>> values(
+      Label label, Slug product, Facts facts, Viewpoint viewpoint) {
+    ProductFacts known = facts.products().get(product);
+    if (known == null) {
+      return Map.of();
+    }
+    var offered = new Offered(known, facts, viewpoint);
+    return LabelParts.values(label, situation(offered), offered);
   }
 
   /**
@@ -56,26 +78,43 @@ public final class Showing {
    *
    * @param own what it needs of the facts
    * @param content what is shown where that is met
-   * @param validUntil until when it is the same
+   * @param ownUntil until when what it needs is the same
+   * @param contentUntil until when what is shown is the same
+   * @param doubts what may be held against it
    */
-  record Part(Finding own, Supplier<Optional<Content>> content, ValidUntil validUntil) {}
+  record Part(
+      List<Finding> own,
+      Supplier<Optional<Content>> content,
+      ValidUntil ownUntil,
+      ValidUntil contentUntil,
+      List<Doubt> doubts) {
+    /** A part that needs one thing, which time does not change. */
+    Part(Finding own, Supplier<Optional<Content>> content, ValidUntil contentUntil) {
+      this(List.of(own), content, ValidUntil.NEVER_ENDS, contentUntil, List.of());
+    }
+  }
 
   private static Verdict verdict(Answer audience, Part part) {
-    Finding own = part.own();
-    var findings = new ArrayList<Finding>();
-    findings.add(own);
+    var findings = new ArrayList<Finding>(part.own());
     findings.addAll(audience.findings());
     var missing = new ArrayList<Finding>();
-    if (!own.met()) {
-      missing.add(own);
+    for (Finding own : part.own()) {
+      if (!own.met()) {
+        missing.add(own);
+      }
     }
+    boolean met = audience.met() && missing.isEmpty();
     missing.addAll(audience.missing());
-    var because = new Because(findings, missing);
-    Optional<Content> shown = audience.met() && own.met() ? part.content().get() : Optional.empty();
+    Optional<Content> shown = met ? part.content().get() : Optional.empty();
+    ValidUntil until = audience.validUntil().and(part.ownUntil());
     return shown
         .<Verdict>map(
-            what -> new Verdict.Shown(what, because, audience.validUntil().and(part.validUntil())))
-        .orElseGet(() -> new Verdict.Withheld(because, audience.validUntil()));
+            what ->
+                new Verdict.Shown(
+                    what,
+                    new Because(findings, missing, part.doubts()),
+                    until.and(part.contentUntil())))
+        .orElseGet(() -> new Verdict.Withheld(new Because(findings, missing, List.of()), until));
   }
 
   private static Verdict withheld(Finding finding) {
@@ -100,14 +139,21 @@ public final class Showing {
   }
 
   static Situation situation(ProductFacts product, Facts facts, Viewpoint viewpoint) {
+    return situation(new Offered(product, facts, viewpoint));
+  }
+
+  private static Situation situation(Offered offered) {
+    ProductFacts product = offered.product();
+    Viewpoint viewpoint = offered.viewpoint();
     return new Situation(
         product.rating(),
         product.categories(),
         product.tags(),
-        product.price(viewpoint.variant()),
+        product.price(viewpoint.variant(), viewpoint.moment()),
         viewpoint.country(),
         viewpoint.language(),
         viewpoint.moment(),
-        facts.zone());
+        offered.zone(),
+        offered);
   }
 }

@@ -14,17 +14,23 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.TreeMap;
 import nodyes.core.audience.Condition;
+import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.ReviewId;
 import nodyes.core.common.Slug;
+import nodyes.core.nod.Dress;
+import nodyes.core.nod.Label;
+import nodyes.core.nod.Look;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
@@ -34,12 +40,17 @@ import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
 import nodyes.core.nod.Viewpoint;
+import nodyes.core.nod.Wording;
+import nodyes.core.price.PriceChange;
+import nodyes.core.price.PriceHistory;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.Votes;
+import nodyes.core.sales.SalesBook;
+import org.joda.money.Money;
 import org.testng.annotations.Test;
 
 /** The law of every answer: it holds until its end, and where time alone decides it ends there. */
@@ -52,6 +63,7 @@ public class LawTest {
   private static final long SPAN_MINUTES = Duration.ofDays(21).toMinutes();
 
   private final SplittableRandom random = new SplittableRandom(20_26);
+  private long reviews;
 
   @Test
   public void sameAnswerUntilItsEndAndNeverInThePast() {
@@ -75,7 +87,7 @@ public class LawTest {
     int ends = 0;
     for (int i = 0; i < 2000; i++) {
       Condition byTime = random.nextBoolean() ? between() : daily();
-      List<Nod> nods = List.of(nod(byTime));
+      List<Nod> nods = List.of(timeless(byTime));
       Facts facts = facts();
       Viewpoint then = viewpoint(START.plusSeconds(60 * random.nextLong(SPAN_MINUTES)));
       Page page = Page.compose(nods, facts, then);
@@ -143,7 +155,8 @@ public class LawTest {
     var placement =
         new Placement(
             new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
-    return switch (random.nextInt(4)) {
+    return switch (random.nextInt(8)) {
+      case 4, 5, 6, 7 -> label(placement.switched(true));
       case 0 -> new StarLine(new NodId("a"), placement.switched(true));
       case 1 -> new ReviewWall(new NodId("b"), placement.switched(true), 5);
       case 2 ->
@@ -153,7 +166,16 @@ public class LawTest {
     };
   }
 
+  /** A nod that time changes by its audience alone, or by what it says. */
+  private Nod timeless(Condition audience) {
+    Nod any = nod(audience);
+    return any instanceof Label ? new StarLine(new NodId("a"), any.placement()) : any;
+  }
+
   private Condition condition(int depth) {
+    if (random.nextInt(4) == 0) {
+      return wares();
+    }
     int kind = random.nextInt(depth < 2 ? 10 : 8);
     return switch (kind) {
       case 0 -> new Condition.ReviewsAtLeast(random.nextInt(6));
@@ -165,6 +187,43 @@ public class LawTest {
       case 8 -> new Condition.AllOf(List.of(condition(depth + 1), condition(2)));
       default -> new Condition.AnyOf(List.of(condition(2), condition(depth + 1)));
     };
+  }
+
+  private Condition wares() {
+    return switch (random.nextInt(5)) {
+      case 0 -> new WaresCondition.PercentOffBetween(Optional.of(10), Optional.empty());
+      case 1 -> new WaresCondition.StockBetween(Optional.of(1L), Optional.of(3L));
+      case 2 -> new WaresCondition.SoldAtLeast(1 + random.nextInt(9), 1 + random.nextInt(20));
+      case 3 ->
+          new WaresCondition.RankAtMost(
+              1 + random.nextInt(3), 1 + random.nextInt(20), random.nextBoolean());
+      default -> new WaresCondition.PublishedWithin(1 + random.nextInt(40));
+    };
+  }
+
+  /** Any claim, sometimes with words that put in what time changes. */
+  private Label label(Placement placement) {
+    Label.Claim claim = Label.Claim.values()[random.nextInt(Label.Claim.values().length)];
+    var options = new HashMap<String, String>();
+    if (claim == Label.Claim.BESTSELLER) {
+      options.putAll(
+          Map.of(
+              "days", "" + (1 + random.nextInt(20)), "least-sold", "" + (1 + random.nextInt(5))));
+    }
+    String value =
+        List.of("daysLeft", "percentOff", "rank", "unitsSold", "stock", "backOn")
+            .get(random.nextInt(6));
+    Wording wording =
+        random.nextBoolean()
+            ? Wording.NONE
+            : new Wording(
+                Map.of("en", Map.of(Label.words(claim).getFirst(), "now {" + value + "}")));
+    return new Label(
+        new NodId("label"),
+        claim,
+        placement.in(new Spot("on-picture")),
+        new NodOptions(options),
+        new Dress(wording, Look.DEFAULT));
   }
 
   private Condition.Between between() {
@@ -208,18 +267,69 @@ public class LawTest {
             "Slate pot",
             Set.of("planters"),
             Set.of(),
-            Map.of(),
+            new Traits(
+                Optional.of("Quillwort"),
+                true,
+                Optional.of(day(-50)),
+                Optional.of(new Traits.Filed("planters", "Planters"))),
+            Map.of("POT-1", variant("POT-1"), "POT-2", variant("POT-2")),
             ReviewFacts.of(RatingSummary.of(ratings), 0)
                 .with(ReviewOrder.NEWEST, ratings.stream().map(this::review).toList()));
     return new Facts(
         ZONES.get(random.nextInt(ZONES.size())),
-        random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot));
+        random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot),
+        ShopListing.NONE,
+        sales());
+  }
+
+  /** A day of the span, or before it. */
+  private LocalDate day(int earliest) {
+    return LocalDate.ofInstant(START, ZoneOffset.UTC)
+        .plusDays(earliest + random.nextInt(21 - earliest));
+  }
+
+  private VariantFacts variant(String sku) {
+    var changes = new ArrayList<PriceChange>();
+    for (int i = random.nextInt(6); i > 0; i--) {
+      changes.add(
+          new PriceChange(
+              START.plusSeconds(60 * (random.nextLong(3 * SPAN_MINUTES) - 2 * SPAN_MINUTES)),
+              Money.parse("EUR " + (10 + random.nextInt(9)) + ".00")));
+    }
+    return new VariantFacts(
+        sku,
+        Optional.of(Money.parse("EUR 12.00")),
+        new PriceHistory(changes),
+        Optional.empty(),
+        random.nextInt(4) == 0 ? Optional.empty() : Optional.of((long) random.nextInt(4)),
+        random.nextBoolean() ? Optional.of(day(-5)) : Optional.empty(),
+        random.nextInt(8) == 0);
+  }
+
+  private ShopSales sales() {
+    var sold = new HashMap<ProductId, TreeMap<LocalDate, Long>>();
+    for (int id = 1; id <= 4; id++) {
+      var days = new TreeMap<LocalDate, Long>();
+      for (int i = random.nextInt(15); i > 0; i--) {
+        // what is sold later than it is looked at is not known yet: all lies before the span
+        days.merge(
+            LocalDate.ofInstant(START, ZoneOffset.UTC).minusDays(2 + random.nextInt(20)),
+            1L + random.nextInt(3),
+            Long::sum);
+      }
+      sold.put(new ProductId(id), days);
+    }
+    var all = new SalesBook.Group("", sold.keySet());
+    return new ShopSales(
+        SalesBook.of(sold),
+        all,
+        Map.of("planters", new SalesBook.Group("planters", sold.keySet())));
   }
 
   /** Written some days, weeks or months before the time that is looked at, or within it. */
   private Review review(Rating rating) {
     return new Review(
-        new ReviewId(1 + random.nextInt(99)),
+        new ReviewId(++reviews),
         rating,
         Optional.empty(),
         Optional.of("words"),

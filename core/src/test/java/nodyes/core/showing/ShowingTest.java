@@ -257,7 +257,7 @@ public class ShowingTest {
             Optional.of(31L),
             Optional.of("https://directory.example/shop"),
             List.of(listed(5), listed(3)));
-    var facts = new Facts(LISBON, facts().products(), listing);
+    var facts = new Facts(LISBON, facts().products(), listing, ShopSales.NONE);
     Verdict shown = Showing.of(quotes, POT, facts, viewpoint(Optional.empty()));
     var content = (PickedQuotes.Content) ((Verdict.Shown) shown).content();
     assertEquals(content.foot(), Optional.of(new PickedQuotes.Foot(new BigDecimal("4.4"), 31)));

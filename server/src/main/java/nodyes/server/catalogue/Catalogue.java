@@ -1,30 +1,61 @@
 package nodyes.server.catalogue;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.Slug;
+import nodyes.core.sales.SalesBook;
+import nodyes.server.shop.Shop;
 import nodyes.server.web.PageOf;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** The products that rules and reviews speak of. */
 @Component
 public class Catalogue {
   private final CatalogueStore store;
+  private final Shop shop;
+  private volatile @Nullable Map<String, SalesBook.Group> groups;
 
-  Catalogue(CatalogueStore store) {
+  Catalogue(CatalogueStore store, Shop shop) {
     this.store = store;
+    this.shop = shop;
   }
 
   /** The known ones among the named products. */
   public Map<Slug, CatalogueProduct> find(Collection<Slug> slugs) {
-    return slugs.isEmpty() ? Map.of() : store.find(slugs);
+    return slugs.isEmpty() ? Map.of() : store.find(slugs, shop.settings().zone());
   }
 
   /** All products, in the shop's order, at most {@code most}. */
   public Map<Slug, CatalogueProduct> all(int most) {
-    return store.find(store.slugs(most));
+    return store.find(store.slugs(most), shop.settings().zone());
+  }
+
+  /**
+   * The products of each category by its slug, those of the categories below it among them; all
+   * products under the empty name. The same until the catalogue changes.
+   */
+  public Map<String, SalesBook.Group> groups() {
+    Map<String, SalesBook.Group> known = groups;
+    if (known == null) {
+      var made = new HashMap<String, SalesBook.Group>();
+      store.members().forEach((name, ids) -> made.put(name, new SalesBook.Group(name, ids)));
+      known = Map.copyOf(made);
+      groups = known;
+    }
+    return known;
+  }
+
+  @EventListener(CatalogueChanged.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
+  void forget() {
+    groups = null;
   }
 
   /** The id of a product. */

@@ -1,141 +1,166 @@
 package nodyes.server.catalogue;
 
-import static nodyes.server.web.JsonLines.text;
-
 import java.io.BufferedReader;
 import java.io.IOException;
-import java.math.BigDecimal;
-import java.time.Instant;
-import java.time.LocalDate;
-import java.time.OffsetDateTime;
-import java.time.ZoneId;
+import java.time.Clock;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import nodyes.core.common.Slug;
+import java.util.Set;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
-import org.joda.money.Money;
+import nodyes.server.web.JsonLines.BadField;
+import nodyes.server.web.JsonLines.LineProblem;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Reads a catalogue of JSON Lines, each a schema.org ProductGroup with its variants (Product with
- * sku, offers, inventoryLevel). A price's history is the offer's priceSpecification with validFrom.
+ * Reads products, each a schema.org ProductGroup with its variants (Product with sku, offers,
+ * inventoryLevel). A price's history is the offer's priceSpecification with validFrom; a price of
+ * reference one with the priceType ListPrice or StrikethroughPrice.
  */
 @Component
 public class CatalogueImport {
+  private static final int CHUNK = 500;
+
   private final CatalogueWriter writer;
   private final JsonLines json;
   private final Shop shop;
   private final ApplicationEventPublisher events;
+  private final Clock clock;
 
   CatalogueImport(
-      CatalogueWriter writer, JsonLines json, Shop shop, ApplicationEventPublisher events) {
+      CatalogueWriter writer,
+      JsonLines json,
+      Shop shop,
+      ApplicationEventPublisher events,
+      Clock clock) {
     this.writer = writer;
     this.json = json;
     this.shop = shop;
     this.events = events;
+    this.clock = clock;
   }
-
-  record NewProduct(
-      String slug,
-      String title,
-      String description,
-      String picture,
-      Optional<Instant> firstPublished,
-      List<List<String>> categories,
-      List<String> tags,
-      List<NewVariant> variants) {}
-
-  record NewVariant(
-      String sku,
-      String title,
-      Optional<Money> price,
-      Optional<Long> stock,
-      List<Priced> history) {}
-
-  record Priced(Instant from, Money price) {}
 
   /** Takes the good lines; products that are here already are brought up to date. */
   public JsonLines.Result read(BufferedReader lines) throws IOException {
-    var products = new ArrayList<NewProduct>();
-    var result = json.read(lines, this::product, products::add);
-    writer.save(products);
+    var taking = new Taking(true);
+    var result = json.read(lines, taking::read, taking::take);
+    taking.end();
+    var problems = new ArrayList<>(result.problems());
+    problems.addAll(taking.notes);
+    return new JsonLines.Result(result.taken(), problems);
+  }
+
+  /** Products to be looked through or taken one after another. */
+  public Taking taking(boolean keeps) {
+    return new Taking(keeps);
+  }
+
+  /** Marks products that a whole feed leaves out as no longer sold. */
+  public int leaveOutAllBut(Set<String> slugs) {
+    int gone = writer.markGone(slugs);
     events.publishEvent(new CatalogueChanged());
-    return result;
+    return gone;
   }
 
-  private NewProduct product(JsonNode node) {
-    var variants = new ArrayList<NewVariant>();
-    for (JsonNode variant : node.path("hasVariant")) {
-      variants.add(variant(variant));
+  /** Products that are sold and would no longer be, were these all. */
+  public Left left(Set<String> slugs) {
+    Set<String> sold = writer.sold();
+    long missing = sold.stream().filter(slug -> !slugs.contains(slug)).count();
+    return new Left(sold.size(), missing);
+  }
+
+  /** How many products are sold, and how many of them are missing. */
+  public record Left(long sold, long missing) {
+    /** Whether so many are missing that someone should look before they go. */
+    public boolean isMany() {
+      return missing > 0 && missing * 2 >= sold;
     }
-    if (variants.isEmpty()) {
-      throw new IllegalArgumentException("has no hasVariant");
+  }
+
+  /** One reading of products. */
+  public final class Taking {
+    private final boolean keeps;
+    private final ProductReader reader = new ProductReader(shop.settings().zone());
+    private final Set<String> slugs = new LinkedHashSet<>();
+    private final Set<String> skus = new HashSet<>();
+    private final List<NewProduct> chunk = new ArrayList<>();
+    private final List<LineProblem> notes = new ArrayList<>();
+    private long line;
+
+    private Taking(boolean keeps) {
+      this.keeps = keeps;
     }
-    var categories = new ArrayList<List<String>>();
-    for (String path : texts(node.path("category"))) {
-      categories.add(List.of(path.split("\\s*>\\s*")));
+
+    /** What a node says; throws {@link IllegalArgumentException} saying what is wrong with it. */
+    NewProduct read(JsonNode node) {
+      NewProduct product = reader.read(node);
+      if (slugs.contains(product.slug())) {
+        throw new BadField(
+            "productGroupID", product.slug(), "the product stands further up already");
+      }
+      for (NewProduct.NewVariant variant : product.variants()) {
+        if (skus.contains(variant.sku())) {
+          throw new BadField("sku", variant.sku(), "another product further up has this SKU");
+        }
+      }
+      return product;
     }
-    return new NewProduct(
-        new Slug(text(node, "productGroupID")).value(),
-        text(node, "name"),
-        node.path("description").asString(""),
-        node.path("image").asString(""),
-        Optional.of(node.path("releaseDate").asString(""))
-            .filter(s -> !s.isEmpty())
-            .map(this::instant),
-        categories,
-        texts(node.path("keywords")),
-        variants);
-  }
 
-  private NewVariant variant(JsonNode node) {
-    JsonNode offer = node.path("offers");
-    var history = new ArrayList<Priced>();
-    for (JsonNode past : offer.path("priceSpecification")) {
-      history.add(
-          new Priced(instant(text(past, "validFrom")), money(past, text(offer, "priceCurrency"))));
+    void take(NewProduct product) {
+      slugs.add(product.slug());
+      product.variants().forEach(variant -> skus.add(variant.sku()));
+      for (NewProduct.Note note : product.notes()) {
+        notes.add(new LineProblem(line, note.field(), note.value(), note.reason()));
+      }
+      if (keeps) {
+        chunk.add(product);
+        if (chunk.size() == CHUNK) {
+          save();
+        }
+      }
     }
-    JsonNode stock = node.path("inventoryLevel").path("value");
-    return new NewVariant(
-        text(node, "sku"),
-        text(node, "name"),
-        offer.path("price").isMissingNode()
-            ? Optional.empty()
-            : Optional.of(money(offer, text(offer, "priceCurrency"))),
-        stock.isNumber() ? Optional.of(stock.asLong()) : Optional.empty(),
-        history);
-  }
 
-  private static Money money(JsonNode node, String currency) {
-    var amount = new BigDecimal(text(node, "price"));
-    return Money.of(org.joda.money.CurrencyUnit.of(currency), amount);
-  }
-
-  private Instant instant(String text) {
-    ZoneId zone = shop.settings().zone();
-    return text.length() == 10
-        ? LocalDate.parse(text).atStartOfDay(zone).toInstant()
-        : OffsetDateTime.parse(text).toInstant();
-  }
-
-  private static List<String> texts(JsonNode node) {
-    if (node.isArray()) {
-      return node.valueStream().map(JsonNode::asString).toList();
+    /** Takes a node of a line; what is wrong with it, if anything. */
+    public Optional<LineProblem> take(long number, JsonNode node) {
+      line = number;
+      try {
+        take(read(node));
+        return Optional.empty();
+      } catch (IllegalArgumentException
+          | ArithmeticException
+          | java.time.format.DateTimeParseException e) {
+        return JsonLines.problem(number, e);
+      }
     }
-    return node.isString() ? List.of(node.asString()) : List.of();
-  }
 
-  static String slugOf(String title) {
-    String plain =
-        java.text.Normalizer.normalize(title, java.text.Normalizer.Form.NFD)
-            .replaceAll("\\p{M}", "")
-            .toLowerCase(Locale.ROOT)
-            .replaceAll("[^\\p{L}\\p{N}]+", "-");
-    return plain.replaceAll("^-|-$", "");
+    /** Slugs of the products taken. */
+    public Set<String> slugs() {
+      return slugs;
+    }
+
+    /** What was made of values that could not be taken as they are. */
+    public List<LineProblem> notes() {
+      return notes;
+    }
+
+    /** Keeps what is left to keep, and says that the catalogue changed. */
+    public void end() {
+      if (keeps) {
+        save();
+        events.publishEvent(new CatalogueChanged());
+      }
+    }
+
+    private void save() {
+      if (!chunk.isEmpty()) {
+        writer.save(chunk, clock.instant());
+        chunk.clear();
+      }
+    }
   }
 }

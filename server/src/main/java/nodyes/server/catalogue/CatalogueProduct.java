@@ -4,7 +4,8 @@ import java.util.Map;
 import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
-import org.joda.money.Money;
+import nodyes.core.showing.Traits;
+import nodyes.core.showing.VariantFacts;
 
 /**
  * A product as rules need it.
@@ -14,7 +15,8 @@ import org.joda.money.Money;
  * @param title what the shop calls it
  * @param categories slugs of its categories and of those above them
  * @param tags its tags
- * @param prices price by SKU, in the shop's order
+ * @param traits what else is so about it
+ * @param variants by SKU, in the shop's order
  */
 public record CatalogueProduct(
     ProductId id,
@@ -22,4 +24,5 @@ public record CatalogueProduct(
     String title,
     Set<String> categories,
     Set<String> tags,
-    Map<String, Money> prices) {}
+    Traits traits,
+    Map<String, VariantFacts> variants) {}

@@ -18,7 +18,11 @@ import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.selectCount;
 import static org.jooq.impl.DSL.selectOne;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,10 +30,9 @@ import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
+import nodyes.core.showing.Traits;
 import nodyes.server.database.Database;
 import nodyes.server.web.PageOf;
-import org.joda.money.CurrencyUnit;
-import org.joda.money.Money;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -60,18 +63,29 @@ class CatalogueStore {
         sql ->
             sql.select(PRODUCT.SLUG)
                 .from(PRODUCT)
-                .orderBy(PRODUCT.ID)
+                .where(PRODUCT.IS_GONE.isFalse())
+                .orderBy(PRODUCT.POSITION, PRODUCT.ID)
                 .limit(most)
                 .fetch(row -> new Slug(row.value1())));
   }
 
-  Map<Slug, CatalogueProduct> find(Collection<Slug> slugs) {
+  Map<Slug, CatalogueProduct> find(Collection<Slug> slugs, ZoneId zone) {
     return database.read(
         sql -> {
           var rows =
-              sql.select(PRODUCT.ID, PRODUCT.SLUG, PRODUCT.TITLE)
+              sql.select(
+                      PRODUCT.ID,
+                      PRODUCT.SLUG,
+                      PRODUCT.TITLE,
+                      PRODUCT.PICTURE,
+                      PRODUCT.BRAND,
+                      PRODUCT.FIRST_PUBLISHED_AT)
                   .from(PRODUCT)
-                  .where(PRODUCT.SLUG.in(slugs.stream().map(Slug::value).toList()))
+                  .where(
+                      PRODUCT
+                          .SLUG
+                          .in(slugs.stream().map(Slug::value).toList())
+                          .and(PRODUCT.IS_GONE.isFalse()))
                   .fetch();
           var ids = rows.getValues(PRODUCT.ID);
           var categories = categories(sql, ids);
@@ -79,7 +93,8 @@ class CatalogueStore {
               sql.selectFrom(PRODUCT_TAG).where(PRODUCT_TAG.PRODUCT_ID.in(ids)).fetch().stream()
                   .collect(
                       groupingBy(tag -> tag.getProductId(), mapping(tag -> tag.getTag(), toSet())));
-          var prices = prices(sql, ids);
+          var variants = VariantStore.of(sql, ids);
+          var filed = filed(sql, ids);
           var found = new LinkedHashMap<Slug, CatalogueProduct>();
           for (var row : rows) {
             long id = row.get(PRODUCT.ID);
@@ -92,7 +107,13 @@ class CatalogueStore {
                     row.get(PRODUCT.TITLE),
                     categories.getOrDefault(id, Set.of()),
                     tags.getOrDefault(id, Set.of()),
-                    prices.getOrDefault(id, Map.of())));
+                    new Traits(
+                        Optional.ofNullable(row.get(PRODUCT.BRAND)),
+                        !row.get(PRODUCT.PICTURE).isEmpty(),
+                        Optional.ofNullable(row.get(PRODUCT.FIRST_PUBLISHED_AT))
+                            .map(at -> LocalDate.ofInstant(at, zone)),
+                        Optional.ofNullable(filed.get(id))),
+                    variants.getOrDefault(id, Map.of())));
           }
           return found;
         });
@@ -127,22 +148,41 @@ class CatalogueStore {
             java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> Set.copyOf(e.getValue())));
   }
 
-  private static Map<Long, Map<String, Money>> prices(DSLContext sql, Collection<Long> products) {
-    var prices = new LinkedHashMap<Long, Map<String, Money>>();
-    sql.select(VARIANT.PRODUCT_ID, VARIANT.SKU, VARIANT.PRICE_MINOR, VARIANT.CURRENCY)
-        .from(VARIANT)
-        .where(VARIANT.PRODUCT_ID.in(products).and(VARIANT.PRICE_MINOR.isNotNull()))
-        .orderBy(VARIANT.PRODUCT_ID, VARIANT.POSITION)
+  /** The category that each is filed under first. */
+  private static Map<Long, Traits.Filed> filed(DSLContext sql, Collection<Long> products) {
+    var filed = new LinkedHashMap<Long, Traits.Filed>();
+    sql.select(PRODUCT_CATEGORY.PRODUCT_ID, CATEGORY.SLUG, CATEGORY.TITLE)
+        .from(PRODUCT_CATEGORY)
+        .join(CATEGORY)
+        .on(CATEGORY.ID.eq(PRODUCT_CATEGORY.CATEGORY_ID))
+        .where(PRODUCT_CATEGORY.PRODUCT_ID.in(products))
+        .orderBy(PRODUCT_CATEGORY.PRODUCT_ID, PRODUCT_CATEGORY.POSITION, CATEGORY.ID)
         .forEach(
-            row ->
-                prices
-                    .computeIfAbsent(row.get(VARIANT.PRODUCT_ID), _ -> new LinkedHashMap<>())
-                    .put(
-                        row.get(VARIANT.SKU),
-                        Money.ofMinor(
-                            CurrencyUnit.of(row.get(VARIANT.CURRENCY)),
-                            row.get(VARIANT.PRICE_MINOR))));
-    return prices;
+            row -> filed.putIfAbsent(row.value1(), new Traits.Filed(row.value2(), row.value3())));
+    return filed;
+  }
+
+  /** Ids of the products of each category that are sold, those below it among them. */
+  Map<String, Set<ProductId>> members() {
+    return database.read(
+        sql -> {
+          var all =
+              sql.select(PRODUCT.ID)
+                  .from(PRODUCT)
+                  .where(PRODUCT.IS_GONE.isFalse())
+                  .fetch(PRODUCT.ID);
+          var members = new HashMap<String, Set<ProductId>>();
+          members.put("", all.stream().map(ProductId::new).collect(toSet()));
+          categories(sql, all)
+              .forEach(
+                  (product, slugs) ->
+                      slugs.forEach(
+                          slug ->
+                              members
+                                  .computeIfAbsent(slug, _ -> new HashSet<>())
+                                  .add(new ProductId(product))));
+          return members;
+        });
   }
 
   /** Titles by SKU, in the shop's order. */

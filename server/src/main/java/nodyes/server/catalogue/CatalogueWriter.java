@@ -7,11 +7,14 @@ import static nodyes.generated.Tables.PRODUCT_CATEGORY;
 import static nodyes.generated.Tables.PRODUCT_TAG;
 import static nodyes.generated.Tables.VARIANT;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import nodyes.server.catalogue.CatalogueImport.NewProduct;
-import nodyes.server.catalogue.CatalogueImport.NewVariant;
+import java.util.Set;
+import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.database.Database;
 import org.joda.money.Money;
 import org.jooq.DSLContext;
@@ -29,52 +32,112 @@ class CatalogueWriter {
     this.database = database;
   }
 
-  void save(List<NewProduct> products) {
+  /**
+   * Keeps products.
+   *
+   * @param now since when a price is in force that no history tells of
+   */
+  void save(List<NewProduct> products, Instant now) {
     database.change(
         sql -> {
           Map<String, Long> categories = new HashMap<>();
           sql.selectFrom(CATEGORY).forEach(row -> categories.put(row.getSlug(), row.getId()));
           int position = sql.fetchCount(PRODUCT);
           for (NewProduct product : products) {
-            save(sql, product, position++, categories);
+            save(sql, product, position++, categories, now);
           }
         });
   }
 
+  /** Slugs of the products that are sold. */
+  Set<String> sold() {
+    return database.read(
+        sql ->
+            sql.select(PRODUCT.SLUG)
+                .from(PRODUCT)
+                .where(PRODUCT.IS_GONE.isFalse())
+                .fetchSet(PRODUCT.SLUG));
+  }
+
+  /** Marks all but these as no longer sold; how many are newly so. */
+  int markGone(Set<String> but) {
+    Set<String> gone = new HashSet<>(sold());
+    gone.removeAll(but);
+    database.change(
+        sql -> {
+          for (String slug : gone) {
+            sql.update(PRODUCT).set(PRODUCT.IS_GONE, true).where(PRODUCT.SLUG.eq(slug)).execute();
+          }
+        });
+    return gone.size();
+  }
+
+  /** Gives many products a tag, or takes it from them; how many it changed. */
+  int tag(Set<Long> products, String tag, boolean has) {
+    return database.write(
+        sql -> {
+          int changed = 0;
+          for (long id : products) {
+            changed +=
+                has
+                    ? sql.insertInto(PRODUCT_TAG)
+                        .set(PRODUCT_TAG.PRODUCT_ID, id)
+                        .set(PRODUCT_TAG.TAG, tag)
+                        .onConflictDoNothing()
+                        .execute()
+                    : sql.deleteFrom(PRODUCT_TAG)
+                        .where(PRODUCT_TAG.TAG.eq(tag).and(PRODUCT_TAG.PRODUCT_ID.eq(id)))
+                        .execute();
+          }
+          return changed;
+        });
+  }
+
   private static void save(
-      DSLContext sql, NewProduct product, int position, Map<String, Long> categories) {
+      DSLContext sql, NewProduct product, int position, Map<String, Long> categories, Instant now) {
     var row = sql.newRecord(PRODUCT);
     row.setSlug(product.slug());
     row.setTitle(product.title());
     row.setDescription(product.description());
     row.setPicture(product.picture());
     row.setFirstPublishedAt(product.firstPublished().orElse(null));
+    row.setBrand(product.brand().orElse(null));
+    row.setIsGone(false);
     var fresh = row.copy();
     fresh.setPosition(position);
     sql.insertInto(PRODUCT).set(fresh).onConflict(PRODUCT.SLUG).doUpdate().set(row).execute();
     long id = id(sql, PRODUCT, PRODUCT.ID, PRODUCT.SLUG, product.slug());
     sql.deleteFrom(PRODUCT_CATEGORY).where(PRODUCT_CATEGORY.PRODUCT_ID.eq(id)).execute();
     sql.deleteFrom(PRODUCT_TAG).where(PRODUCT_TAG.PRODUCT_ID.eq(id)).execute();
+    int place = 0;
     for (List<String> path : product.categories()) {
       Long parent = null;
       for (String title : path) {
         parent = category(sql, title, parent, categories);
       }
-      sql.insertInto(PRODUCT_CATEGORY).values(id, parent).onConflictDoNothing().execute();
+      sql.insertInto(PRODUCT_CATEGORY).values(id, parent, place++).onConflictDoNothing().execute();
     }
     for (String tag : product.tags()) {
       sql.insertInto(PRODUCT_TAG).values(id, tag).onConflictDoNothing().execute();
     }
+    sql.update(VARIANT)
+        .set(VARIANT.IS_GONE, true)
+        .where(
+            VARIANT
+                .PRODUCT_ID
+                .eq(id)
+                .and(VARIANT.SKU.notIn(product.variants().stream().map(NewVariant::sku).toList())))
+        .execute();
     int at = 0;
     for (NewVariant variant : product.variants()) {
-      save(sql, id, variant, at++);
+      save(sql, id, variant, at++, now);
     }
   }
 
   private static Long category(
       DSLContext sql, String title, @Nullable Long parent, Map<String, Long> known) {
     return known.computeIfAbsent(
-        CatalogueImport.slugOf(title),
+        ProductReader.slugOf(title),
         slug ->
             sql.insertInto(
                     CATEGORY, CATEGORY.SLUG, CATEGORY.TITLE, CATEGORY.PARENT_ID, CATEGORY.POSITION)
@@ -84,7 +147,8 @@ class CatalogueWriter {
                 .value1());
   }
 
-  private static void save(DSLContext sql, long product, NewVariant variant, int position) {
+  private static void save(
+      DSLContext sql, long product, NewVariant variant, int position, Instant now) {
     var row = sql.newRecord(VARIANT);
     row.setProductId(product);
     row.setSku(variant.sku());
@@ -92,6 +156,10 @@ class CatalogueWriter {
     row.setPriceMinor(variant.price().map(Money::getAmountMinorLong).orElse(null));
     row.setCurrency(variant.price().map(price -> price.getCurrencyUnit().getCode()).orElse(null));
     row.setStockCount(variant.stock().orElse(null));
+    row.setReferenceMinor(variant.reference().map(Money::getAmountMinorLong).orElse(null));
+    row.setBackOn(variant.backOn().map(LocalDate::toString).orElse(null));
+    row.setIsGone(false);
+    row.setIsMadeToOrder(variant.madeToOrder());
     row.setPosition(position);
     sql.insertInto(VARIANT).set(row).onConflict(VARIANT.SKU).doUpdate().set(row).execute();
     long id = id(sql, VARIANT, VARIANT.ID, VARIANT.SKU, variant.sku());
@@ -103,6 +171,28 @@ class CatalogueWriter {
               past.price().getAmountMinorLong(),
               past.price().getCurrencyUnit().getCode())
           .onConflictDoNothing()
+          .execute();
+    }
+    variant.price().ifPresent(price -> record(sql, id, price, now));
+  }
+
+  /** A price that no history tells of is in force from now on. */
+  private static void record(DSLContext sql, long variant, Money price, Instant now) {
+    var last =
+        sql.selectFrom(PRICE_CHANGE)
+            .where(PRICE_CHANGE.VARIANT_ID.eq(variant).and(PRICE_CHANGE.FROM_AT.le(now)))
+            .orderBy(PRICE_CHANGE.FROM_AT.desc())
+            .limit(1)
+            .fetchOne();
+    if (last == null
+        || last.getPriceMinor() != price.getAmountMinorLong()
+        || !last.getCurrency().equals(price.getCurrencyUnit().getCode())) {
+      sql.insertInto(PRICE_CHANGE)
+          .values(variant, now, price.getAmountMinorLong(), price.getCurrencyUnit().getCode())
+          .onConflict(PRICE_CHANGE.VARIANT_ID, PRICE_CHANGE.FROM_AT)
+          .doUpdate()
+          .set(PRICE_CHANGE.PRICE_MINOR, price.getAmountMinorLong())
+          .set(PRICE_CHANGE.CURRENCY, price.getCurrencyUnit().getCode())
           .execute();
     }
   }

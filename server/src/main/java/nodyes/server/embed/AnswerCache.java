@@ -8,11 +8,15 @@ import java.util.Collections;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import nodyes.core.showing.FactNeed;
 import nodyes.server.catalogue.CatalogueChanged;
 import nodyes.server.listing.ListingChanged;
 import nodyes.server.nods.ArrangementPublished;
+import nodyes.server.nods.Nods;
+import nodyes.server.orders.OrdersChanged;
 import nodyes.server.reviews.Kin;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import nodyes.server.reviews.ReviewVotesChanged;
@@ -34,6 +38,7 @@ class AnswerCache {
 
   private final Clock clock;
   private final UnaryOperator<Set<String>> kin;
+  private final BooleanSupplier speaksOfSales;
   private final AtomicLong changes = new AtomicLong();
   private final Cache<String, Answer> answers =
       Caffeine.newBuilder()
@@ -44,14 +49,15 @@ class AnswerCache {
           .build();
 
   @Autowired
-  AnswerCache(Clock clock, Kin kin) {
-    this(clock, kin::slugs);
+  AnswerCache(Clock clock, Kin kin, Nods nods) {
+    this(clock, kin::slugs, () -> FactNeed.asksForSales(nods.published().nods()));
   }
 
-  /** With the products that show what is said of some. */
-  AnswerCache(Clock clock, UnaryOperator<Set<String>> kin) {
+  /** With the products that show what is said of some, and whether what is sold matters. */
+  AnswerCache(Clock clock, UnaryOperator<Set<String>> kin, BooleanSupplier speaksOfSales) {
     this.clock = clock;
     this.kin = kin;
+    this.speaksOfSales = speaksOfSales;
   }
 
   /** What an answer is kept by: the query; null where it is missing or too long to keep. */
@@ -98,6 +104,14 @@ class AnswerCache {
   @EventListener
   void catalogueChanged(CatalogueChanged event) {
     forgetAll();
+  }
+
+  /** A sale moves the ranks of others too. */
+  @EventListener
+  void ordersChanged(OrdersChanged event) {
+    if (speaksOfSales.getAsBoolean()) {
+      forgetAll();
+    }
   }
 
   @EventListener

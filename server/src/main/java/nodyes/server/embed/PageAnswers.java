@@ -137,6 +137,7 @@ class PageAnswers {
           java.util.stream.Stream.of(
               WireNod.of(
                   placed.nod().id().value(),
+                  placed.nod().kind().wireName(),
                   placed.nod().placement().spot().name(),
                   placed.product().value(),
                   shown.content(),

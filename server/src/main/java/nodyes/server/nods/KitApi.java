@@ -70,7 +70,8 @@ class KitApi {
                                         LookValue.INK,
                                         pair.words()),
                                     Map.of(),
-                                    true))
+                                    true,
+                                    java.util.Optional.empty()))
                             .orElseThrow()))
             .toList(),
         NodFaces.contrast(Dressed.of(kit, Look.DEFAULT)).orElse(null));

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Map;
 import java.util.Set;
 import nodyes.core.audience.Condition;
+import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.LookValue;
@@ -19,8 +20,12 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DatabindContext;
+import tools.jackson.databind.JavaType;
+import tools.jackson.databind.annotation.JsonTypeIdResolver;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.jsontype.impl.TypeIdResolverBase;
 
 /**
  * The core's settings as JSON for storing. Names of kinds come from {@link NodKind}; the core knows
@@ -42,7 +47,18 @@ class NodJson {
           Condition.LanguageIn.class, "language-in",
           Condition.Between.class, "between");
 
-  private static final Set<String> COMMON = Set.of("id", "kind", "placement", "dress");
+  private static final Map<Class<? extends WaresCondition>, String> WARES =
+      Map.of(
+          WaresCondition.ProductIn.class, "product-in",
+          WaresCondition.BrandIn.class, "brand-in",
+          WaresCondition.HasPicture.class, "has-picture",
+          WaresCondition.PercentOffBetween.class, "percent-off-between",
+          WaresCondition.StockBetween.class, "stock-between",
+          WaresCondition.SoldAtLeast.class, "sold-at-least",
+          WaresCondition.RankAtMost.class, "rank-at-most",
+          WaresCondition.PublishedWithin.class, "published-within");
+
+  private static final Set<String> COMMON = Set.of("id", "kind", "claim", "placement", "dress");
 
   private final JsonMapper json;
 
@@ -57,10 +73,8 @@ class NodJson {
             .addMixIn(LookValue.class, ByWireName.class)
             .addMixIn(Wording.class, AsMap.class)
             .addMixIn(NodOptions.class, AsTexts.class);
-    for (NodKind kind : NodKind.values()) {
-      builder.registerSubtypes(new NamedType(kind.settings(), kind.wireName()));
-    }
     RULES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
+    WARES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     builder.registerSubtypes(new NamedType(Condition.Daily.class, "daily"));
     json = builder.build();
   }
@@ -122,8 +136,35 @@ class NodJson {
     return json.readValue(text, Nod.class);
   }
 
-  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonTypeInfo(use = JsonTypeInfo.Id.CUSTOM, property = "kind")
+  @JsonTypeIdResolver(Kinds.class)
   private interface ByKind {}
+
+  /** Several kinds may have the same settings, so a nod says its kind itself. */
+  static final class Kinds extends TypeIdResolverBase {
+    @Override
+    public String idFromValue(DatabindContext context, Object value) {
+      return ((Nod) value).kind().wireName();
+    }
+
+    @Override
+    public String idFromValueAndType(DatabindContext context, Object value, Class<?> type) {
+      return idFromValue(context, value);
+    }
+
+    @Override
+    public JavaType typeFromId(DatabindContext context, String id) {
+      return context.constructType(
+          NodKind.parse(id)
+              .orElseThrow(() -> new IllegalArgumentException("no kind of nod: " + id))
+              .settings());
+    }
+
+    @Override
+    public JsonTypeInfo.Id getMechanism() {
+      return JsonTypeInfo.Id.CUSTOM;
+    }
+  }
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "rule")
   private interface ByRule {}

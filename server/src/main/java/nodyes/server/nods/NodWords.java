@@ -10,6 +10,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import nodyes.core.nod.Label;
+import nodyes.core.nod.LabelValue;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.Wording;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -78,6 +80,10 @@ public class NodWords {
     sayable(FALLBACK, kind)
         .forEach(
             (name, said) -> values.put(name, new LinkedHashSet<>(Wording.values(texts(said)))));
+    if (kind.settings() == Label.class) {
+      // any value of the product's can stand in a label
+      values.values().forEach(names -> names.addAll(LabelValue.Name.all()));
+    }
     return values;
   }
 

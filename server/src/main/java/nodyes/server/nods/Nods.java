@@ -11,6 +11,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
@@ -20,6 +21,7 @@ import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.TrustBadges;
 import nodyes.server.web.Refusal;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -61,6 +63,11 @@ public class Nods {
       all = all.with(nod);
     }
     return all;
+  }
+
+  /** Adds nods to the draft, behind those that are there. */
+  public void place(String who, List<Nod> nods) {
+    change("placed " + nods.size() + " nods", who, draft -> with(draft, nods));
   }
 
   /** What shoppers get. */
@@ -203,6 +210,14 @@ public class Nods {
       case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE);
       case REVIEW_TAB -> new ReviewTab(id, placement);
       case PICKED_QUOTES -> new PickedQuotes(id, placement);
+      case PRICE_DROP_LABEL -> new Label(id, Label.Claim.PRICE_DROP, placement);
+      case BESTSELLER_LABEL -> new Label(id, Label.Claim.BESTSELLER, placement);
+      case NEW_LABEL -> new Label(id, Label.Claim.NEW, placement);
+      case LOW_STOCK_LABEL -> new Label(id, Label.Claim.LOW_STOCK, placement);
+      case SOLD_OUT_LABEL -> new Label(id, Label.Claim.SOLD_OUT, placement);
+      case BACK_ON_LABEL -> new Label(id, Label.Claim.BACK_ON, placement);
+      case OWN_LABEL -> new Label(id, Label.Claim.OWN_WORDS, placement);
+      case TRUST_BADGES -> new TrustBadges(id, placement);
     };
   }
 
@@ -222,15 +237,23 @@ public class Nods {
   }
 
   private static Spot usual(NodKind kind, PageKind page) {
+    boolean isProduct = page == PageKind.PRODUCT;
     return new Spot(
-        page != PageKind.PRODUCT
-            ? "listing-card"
-            : switch (kind) {
-              case STAR_LINE -> "under-title";
-              case REVIEW_WALL -> "page-end";
-              case REVIEW_TAB -> "screen-edge";
-              case PICKED_QUOTES -> "under-picture";
-            });
+        switch (kind) {
+          case STAR_LINE -> isProduct ? "under-title" : "listing-card";
+          case REVIEW_WALL -> isProduct ? "page-end" : "listing-card";
+          case REVIEW_TAB -> isProduct ? "screen-edge" : "listing-card";
+          case PICKED_QUOTES -> isProduct ? "under-picture" : "listing-card";
+          case TRUST_BADGES -> isProduct ? "under-buy" : "page-end";
+          case PRICE_DROP_LABEL,
+              BESTSELLER_LABEL,
+              NEW_LABEL,
+              LOW_STOCK_LABEL,
+              SOLD_OUT_LABEL,
+              BACK_ON_LABEL,
+              OWN_LABEL ->
+              "on-picture";
+        });
   }
 
   /** An id that no nod has, here or in what is published. */

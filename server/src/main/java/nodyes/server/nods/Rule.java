@@ -10,14 +10,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param kind which condition
  * @param parts of a group
- * @param names categories, tags, countries or languages
- * @param count a least number of reviews
+ * @param names products, brands, categories, tags, countries or languages
+ * @param count a least number of reviews or of units sold, or how many of the first
  * @param stars a least mean
- * @param least a lowest price, in the shop's currency
- * @param most a highest price
+ * @param least a lowest price in the shop's currency, percentage, or number of pieces
+ * @param most the highest one
  * @param from a date and time, or a time, on the shop's clock
  * @param to the same, excluded
  * @param days weekdays
+ * @param window a number of days, today the last of them
+ * @param inShop whether a rank is among all products; else among those of the own category
  */
 public record Rule(
     Kind kind,
@@ -29,7 +31,9 @@ public record Rule(
     @Nullable BigDecimal most,
     @Nullable String from,
     @Nullable String to,
-    @Nullable List<DayOfWeek> days) {
+    @Nullable List<DayOfWeek> days,
+    @Nullable Integer window,
+    @Nullable Boolean inShop) {
   /** Which condition. */
   public enum Kind {
     /** All of the parts. */
@@ -44,6 +48,22 @@ public record Rule(
     IN_CATEGORY,
     /** With one of the tags {@code names}. */
     HAS_TAG,
+    /** One of the products {@code names}. */
+    PRODUCT_IN,
+    /** Sold under one of the brands {@code names}. */
+    BRAND_IN,
+    /** With a picture. */
+    HAS_PICTURE,
+    /** From {@code least} to {@code most} percent under the lowest price of the days before. */
+    PERCENT_OFF_BETWEEN,
+    /** From {@code least} to {@code most} pieces in stock. */
+    STOCK_BETWEEN,
+    /** At least {@code count} units sold in {@code window} days. */
+    SOLD_AT_LEAST,
+    /** Among the first {@code count} by units sold in {@code window} days. */
+    RANK_AT_MOST,
+    /** First shown in the shop within {@code window} days. */
+    PUBLISHED_WITHIN,
     /** A price from {@code least} to {@code most}. */
     PRICE_BETWEEN,
     /** The shopper is in one of the countries {@code names}. */
@@ -56,11 +76,32 @@ public record Rule(
     DAILY
   }
 
+  static Rule of(Kind kind) {
+    return new Rule(kind, null, null, null, null, null, null, null, null, null, null, null);
+  }
+
   static Rule group(Kind kind, List<Rule> parts) {
-    return new Rule(kind, parts, null, null, null, null, null, null, null, null);
+    return new Rule(kind, parts, null, null, null, null, null, null, null, null, null, null);
   }
 
   static Rule named(Kind kind, List<String> names) {
-    return new Rule(kind, null, names, null, null, null, null, null, null, null);
+    return new Rule(kind, null, names, null, null, null, null, null, null, null, null, null);
+  }
+
+  static Rule counted(Kind kind, long count, @Nullable BigDecimal stars) {
+    return new Rule(kind, null, null, count, stars, null, null, null, null, null, null, null);
+  }
+
+  static Rule range(Kind kind, @Nullable BigDecimal least, @Nullable BigDecimal most) {
+    return new Rule(kind, null, null, null, null, least, most, null, null, null, null, null);
+  }
+
+  static Rule times(
+      Kind kind, @Nullable String from, @Nullable String to, @Nullable List<DayOfWeek> days) {
+    return new Rule(kind, null, null, null, null, null, null, from, to, days, null, null);
+  }
+
+  static Rule within(Kind kind, @Nullable Long count, int window, @Nullable Boolean inShop) {
+    return new Rule(kind, null, null, count, null, null, null, null, null, null, window, inShop);
   }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.audience.Condition;
+import nodyes.core.audience.WaresCondition;
 import nodyes.server.web.Refusal;
 import nodyes.server.web.Refusal.Fault;
 import org.joda.money.CurrencyUnit;
@@ -21,6 +22,8 @@ import org.springframework.http.HttpStatus;
 
 /** Conditions between the core and the back office, which thinks on the shop's clock. */
 public final class Rules {
+  private static final int LONGEST_WINDOW = 365;
+
   private final ZoneId zone;
   private final CurrencyUnit currency;
   private final List<Fault> faults = new ArrayList<>();
@@ -36,53 +39,27 @@ public final class Rules {
       case Condition.AllOf all -> Rule.group(Rule.Kind.ALL_OF, parts(all.parts(), zone));
       case Condition.AnyOf any -> Rule.group(Rule.Kind.ANY_OF, parts(any.parts(), zone));
       case Condition.ReviewsAtLeast reviews ->
-          new Rule(
-              Rule.Kind.REVIEWS_AT_LEAST,
-              null,
-              null,
-              reviews.count(),
-              null,
-              null,
-              null,
-              null,
-              null,
-              null);
+          Rule.counted(Rule.Kind.REVIEWS_AT_LEAST, reviews.count(), null);
       case Condition.RatingAtLeast rating ->
-          new Rule(
-              Rule.Kind.RATING_AT_LEAST,
-              null,
-              null,
-              rating.reviews(),
-              rating.stars(),
-              null,
-              null,
-              null,
-              null,
-              null);
+          Rule.counted(Rule.Kind.RATING_AT_LEAST, rating.reviews(), rating.stars());
       case Condition.InCategory in -> named(Rule.Kind.IN_CATEGORY, in.categories());
       case Condition.HasTag tag -> named(Rule.Kind.HAS_TAG, tag.tags());
       case Condition.CountryIn in -> named(Rule.Kind.COUNTRY_IN, in.countries());
       case Condition.LanguageIn in -> named(Rule.Kind.LANGUAGE_IN, in.languages());
       case Condition.PriceBetween price ->
-          new Rule(
+          Rule.range(
               Rule.Kind.PRICE_BETWEEN,
-              null,
-              null,
-              null,
-              null,
               price.least().map(Money::getAmount).orElse(null),
-              price.most().map(Money::getAmount).orElse(null),
-              null,
-              null,
-              null);
+              price.most().map(Money::getAmount).orElse(null));
+      case WaresCondition wares -> WaresRules.of(wares);
       case Condition.Between period ->
-          times(
+          Rule.times(
               Rule.Kind.BETWEEN,
               period.from().map(from -> local(from, zone)).orElse(null),
               period.to().map(to -> local(to, zone)).orElse(null),
               null);
       case Condition.Daily daily ->
-          times(
+          Rule.times(
               Rule.Kind.DAILY,
               daily.from().toString(),
               daily.to().toString(),
@@ -92,14 +69,6 @@ public final class Rules {
 
   private static Rule named(Rule.Kind kind, Set<String> names) {
     return Rule.named(kind, names.stream().sorted().toList());
-  }
-
-  private static Rule times(
-      Rule.Kind kind,
-      @Nullable String from,
-      @Nullable String to,
-      @Nullable List<java.time.DayOfWeek> days) {
-    return new Rule(kind, null, null, null, null, null, null, from, to, days);
   }
 
   private static List<Rule> parts(List<Condition> parts, ZoneId zone) {
@@ -138,6 +107,18 @@ public final class Rules {
       case PRICE_BETWEEN -> price(rule, path);
       case BETWEEN -> between(rule, path);
       case DAILY -> daily(rule, path);
+      case PRODUCT_IN -> new WaresCondition.ProductIn(names(rule, path, "a product"));
+      case BRAND_IN -> new WaresCondition.BrandIn(names(rule, path, "a brand"));
+      case HAS_PICTURE -> new WaresCondition.HasPicture();
+      case PERCENT_OFF_BETWEEN -> percent(rule, path);
+      case STOCK_BETWEEN -> stock(rule, path);
+      case SOLD_AT_LEAST -> new WaresCondition.SoldAtLeast(count(rule, path), window(rule, path));
+      case RANK_AT_MOST ->
+          new WaresCondition.RankAtMost(
+              (int) Math.min(count(rule, path), 1000),
+              window(rule, path),
+              Boolean.TRUE.equals(rule.inShop()));
+      case PUBLISHED_WITHIN -> new WaresCondition.PublishedWithin(window(rule, path));
     };
   }
 
@@ -192,6 +173,52 @@ public final class Rules {
       fault(path + ".most", "is below the lowest price");
     }
     return new Condition.PriceBetween(least, most);
+  }
+
+  private int window(Rule rule, String path) {
+    Integer days = rule.window();
+    if (days == null || days < 1 || days > LONGEST_WINDOW) {
+      fault(path + ".window", "is a number of days from 1 to " + LONGEST_WINDOW);
+      return 1;
+    }
+    return days;
+  }
+
+  private Condition percent(Rule rule, String path) {
+    Optional<Integer> least = whole(rule.least(), 100, path + ".least").map(Long::intValue);
+    Optional<Integer> most = whole(rule.most(), 100, path + ".most").map(Long::intValue);
+    range(rule, least, most, path, "percentage");
+    return new WaresCondition.PercentOffBetween(least, most);
+  }
+
+  private Condition stock(Rule rule, String path) {
+    Optional<Long> least = whole(rule.least(), 1_000_000, path + ".least");
+    Optional<Long> most = whole(rule.most(), 1_000_000, path + ".most");
+    range(rule, least, most, path, "number of pieces");
+    return new WaresCondition.StockBetween(least, most);
+  }
+
+  private <N extends Comparable<N>> void range(
+      Rule rule, Optional<N> least, Optional<N> most, String path, String what) {
+    if (rule.least() == null && rule.most() == null) {
+      fault(path, "give a lowest or a highest " + what);
+    }
+    if (least.isPresent() && most.isPresent() && least.get().compareTo(most.get()) > 0) {
+      fault(path + ".most", "is below the lowest " + what);
+    }
+  }
+
+  private Optional<Long> whole(@Nullable BigDecimal number, long most, String path) {
+    if (number == null) {
+      return Optional.empty();
+    }
+    if (number.signum() < 0
+        || number.compareTo(BigDecimal.valueOf(most)) > 0
+        || number.stripTrailingZeros().scale() > 0) {
+      fault(path, "is a whole number from 0 to " + most);
+      return Optional.empty();
+    }
+    return Optional.of(number.longValueExact());
   }
 
   private Optional<Money> money(@Nullable BigDecimal amount, String path) {

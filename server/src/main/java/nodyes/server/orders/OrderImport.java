@@ -4,30 +4,45 @@ import static nodyes.server.web.JsonLines.text;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nodyes.server.web.JsonLines;
+import nodyes.server.web.JsonLines.BadField;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
 /**
  * Reads orders of JSON Lines, each a schema.org Order: orderNumber, orderDate, orderStatus,
- * customer.address.addressCountry, orderedItem with orderQuantity and orderedItem.sku.
+ * customer.address.addressCountry, orderedItem with orderQuantity and orderedItem.sku. One that is
+ * cancelled may come without its items.
  */
 @Component
 public class OrderImport {
   private static final int CHUNK = 500;
 
   private final OrderStore store;
-  private final JsonLines json;
 
-  OrderImport(OrderStore store, JsonLines json) {
+  /** Clocks of shops go a little wrong. */
+  private static final Duration SLACK = Duration.ofMinutes(10);
+
+  private final JsonLines json;
+  private final Clock clock;
+  private final ApplicationEventPublisher events;
+
+  OrderImport(OrderStore store, JsonLines json, Clock clock, ApplicationEventPublisher events) {
     this.store = store;
     this.json = json;
+    this.clock = clock;
+    this.events = events;
   }
 
   record NewOrder(
@@ -41,46 +56,109 @@ public class OrderImport {
 
   /** Takes the good lines; an order that is here already is replaced. */
   public JsonLines.Result read(BufferedReader lines) throws IOException {
-    Map<String, Long> variants = store.variants();
-    var chunk = new ArrayList<NewOrder>();
-    var result =
-        json.read(
-            lines,
-            node -> order(node, variants),
-            order -> {
-              chunk.add(order);
-              if (chunk.size() == CHUNK) {
-                store.save(chunk, variants);
-                chunk.clear();
-              }
-            });
-    store.save(chunk, variants);
+    var taking = new Taking();
+    var result = json.read(lines, taking::read, taking::take);
+    taking.end();
     return result;
   }
 
-  private static NewOrder order(JsonNode node, Map<String, Long> variants) {
+  /** Orders to be taken one after another. */
+  public Taking taking() {
+    return new Taking();
+  }
+
+  /** One reading of orders. */
+  public final class Taking {
+    private final Map<String, Long> variants = store.variants();
+    private final List<NewOrder> chunk = new ArrayList<>();
+
+    private Taking() {}
+
+    NewOrder read(JsonNode node) {
+      return order(node, variants);
+    }
+
+    void take(NewOrder order) {
+      if (order.lines().isEmpty()) {
+        save();
+        changed(store.cancel(order.number()));
+        return;
+      }
+      chunk.add(order);
+      if (chunk.size() == CHUNK) {
+        save();
+      }
+    }
+
+    /** Takes a node of a line; what is wrong with it, if anything. */
+    public Optional<JsonLines.LineProblem> take(long line, JsonNode node) {
+      try {
+        take(read(node));
+        return Optional.empty();
+      } catch (IllegalArgumentException | DateTimeParseException | ArithmeticException e) {
+        return JsonLines.problem(line, e);
+      }
+    }
+
+    /** Keeps what is left to keep. */
+    public void end() {
+      save();
+    }
+
+    private void save() {
+      if (!chunk.isEmpty()) {
+        changed(store.save(chunk, variants));
+        chunk.clear();
+      }
+    }
+
+    private void changed(Set<Long> products) {
+      if (!products.isEmpty()) {
+        events.publishEvent(new OrdersChanged(products));
+      }
+    }
+  }
+
+  private NewOrder order(JsonNode node, Map<String, Long> variants) {
+    String number = text(node, "orderNumber");
+    boolean isCancelled = node.path("orderStatus").asString("").endsWith("OrderCancelled");
+    if (isCancelled && node.path("orderedItem").isEmpty()) {
+      if (!store.knows(number)) {
+        throw new BadField("orderNumber", number, "is cancelled, and no such order is known");
+      }
+      return new NewOrder(number, clock.instant(), Optional.empty(), true, List.of());
+    }
+    Instant placed = OffsetDateTime.parse(text(node, "orderDate")).toInstant();
+    if (placed.isAfter(clock.instant().plus(SLACK))) {
+      throw new BadField("orderDate", text(node, "orderDate"), "lies in the future");
+    }
     var lines = new ArrayList<Line>();
     for (JsonNode item : node.path("orderedItem")) {
-      String sku = text(item.path("orderedItem"), "sku");
-      if (!variants.containsKey(sku)) {
-        throw new IllegalArgumentException("no product has the SKU " + sku);
-      }
-      long quantity = item.path("orderQuantity").asLong(1);
-      boolean returned = item.path("orderItemStatus").asString("").endsWith("OrderReturned");
-      if (quantity < 1) {
-        throw new IllegalArgumentException("an orderQuantity is at least 1");
-      }
-      lines.add(new Line(sku, quantity, returned ? quantity : 0));
+      lines.add(line(item, variants));
     }
     if (lines.isEmpty()) {
       throw new IllegalArgumentException("has no orderedItem");
     }
     String country = node.path("customer").path("address").path("addressCountry").asString("");
     return new NewOrder(
-        text(node, "orderNumber"),
-        OffsetDateTime.parse(text(node, "orderDate")).toInstant(),
+        number,
+        placed,
         country.isEmpty() ? Optional.empty() : Optional.of(country),
-        node.path("orderStatus").asString("").endsWith("OrderCancelled"),
+        isCancelled,
         lines);
+  }
+
+  private static Line line(JsonNode item, Map<String, Long> variants) {
+    String sku = text(item.path("orderedItem"), "sku");
+    if (!variants.containsKey(sku)) {
+      throw new BadField("sku", sku, "no product has the SKU " + sku);
+    }
+    long quantity = item.path("orderQuantity").asLong(1);
+    if (quantity < 1) {
+      throw new BadField(
+          "orderQuantity", String.valueOf(quantity), "an orderQuantity is at least 1");
+    }
+    boolean returned = item.path("orderItemStatus").asString("").endsWith("OrderReturned");
+    return new Line(sku, quantity, returned ? quantity : 0);
   }
 }

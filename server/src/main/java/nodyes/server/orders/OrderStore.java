@@ -3,15 +3,22 @@ package nodyes.server.orders;
 import static nodyes.generated.Tables.ORDER_LINE;
 import static nodyes.generated.Tables.SHOP_ORDER;
 import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.noCondition;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Set;
+import java.util.TreeMap;
+import nodyes.core.common.ProductId;
 import nodyes.server.database.Database;
 import nodyes.server.orders.OrderImport.NewOrder;
+import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 
 @Component
@@ -42,15 +49,80 @@ class OrderStore {
         });
   }
 
+  /**
+   * Units sold by product and the shop's day, cancelled and returned ones taken off.
+   *
+   * @param products ids; none for all. A product asked for is there even where nothing was sold
+   */
+  Map<ProductId, NavigableMap<LocalDate, Long>> unitsByDay(Set<Long> products, ZoneId zone) {
+    return database.read(
+        sql -> {
+          var units = new HashMap<ProductId, NavigableMap<LocalDate, Long>>();
+          products.forEach(id -> units.put(new ProductId(id), new TreeMap<>()));
+          sql.select(
+                  VARIANT.PRODUCT_ID,
+                  SHOP_ORDER.PLACED_AT,
+                  ORDER_LINE.QUANTITY.minus(ORDER_LINE.RETURNED))
+              .from(VARIANT)
+              .join(ORDER_LINE)
+              .on(ORDER_LINE.VARIANT_ID.eq(VARIANT.ID))
+              .join(SHOP_ORDER)
+              .on(SHOP_ORDER.ID.eq(ORDER_LINE.ORDER_ID))
+              .where(
+                  SHOP_ORDER
+                      .IS_CANCELLED
+                      .isFalse()
+                      .and(products.isEmpty() ? noCondition() : VARIANT.PRODUCT_ID.in(products)))
+              .forEach(
+                  row ->
+                      units
+                          .computeIfAbsent(new ProductId(row.value1()), _ -> new TreeMap<>())
+                          .merge(LocalDate.ofInstant(row.value2(), zone), row.value3(), Long::sum));
+          return units;
+        });
+  }
+
+  /** Ids of the products of these orders, as they are known. */
+  private static Set<Long> productsOf(DSLContext sql, Collection<String> numbers) {
+    return new HashSet<>(
+        sql.selectDistinct(VARIANT.PRODUCT_ID)
+            .from(SHOP_ORDER)
+            .join(ORDER_LINE)
+            .on(ORDER_LINE.ORDER_ID.eq(SHOP_ORDER.ID))
+            .join(VARIANT)
+            .on(VARIANT.ID.eq(ORDER_LINE.VARIANT_ID))
+            .where(SHOP_ORDER.NUMBER.in(numbers))
+            .fetch(VARIANT.PRODUCT_ID));
+  }
+
+  /** Cancels an order; the products of it, none where it is not known or is cancelled already. */
+  Set<Long> cancel(String number) {
+    return database.write(
+        sql ->
+            sql.update(SHOP_ORDER)
+                        .set(SHOP_ORDER.IS_CANCELLED, true)
+                        .where(SHOP_ORDER.NUMBER.eq(number).and(SHOP_ORDER.IS_CANCELLED.isFalse()))
+                        .execute()
+                    > 0
+                ? productsOf(sql, List.of(number))
+                : Set.of());
+  }
+
+  boolean knows(String number) {
+    return database.read(sql -> sql.fetchExists(SHOP_ORDER, SHOP_ORDER.NUMBER.eq(number)));
+  }
+
   Map<String, Long> variants() {
     return database.read(
         sql -> sql.select(VARIANT.SKU, VARIANT.ID).from(VARIANT).fetchMap(VARIANT.SKU, VARIANT.ID));
   }
 
-  /** Adds orders; one whose number is here already is replaced. */
-  void save(List<NewOrder> orders, Map<String, Long> variants) {
-    database.change(
+  /** Adds orders; one whose number is here already is replaced. The products that this is of. */
+  Set<Long> save(List<NewOrder> orders, Map<String, Long> variants) {
+    return database.write(
         sql -> {
+          List<String> numbers = orders.stream().map(NewOrder::number).toList();
+          Set<Long> products = productsOf(sql, numbers);
           for (NewOrder order : orders) {
             sql.deleteFrom(SHOP_ORDER).where(SHOP_ORDER.NUMBER.eq(order.number())).execute();
             long id =
@@ -80,6 +152,8 @@ class OrderStore {
                   .execute();
             }
           }
+          products.addAll(productsOf(sql, numbers));
+          return products;
         });
   }
 }

@@ -3,6 +3,7 @@ package nodyes.server.pages;
 import nodyes.core.showing.Facts;
 import nodyes.server.catalogue.CatalogueChanged;
 import nodyes.server.listing.ListingChanged;
+import nodyes.server.orders.OrdersChanged;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import nodyes.server.shop.ShopChanged;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ class AllFacts {
 
   @EventListener({
     CatalogueChanged.class,
+    OrdersChanged.class,
     PublishedReviewsChanged.class,
     ListingChanged.class,
     ShopChanged.class

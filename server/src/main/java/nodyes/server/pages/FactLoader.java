@@ -16,6 +16,7 @@ import nodyes.core.rating.Rating;
 import nodyes.core.review.Excerpt;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Quote;
+import nodyes.core.sales.SalesBook;
 import nodyes.core.showing.FactNeed;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
@@ -23,10 +24,12 @@ import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
 import nodyes.core.showing.ReviewFacts;
 import nodyes.core.showing.ShopListing;
+import nodyes.core.showing.ShopSales;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.listing.Listing;
 import nodyes.server.listing.ListingView;
+import nodyes.server.orders.Sales;
 import nodyes.server.reviews.PublishedFacts;
 import nodyes.server.shop.Shop;
 import org.springframework.stereotype.Component;
@@ -40,12 +43,14 @@ public class FactLoader {
   private final Catalogue catalogue;
   private final PublishedFacts reviews;
   private final Listing listing;
+  private final Sales sales;
   private final Shop shop;
 
-  FactLoader(Catalogue catalogue, PublishedFacts reviews, Listing listing, Shop shop) {
+  FactLoader(Catalogue catalogue, PublishedFacts reviews, Listing listing, Sales sales, Shop shop) {
     this.catalogue = catalogue;
     this.reviews = reviews;
     this.listing = listing;
+    this.sales = sales;
     this.shop = shop;
   }
 
@@ -64,13 +69,20 @@ public class FactLoader {
     return facts(catalogue.all(MOST), FactNeed.FIGURES, Locale.ENGLISH, shopListing());
   }
 
-  private Facts load(List<Nod> nods, Viewpoint viewpoint) {
+  /** What the nods need to know of a page. */
+  Facts load(List<Nod> nods, Viewpoint viewpoint) {
     FactNeed need = FactNeed.of(nods, viewpoint.page());
     return facts(
         catalogue.find(viewpoint.products()),
         need,
         viewpoint.language(),
         need.listing() ? shopListing() : ShopListing.NONE);
+  }
+
+  /** What was sold, and which products are compared. */
+  private ShopSales shopSales() {
+    Map<String, SalesBook.Group> groups = catalogue.groups();
+    return new ShopSales(sales.book(), groups.getOrDefault("", ShopSales.NONE.shop()), groups);
   }
 
   private ShopListing shopListing() {
@@ -135,8 +147,9 @@ public class FactLoader {
                     product.title(),
                     product.categories(),
                     product.tags(),
-                    product.prices(),
+                    product.traits(),
+                    product.variants(),
                     reviewed.getOrDefault(product.id().value(), ReviewFacts.NONE))));
-    return new Facts(shop.settings().zone(), facts, shopListing);
+    return new Facts(shop.settings().zone(), facts, shopListing, shopSales());
   }
 }

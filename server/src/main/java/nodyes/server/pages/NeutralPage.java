@@ -118,7 +118,8 @@ class NeutralPage {
   }
 
   private static String price(CatalogueProduct product) {
-    return product.prices().values().stream()
+    return product.variants().values().stream()
+        .flatMap(variant -> variant.price().stream())
         .min(org.joda.money.Money::compareTo)
         .map(org.joda.money.Money::toString)
         .orElse("");

@@ -10,16 +10,19 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import nodyes.core.audience.FactName;
 import nodyes.core.audience.Finding;
 import nodyes.core.common.NodId;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
-import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
+import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
 import nodyes.core.showing.Page;
+import nodyes.core.showing.Showing;
 import nodyes.core.showing.Verdict;
 import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
@@ -63,8 +66,12 @@ class PagesApi {
       boolean shown,
       String because,
       List<FindingView> findings,
-      Map<String, Map<String, Number>> values,
+      Map<String, Map<String, Object>> values,
+      List<DoubtView> doubts,
       @Nullable Instant validUntil) {}
+
+  /** What may be held against it, by the name of the rule. */
+  record DoubtView(String rule, String text) {}
 
   /** What the draft comes to on a page at a moment. */
   record PageView(
@@ -106,13 +113,15 @@ class PagesApi {
   @GetMapping("/page")
   PageView page(@ParameterObject PageAsked asked) {
     Viewpoint viewpoint = viewpoint(asked);
-    Page page = facts.compose(looked(asked), viewpoint);
+    List<Nod> looked = looked(asked);
+    Facts known = facts.load(looked, viewpoint);
+    Page page = Page.compose(looked, known, viewpoint);
     ZoneId zone = shop.settings().zone();
     return new PageView(
         viewpoint.moment(),
         zone.getId(),
         page.validUntil().end().orElse(null),
-        page.placed().stream().map(placed -> view(placed, viewpoint.page(), zone)).toList());
+        page.placed().stream().map(placed -> view(placed, known, viewpoint)).toList());
   }
 
   /** What becomes of a nod for a product. */
@@ -179,7 +188,8 @@ class PagesApi {
     return tokens.share();
   }
 
-  private static PlacedView view(Page.Placed placed, PageKind kind, ZoneId zone) {
+  private static PlacedView view(Page.Placed placed, Facts known, Viewpoint viewpoint) {
+    ZoneId zone = known.zone();
     Nod nod = placed.nod();
     Verdict verdict = placed.verdict();
     return new PlacedView(
@@ -188,7 +198,7 @@ class PagesApi {
         nod.kind().words(),
         nod.placement().spot().name(),
         placed.product().value(),
-        nod.placement().pages().contains(kind),
+        nod.placement().pages().contains(viewpoint.page()),
         nod.placement().on(),
         verdict instanceof Verdict.Shown,
         BecauseSentence.of(verdict, zone),
@@ -200,7 +210,24 @@ class PagesApi {
                         finding.standing(),
                         finding.fact().source()))
             .toList(),
-        verdict instanceof Verdict.Shown shown ? shown.content().values() : Map.of(),
+        values(placed, known, viewpoint),
+        verdict.because().doubts().stream()
+            .map(doubt -> new DoubtView(doubt.rule(), doubt.words()))
+            .toList(),
         verdict.validUntil().end().orElse(null));
+  }
+
+  /** What the values of its words are here; of a label all that any of its words could put in. */
+  private static Map<String, Map<String, Object>> values(
+      Page.Placed placed, Facts known, Viewpoint viewpoint) {
+    if (placed.nod() instanceof Label label) {
+      var values = new TreeMap<String, Object>();
+      Showing.values(label, placed.product(), known, viewpoint)
+          .forEach(
+              (name, value) -> value.ifPresent(one -> values.put(name.wireName(), one.parts())));
+      return Label.words(label.claim()).stream()
+          .collect(Collectors.toMap(word -> word, _ -> values));
+    }
+    return placed.verdict() instanceof Verdict.Shown shown ? shown.content().values() : Map.of();
   }
 }

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
@@ -29,8 +30,53 @@ public class JsonLines {
   /** What came of it: lines taken, and what is wrong with the others (the first 200 of them). */
   public record Result(int taken, List<LineProblem> problems) {}
 
-  /** What is wrong with a line, counted from 1. */
-  public record LineProblem(long line, String reason) {}
+  /**
+   * What is wrong with a line, counted from 1.
+   *
+   * @param field the term it is about; empty where it is the whole line
+   * @param value what was given; empty where nothing was
+   */
+  public record LineProblem(long line, String field, String value, String reason) {
+    private static final int LONGEST = 120;
+
+    /** Keeps a value short enough to be read. */
+    public LineProblem {
+      value = value.length() > LONGEST ? value.substring(0, LONGEST) + "…" : value;
+    }
+  }
+
+  /** A value that cannot be taken. */
+  public static final class BadField extends IllegalArgumentException {
+    private static final long serialVersionUID = 1;
+    private final String field;
+    private final String value;
+
+    /** Names the term, what was given for it, and why it cannot be taken. */
+    public BadField(String field, String value, String reason) {
+      super(reason);
+      this.field = field;
+      this.value = value;
+    }
+  }
+
+  /** What an exception says of a line; empty where it is no fault of the line. */
+  public static Optional<LineProblem> problem(long line, RuntimeException e) {
+    return switch (e) {
+      case JacksonException bad ->
+          Optional.of(new LineProblem(line, "", "", "is not JSON: " + bad.getOriginalMessage()));
+      case BadField bad ->
+          Optional.of(
+              new LineProblem(line, bad.field, bad.value, String.valueOf(bad.getMessage())));
+      case DateTimeParseException bad ->
+          Optional.of(
+              new LineProblem(line, "", bad.getParsedString(), String.valueOf(bad.getMessage())));
+      case IllegalArgumentException bad ->
+          Optional.of(new LineProblem(line, "", "", String.valueOf(bad.getMessage())));
+      case ArithmeticException bad ->
+          Optional.of(new LineProblem(line, "", "", String.valueOf(bad.getMessage())));
+      default -> Optional.empty();
+    };
+  }
 
   /**
    * Reads each line that is not blank.
@@ -50,10 +96,13 @@ public class JsonLines {
       try {
         taken.accept(meaning.apply(json.readTree(line)));
         count++;
-      } catch (JacksonException e) {
-        add(problems, number, "is not JSON: " + e.getOriginalMessage());
-      } catch (IllegalArgumentException | ArithmeticException | DateTimeParseException e) {
-        add(problems, number, String.valueOf(e.getMessage()));
+      } catch (JacksonException
+          | IllegalArgumentException
+          | ArithmeticException
+          | DateTimeParseException e) {
+        if (problems.size() < MOST_PROBLEMS) {
+          problem(number, e).ifPresent(problems::add);
+        }
       }
     }
     return new Result(count, List.copyOf(problems));
@@ -76,11 +125,5 @@ public class JsonLines {
       throw new IllegalArgumentException("has no " + name);
     }
     return value.asString();
-  }
-
-  private static void add(List<LineProblem> problems, long line, String reason) {
-    if (problems.size() < MOST_PROBLEMS) {
-      problems.add(new LineProblem(line, reason));
-    }
   }
 }

@@ -5,6 +5,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.testng.Assert.assertEquals;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.Slug;
 import nodyes.server.ServerTest;
@@ -38,9 +39,9 @@ public class CatalogueImportTest extends ServerTest {
     CatalogueProduct vase = catalogue.find(List.of(new Slug("vase"))).get(new Slug("vase"));
     assertEquals(vase.categories(), Set.of("home", "table", "gifts"));
     assertEquals(vase.tags(), Set.of("glass"));
-    assertEquals(List.copyOf(vase.prices().keySet()), List.of("VA-S", "VA-L"));
-    assertEquals(vase.prices().get("VA-S"), Money.parse("EUR 12.50"));
-    assertEquals(vase.prices().get("VA-L"), Money.parse("EUR 20.00"));
+    assertEquals(List.copyOf(vase.variants().keySet()), List.of("VA-S", "VA-L"));
+    assertEquals(vase.variants().get("VA-S").price(), Optional.of(Money.parse("EUR 12.50")));
+    assertEquals(vase.variants().get("VA-L").price(), Optional.of(Money.parse("EUR 20.00")));
   }
 
   @Test(dependsOnMethods = "aProductComesWithItsVariantsTagsAndTheCategoriesAboveIts")

@@ -74,7 +74,7 @@ public class AnswerTest {
   }
 
   private static AnswerCache cache(Instant now) {
-    return new AnswerCache(Clock.fixed(now, ZoneOffset.UTC), UnaryOperator.identity());
+    return new AnswerCache(Clock.fixed(now, ZoneOffset.UTC), UnaryOperator.identity(), () -> true);
   }
 
   @Test

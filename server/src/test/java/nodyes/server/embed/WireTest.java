@@ -54,6 +54,7 @@ public class WireTest extends ServerTest {
     return json(
         WireNod.of(
             "wall",
+            "review-wall",
             "page-end",
             "pot",
             new ReviewWall.Content(content, ReviewWall.Shape.USUAL),
@@ -70,7 +71,7 @@ public class WireTest extends ServerTest {
         new StarLine.Content(
             new BigDecimal("4.6"), new BigDecimal("4.50"), 212, 180, true, StarLine.Counted.BOTH);
     assertEquals(
-        json(WireNod.of("stars", "under-title", "pot", content, true)),
+        json(WireNod.of("stars", "star-line", "under-title", "pot", content, true)),
         "{\"kind\":\"star-line\",\"id\":\"stars\",\"spot\":\"under-title\",\"product\":\"pot\","
             + "\"content\":{\"mean\":4.6,\"drawn\":4.50,\"count\":212,"
             + "\"verified\":180,\"stars\":true,\"counted\":\"both\"}}");

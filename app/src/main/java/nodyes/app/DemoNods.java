@@ -1,0 +1,101 @@
+package nodyes.app;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import nodyes.core.audience.Condition;
+import nodyes.core.common.NodId;
+import nodyes.core.nod.Dress;
+import nodyes.core.nod.Label;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodOptions;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.Promise;
+import nodyes.core.nod.Spot;
+import nodyes.core.nod.TrustBadges;
+
+/** What the demo's owner has put on the pages beside what every new shop begins with. */
+final class DemoNods {
+  private static final Set<PageKind> EVERYWHERE =
+      EnumSet.of(PageKind.PRODUCT, PageKind.LISTING, PageKind.HOME);
+  private static final Set<PageKind> ON_CARDS = EnumSet.of(PageKind.LISTING, PageKind.HOME);
+
+  private DemoNods() {}
+
+  static List<Nod> all() {
+    return List.of(
+        label("price-drop", Label.Claim.PRICE_DROP, EVERYWHERE, Map.of("least-percent", "5")),
+        label("bestseller", Label.Claim.BESTSELLER, ON_CARDS, Map.of()),
+        label("new", Label.Claim.NEW, ON_CARDS, Map.of()),
+        label("low-stock", Label.Claim.LOW_STOCK, ON_CARDS, Map.of()),
+        label("sold-out", Label.Claim.SOLD_OUT, ON_CARDS, Map.of("corner", "bottom-start")),
+        label("back-on", Label.Claim.BACK_ON, ON_CARDS, Map.of("corner", "bottom-start")),
+        badges());
+  }
+
+  private static Label label(
+      String id, Label.Claim claim, Set<PageKind> pages, Map<String, String> options) {
+    return new Label(
+        new NodId(id),
+        claim,
+        new Placement(new Spot("on-picture"), pages, Condition.everyone(), true),
+        new NodOptions(options),
+        Dress.DEFAULT);
+  }
+
+  private static TrustBadges badges() {
+    return new TrustBadges(
+        new NodId("promises"),
+        new Placement(
+            new Spot("under-buy"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
+        List.of(
+            promise(
+                Promise.About.WARRANTY,
+                "shield",
+                "/replacements",
+                Set.of(),
+                "Replaced if broken",
+                "a picture is enough",
+                "Substituído se partir",
+                "basta uma fotografia"),
+            promise(
+                Promise.About.RETURNS,
+                "back",
+                "/returns",
+                Set.of("PT", "ES", "DE", "FR"),
+                "60 days to return",
+                "we pay the way back",
+                "60 dias para devolver",
+                "pagamos o regresso"),
+            promise(
+                Promise.About.MAKING,
+                "wheat",
+                "",
+                Set.of(),
+                "Straw and paper",
+                "no plastic",
+                "Palha e papel",
+                "sem plástico")),
+        NodOptions.USUAL,
+        Dress.DEFAULT);
+  }
+
+  private static Promise promise(
+      Promise.About about,
+      String drawing,
+      String link,
+      Set<String> countries,
+      String title,
+      String line,
+      String titlePt,
+      String linePt) {
+    return new Promise(
+        about,
+        drawing,
+        link,
+        countries,
+        Map.of("en", new Promise.Said(title, line), "pt", new Promise.Said(titlePt, linePt)));
+  }
+}

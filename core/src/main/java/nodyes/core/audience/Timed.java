@@ -1,0 +1,17 @@
+package nodyes.core.audience;
+
+import java.util.Optional;
+import nodyes.core.common.ValidUntil;
+
+/**
+ * A fact and until when it stays so.
+ *
+ * @param value empty where it is not known
+ * @param until with nothing but time going on
+ */
+public record Timed<T>(Optional<T> value, ValidUntil until) {
+  /** A fact that time does not change. */
+  public static <T> Timed<T> lasting(Optional<T> value) {
+    return new Timed<>(value, ValidUntil.NEVER_ENDS);
+  }
+}

@@ -1,0 +1,91 @@
+package nodyes.core.audience;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import nodyes.core.common.ValidUntil;
+import nodyes.core.sales.Standing;
+
+/** What is so about a product, or the chosen one of its variants, as something that is sold. */
+public interface Wares {
+  /** Its name in addresses. */
+  String slug();
+
+  /** What it is sold under. */
+  Optional<String> brand();
+
+  /** Whether the shop has a picture of it. */
+  boolean hasPicture();
+
+  /** The shop's day on which it was first shown. */
+  Optional<LocalDate> firstPublished();
+
+  /** Until when its price stays so. */
+  ValidUntil priceUntil();
+
+  /**
+   * How far its price lies under the lowest of the days before, in percent, 0 where it does not;
+   * the greatest of its variants where none is chosen.
+   */
+  Timed<Integer> percentOff();
+
+  /** Pieces that can be sent at once: of all its variants where none is chosen. */
+  Timed<Long> stock();
+
+  /**
+   * How it stands by units sold.
+   *
+   * @param days of the window, today the last of them
+   * @param inShop among all products; else among those of its own category
+   */
+  Timed<Ranked> ranked(int days, boolean inShop);
+
+  /**
+   * A place and among which.
+   *
+   * @param group a category's slug; empty for the whole shop
+   */
+  record Ranked(String group, Standing standing) {}
+
+  /** Of which nothing is known. */
+  record NothingKnown() implements Wares {
+    @Override
+    public String slug() {
+      return "";
+    }
+
+    @Override
+    public Optional<String> brand() {
+      return Optional.empty();
+    }
+
+    @Override
+    public boolean hasPicture() {
+      return false;
+    }
+
+    @Override
+    public Optional<LocalDate> firstPublished() {
+      return Optional.empty();
+    }
+
+    @Override
+    public ValidUntil priceUntil() {
+      return ValidUntil.NEVER_ENDS;
+    }
+
+    @Override
+    public Timed<Integer> percentOff() {
+      return Timed.lasting(Optional.empty());
+    }
+
+    @Override
+    public Timed<Long> stock() {
+      return Timed.lasting(Optional.empty());
+    }
+
+    @Override
+    public Timed<Ranked> ranked(int days, boolean inShop) {
+      return Timed.lasting(Optional.empty());
+    }
+  }
+}

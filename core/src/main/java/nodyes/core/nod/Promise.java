@@ -1,0 +1,123 @@
+package nodyes.core.nod;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+
+/**
+ * Something that the shop promises.
+ *
+ * @param about what it is about
+ * @param drawing a drawing's name, an emoji, a picture of the shop's own, or {@code none}
+ * @param link where its terms are: an address, or a path of the shop; empty for none
+ * @param countries where it holds (ISO 3166-1 alpha-2); empty for everywhere
+ * @param words by language (BCP 47 primary subtag)
+ */
+public record Promise(
+    About about, String drawing, String link, Set<String> countries, Map<String, Said> words) {
+  private static final Pattern LINK =
+      Pattern.compile("(https?://[^\\s]{3,500})|(/[^/\\s][^\\s]*)|/");
+  private static final int LONGEST_TITLE = 60;
+  private static final int LONGEST_LINE = 140;
+  private static final int LONGEST_LINK = 500;
+
+  /** What a promise is about. */
+  public enum About {
+    /** Sending back. */
+    RETURNS,
+    /** Repair or replacement. */
+    WARRANTY,
+    /** Sending. */
+    DELIVERY,
+    /** A way to pay. */
+    PAYMENT,
+    /** What it is made of, or how it is made. */
+    MAKING,
+    /** Anything else. */
+    OTHER;
+
+    /** Whether shoppers need terms to know what is promised. */
+    public boolean needsTerms() {
+      return this == RETURNS || this == WARRANTY;
+    }
+  }
+
+  /**
+   * Its words in a language.
+   *
+   * @param title the promise, at most 60 characters
+   * @param line what it means, at most 140; or empty
+   */
+  public record Said(String title, String line) {
+    /** Throws {@link IllegalArgumentException} where one is too long. */
+    public Said {
+      title = title.strip();
+      line = line.strip();
+      if (title.length() > LONGEST_TITLE) {
+        throw new IllegalArgumentException(
+            "a promise has at most " + LONGEST_TITLE + " characters: " + title);
+      }
+      if (line.length() > LONGEST_LINE) {
+        throw new IllegalArgumentException(
+            "the line under a promise has at most " + LONGEST_LINE + " characters: " + line);
+      }
+    }
+
+    private static final Said NOTHING = new Said("", "");
+
+    boolean isEmpty() {
+      return title.isEmpty() && line.isEmpty();
+    }
+  }
+
+  /** Throws {@link IllegalArgumentException} naming what cannot be taken. */
+  public Promise {
+    link = link.strip();
+    countries = Collections.unmodifiableSet(new TreeSet<>(countries));
+    words = Collections.unmodifiableMap(new TreeMap<>(words));
+    String of = words.values().stream().map(Said::title).findFirst().orElse("a promise");
+    LookValue.ICON
+        .form()
+        .problem(drawing)
+        .ifPresent(
+            problem -> {
+              throw new IllegalArgumentException("the drawing of “" + of + "” " + problem);
+            });
+    if (!link.isEmpty() && (link.length() > LONGEST_LINK || !LINK.matcher(link).matches())) {
+      throw new IllegalArgumentException(
+          "the link of “" + of + "” is no address: write https://… or a path such as /returns");
+    }
+    for (String country : countries) {
+      if (!country.matches("[A-Z]{2}")) {
+        throw new IllegalArgumentException("“" + country + "” is no country’s two letters");
+      }
+    }
+  }
+
+  /** Whether it holds for a shopper; one of some countries does not where theirs is not known. */
+  public boolean holdsIn(Optional<String> country) {
+    return countries.isEmpty() || country.filter(countries::contains).isPresent();
+  }
+
+  /** Its words for a reader: in the language, else in English, else in the first that it has. */
+  public Said said(String language) {
+    Said own = words.get(language);
+    if (own != null && !own.isEmpty()) {
+      return own;
+    }
+    Said english = words.get("en");
+    if (english != null && !english.isEmpty()) {
+      return english;
+    }
+    return words.values().stream().filter(said -> !said.isEmpty()).findFirst().orElse(Said.NOTHING);
+  }
+
+  /** Whether it has anything to say or to draw. */
+  public boolean isEmpty() {
+    return words.values().stream().allMatch(Said::isEmpty) && drawing.equals("none");
+  }
+}

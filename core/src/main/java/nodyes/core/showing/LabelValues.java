@@ -1,0 +1,180 @@
+package nodyes.core.showing;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import nodyes.core.audience.Condition;
+import nodyes.core.audience.Situation;
+import nodyes.core.audience.Timed;
+import nodyes.core.audience.Wares;
+import nodyes.core.common.ValidUntil;
+import nodyes.core.nod.Label;
+import nodyes.core.nod.LabelValue;
+import nodyes.core.price.PriceDrop;
+import org.jspecify.annotations.Nullable;
+
+/** The values that a label's words can put in, for a product as it is offered. */
+final class LabelValues {
+  private final Label label;
+  private final Situation situation;
+  private final Offered offered;
+  private @Nullable Drops drops;
+  private @Nullable Timed<Wares.Ranked> ranked;
+
+  LabelValues(Label label, Situation situation, Offered offered) {
+    this.label = label;
+    this.situation = situation;
+    this.offered = offered;
+  }
+
+  /**
+   * What the prices of the variants fell by.
+   *
+   * @param best the greatest drop, in what the label tells; the first of those alike
+   * @param differ whether the variants do not all have the same
+   */
+  record Drops(Optional<PriceDrop> best, boolean differ) {}
+
+  Drops drops() {
+    Drops known = drops;
+    if (known == null) {
+      known = find();
+      drops = known;
+    }
+    return known;
+  }
+
+  private Drops find() {
+    PriceDrop best = null;
+    boolean differ = false;
+    boolean isFirst = true;
+    for (VariantFacts variant : offered.variants()) {
+      PriceDrop drop = drop(variant).orElse(null);
+      differ |= !isFirst && !isAlike(best, drop);
+      isFirst = false;
+      if (best == null || (drop != null && isMore(drop, best))) {
+        best = drop;
+      }
+    }
+    return new Drops(Optional.ofNullable(best), differ);
+  }
+
+  private Optional<PriceDrop> drop(VariantFacts variant) {
+    return switch (label.against()) {
+      case LOWEST_BEFORE -> offered.drop(variant, label.daysBefore(), label.steps());
+      case OWN_REFERENCE ->
+          variant
+              .priceAt(offered.viewpoint().moment())
+              .flatMap(
+                  price ->
+                      variant
+                          .reference()
+                          .flatMap(
+                              prior ->
+                                  PriceDrop.of(price, prior, new PriceDrop.OwnersReference())));
+    };
+  }
+
+  private boolean isAlike(@Nullable PriceDrop one, @Nullable PriceDrop other) {
+    if (one == null || other == null) {
+      return one == null && other == null;
+    }
+    return label.tells() == Label.Tells.AMOUNT
+        ? one.amount().equals(other.amount())
+        : one.percent() == other.percent();
+  }
+
+  private boolean isMore(PriceDrop drop, PriceDrop best) {
+    if (label.tells() == Label.Tells.AMOUNT && drop.amount().isSameCurrency(best.amount())) {
+      return drop.amount().isGreaterThan(best.amount());
+    }
+    return drop.percent() > best.percent();
+  }
+
+  boolean isPriceKnown() {
+    return situation.price().isPresent();
+  }
+
+  Timed<Wares.Ranked> ranked() {
+    Timed<Wares.Ranked> known = ranked;
+    if (known == null) {
+      known = offered.ranked(label.days(), label.isAmongAll());
+      ranked = known;
+    }
+    return known;
+  }
+
+  /** A value, and until when it stays so. */
+  Timed<LabelValue> of(LabelValue.Name name) {
+    return switch (name) {
+      case PERCENT_OFF ->
+          priced(drops().best().map(drop -> new LabelValue.Percent(drop.percent())));
+      case AMOUNT_OFF -> priced(drops().best().map(drop -> new LabelValue.Amount(drop.amount())));
+      case PRICE -> priced(price().map(LabelValue.Amount::new));
+      case PRIOR_PRICE -> priced(drops().best().map(drop -> new LabelValue.Amount(drop.prior())));
+      case RANK -> sold(found -> number(found.standing().rank()));
+      case UNITS_SOLD -> sold(found -> number(found.standing().units()));
+      case CATEGORY ->
+          Timed.lasting(
+              offered
+                  .product()
+                  .traits()
+                  .category()
+                  .map(category -> new LabelValue.Text(category.title())));
+      case STOCK -> {
+        Timed<Long> stock = offered.stock();
+        yield new Timed<>(
+            offered.isMadeToOrder() ? Optional.empty() : stock.value().map(LabelValues::number),
+            stock.until());
+      }
+      case RATING -> Timed.lasting(situation.rating().mean(1).map(LabelValue.Plain::new));
+      case REVIEWS -> Timed.lasting(Optional.of(number(situation.rating().count())));
+      case COUNTRY -> Timed.lasting(situation.country().map(LabelValue.Country::new));
+      case DAYS_LEFT -> daysLeft();
+      case BACK_ON -> Timed.lasting(offered.backOn().map(LabelValue.Day::new));
+    };
+  }
+
+  /** What the reduced variant costs; where none is reduced the lowest price. */
+  private Optional<org.joda.money.Money> price() {
+    return drops().best().map(PriceDrop::price).or(situation::price);
+  }
+
+  private Timed<LabelValue> priced(Optional<? extends LabelValue> value) {
+    return new Timed<>(value.map(one -> one), offered.priceUntil());
+  }
+
+  private Timed<LabelValue> sold(java.util.function.Function<Wares.Ranked, LabelValue> value) {
+    Timed<Wares.Ranked> found = ranked();
+    return new Timed<>(found.value().map(value), found.until());
+  }
+
+  private static LabelValue number(long value) {
+    return new LabelValue.Plain(BigDecimal.valueOf(value));
+  }
+
+  /** To the end of the price or of the label's own period, whichever is first; today counts. */
+  private Timed<LabelValue> daysLeft() {
+    ValidUntil ends = offered.priceUntil();
+    for (Condition part : parts(label.placement().audience())) {
+      if (part instanceof Condition.Between(_, var to)
+          && to.filter(end -> end.isAfter(situation.moment())).isPresent()) {
+        ends = ends.and(new ValidUntil(to));
+      }
+    }
+    LocalDate today = offered.today();
+    ValidUntil tomorrow = ValidUntil.before(offered.startOf(today.plusDays(1)));
+    if (ends.end().isEmpty()) {
+      return new Timed<>(Optional.empty(), ends);
+    }
+    Instant last = ends.end().get().minusMillis(1);
+    long days = ChronoUnit.DAYS.between(today, LocalDate.ofInstant(last, offered.zone())) + 1;
+    return new Timed<>(Optional.of(number(days)), tomorrow.and(ends));
+  }
+
+  private static java.util.List<Condition> parts(Condition condition) {
+    return condition instanceof Condition.AllOf(var parts) ? parts : java.util.List.of(condition);
+  }
+}

@@ -1,0 +1,41 @@
+package nodyes.core.showing;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.common.ProductId;
+import nodyes.core.sales.SalesBook;
+
+/**
+ * What the shop sold, and which products are compared.
+ *
+ * @param book units by product and day
+ * @param shop all products
+ * @param categories by slug, each with the products in it and below it
+ */
+public record ShopSales(
+    SalesBook book, SalesBook.Group shop, Map<String, SalesBook.Group> categories) {
+  /** Nothing was sold. */
+  public static final ShopSales NONE =
+      new ShopSales(SalesBook.EMPTY, new SalesBook.Group("", Set.of()), Map.of());
+
+  /** Keeps the categories unchangeable. */
+  public ShopSales {
+    categories = Map.copyOf(categories);
+  }
+
+  /** The products that one is compared with; empty where it is in no category. */
+  Optional<SalesBook.Group> group(ProductFacts product, boolean inShop) {
+    return inShop
+        ? Optional.of(shop)
+        : product
+            .traits()
+            .category()
+            .flatMap(category -> Optional.ofNullable(categories.get(category.slug())));
+  }
+
+  /** Whether the products of a shop are known at all. */
+  boolean isKnown(ProductId product) {
+    return shop.products().contains(product);
+  }
+}

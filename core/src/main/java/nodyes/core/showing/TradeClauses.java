@@ -1,0 +1,97 @@
+package nodyes.core.showing;
+
+import java.util.Locale;
+import nodyes.core.audience.Figure;
+import nodyes.core.audience.Finding;
+import nodyes.core.sales.Standing;
+
+/** Clauses on prices and sales. */
+final class TradeClauses {
+  private TradeClauses() {}
+
+  static String drop(Finding finding, String figure, String wanted) {
+    if (!(finding.figure() instanceof Figure.Reduced reduced)) {
+      return finding.met()
+          ? "the price lies " + figure + " under the one before"
+          : finding.figure() instanceof Figure.Percent(int percent) && percent == 0
+              ? "the price lies under none of the days before; the rule wants " + wanted
+              : "the price lies " + figure + " under the one before; the rule wants " + wanted;
+    }
+    String so =
+        reduced.price()
+            + " is "
+            + reduced.percent()
+            + "% under "
+            + reduced.prior()
+            + (reduced.daysBefore() > 0
+                ? ", the lowest price of the " + reduced.daysBefore() + " days before the drop"
+                : ", your price of reference");
+    return finding.met() ? so : so + "; the rule wants " + wanted;
+  }
+
+  static String sold(Finding finding, boolean met) {
+    String so =
+        finding.figure() instanceof Figure.Sold sold
+            ? units(sold) + (sold.units() == 1 ? " was sold" : " were sold") + in(sold.days())
+            : "nothing was sold";
+    return met || !(finding.wanted() instanceof Figure.Sold want)
+        ? so
+        : so
+            + "; the rule wants "
+            + String.format(Locale.ENGLISH, "%,d", want.units())
+            + " or more";
+  }
+
+  private static String in(int days) {
+    return days == 1 ? " today" : " in " + days + " days";
+  }
+
+  static String units(Figure.Sold sold) {
+    return BecauseSentence.plural(sold.units(), "unit");
+  }
+
+  /** As '5th of 9 in planters: 41 units in 30 days; 4th has 44'. */
+  static String rank(Finding finding, boolean met) {
+    if (!(finding.figure() instanceof Figure.Rank rank)) {
+      return "its sales rank is not known";
+    }
+    String so = "it is " + place(rank);
+    return met || !(finding.wanted() instanceof Figure.FirstOf first)
+        ? so
+        : so
+            + "; the rule takes "
+            + (first.places() == 1 ? "the first" : "the first " + first.places());
+  }
+
+  static String place(Figure.Rank rank) {
+    Standing standing = rank.standing();
+    String above =
+        standing
+            .next()
+            .map(units -> "; the next above it sold " + String.format(Locale.ENGLISH, "%,d", units))
+            .orElse("");
+    return ordinal(standing.rank())
+        + " of "
+        + standing.of()
+        + (rank.group().isEmpty() ? " in the shop" : " in " + rank.group())
+        + ": "
+        + BecauseSentence.plural(standing.units(), "unit")
+        + in(rank.days())
+        + above;
+  }
+
+  /** As English writes it: 1st, 2nd, 3rd, 4th, 11th, 21st. */
+  static String ordinal(int number) {
+    int lastTwo = number % 100;
+    String suffix =
+        lastTwo >= 11 && lastTwo <= 13
+            ? "th"
+            : switch (number % 10) {
+              case 1 -> "st";
+              case 2 -> "nd";
+              case 3 -> "rd";
+              default -> "th";
+            };
+    return number + suffix;
+  }
+}

@@ -1,0 +1,44 @@
+package nodyes.core.showing;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import nodyes.core.price.PriceHistory;
+import org.joda.money.Money;
+
+/**
+ * What is so about one variant.
+ *
+ * @param sku its number in the shop
+ * @param price what it costs, if known
+ * @param history its recorded and planned prices
+ * @param reference a price of reference that the owner gives
+ * @param stock pieces that can be sent at once; empty where it is not known, which is not zero
+ * @param backOn the day from which it can be had again
+ * @param isMadeToOrder whether it is made when it is ordered, and so never out of stock
+ */
+public record VariantFacts(
+    String sku,
+    Optional<Money> price,
+    PriceHistory history,
+    Optional<Money> reference,
+    Optional<Long> stock,
+    Optional<LocalDate> backOn,
+    boolean isMadeToOrder) {
+  /** A variant of which the price alone is known. */
+  public static VariantFacts priced(String sku, Money price) {
+    return new VariantFacts(
+        sku,
+        Optional.of(price),
+        PriceHistory.NONE,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        false);
+  }
+
+  /** The price in force at a moment: as recorded, else the one that is known. */
+  public Optional<Money> priceAt(Instant moment) {
+    return history.at(moment).or(() -> price);
+  }
+}

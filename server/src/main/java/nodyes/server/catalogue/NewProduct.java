@@ -1,0 +1,47 @@
+package nodyes.server.catalogue;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.joda.money.Money;
+
+/**
+ * A product as it is given.
+ *
+ * @param categories each as the titles from the top down; the first is its own
+ * @param notes what was made of values that could not be taken as they are
+ */
+record NewProduct(
+    String slug,
+    String title,
+    String description,
+    String picture,
+    Optional<String> brand,
+    Optional<Instant> firstPublished,
+    List<List<String>> categories,
+    List<String> tags,
+    List<NewVariant> variants,
+    List<Note> notes) {
+  /**
+   * A variant as it is given.
+   *
+   * @param reference a price of reference of the owner's
+   * @param backOn the day from which it can be had again
+   */
+  record NewVariant(
+      String sku,
+      String title,
+      Optional<Money> price,
+      Optional<Money> reference,
+      Optional<Long> stock,
+      Optional<LocalDate> backOn,
+      boolean madeToOrder,
+      List<Priced> history) {}
+
+  /** A price and since when it is in force. */
+  record Priced(Instant from, Money price) {}
+
+  /** What was made of a value. */
+  record Note(String field, String value, String reason) {}
+}

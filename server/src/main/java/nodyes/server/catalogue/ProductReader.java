@@ -1,0 +1,226 @@
+package nodyes.server.catalogue;
+
+import static nodyes.server.web.JsonLines.text;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.common.Slug;
+import nodyes.server.catalogue.NewProduct.NewVariant;
+import nodyes.server.catalogue.NewProduct.Note;
+import nodyes.server.catalogue.NewProduct.Priced;
+import nodyes.server.web.JsonLines.BadField;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import tools.jackson.databind.JsonNode;
+
+/** Reads a schema.org ProductGroup with its variants, or a Product that stands alone. */
+final class ProductReader {
+  private final ZoneId zone;
+  private final List<Note> notes = new ArrayList<>();
+
+  ProductReader(ZoneId zone) {
+    this.zone = zone;
+  }
+
+  NewProduct read(JsonNode node) {
+    notes.clear();
+    var variants = new ArrayList<NewVariant>();
+    if (node.path("hasVariant").isEmpty() && node.has("offers")) {
+      variants.add(variant(node));
+    }
+    for (JsonNode variant : node.path("hasVariant")) {
+      variants.add(variant(variant));
+    }
+    if (variants.isEmpty()) {
+      throw new IllegalArgumentException("has no hasVariant");
+    }
+    oneCurrency(variants);
+    noSkuTwice(variants);
+    return new NewProduct(
+        new Slug(text(node, node.has("productGroupID") ? "productGroupID" : id(node))).value(),
+        text(node, "name"),
+        node.path("description").asString(""),
+        picture(node.path("image")),
+        brand(node.path("brand")),
+        Optional.of(node.path("releaseDate").asString(""))
+            .filter(text -> !text.isEmpty())
+            .map(this::instant),
+        categories(node.path("category")),
+        texts(node.path("keywords")),
+        variants,
+        List.copyOf(notes));
+  }
+
+  /** A product that stands alone is named by its own id. */
+  private static String id(JsonNode node) {
+    return node.has("productID") ? "productID" : "productGroupID";
+  }
+
+  private static void oneCurrency(List<NewVariant> variants) {
+    List<String> currencies =
+        variants.stream()
+            .flatMap(variant -> variant.price().stream())
+            .map(price -> price.getCurrencyUnit().getCode())
+            .distinct()
+            .toList();
+    if (currencies.size() > 1) {
+      throw new BadField(
+          "priceCurrency", String.join(", ", currencies), "a product has prices in one currency");
+    }
+  }
+
+  private static void noSkuTwice(List<NewVariant> variants) {
+    var seen = new HashSet<String>();
+    for (NewVariant variant : variants) {
+      if (!seen.add(variant.sku())) {
+        throw new BadField("sku", variant.sku(), "two variants have the same SKU");
+      }
+    }
+  }
+
+  private static String picture(JsonNode image) {
+    JsonNode one = image.isArray() ? image.path(0) : image;
+    return one.isObject() ? one.path("url").asString("") : one.asString("");
+  }
+
+  private static Optional<String> brand(JsonNode brand) {
+    String name = brand.isObject() ? brand.path("name").asString("") : brand.asString("");
+    return Optional.of(name.strip()).filter(text -> !text.isEmpty());
+  }
+
+  private static List<List<String>> categories(JsonNode node) {
+    var categories = new ArrayList<List<String>>();
+    for (String path : texts(node)) {
+      List<String> titles = List.of(path.split("\\s*>\\s*"));
+      var slugs = new HashSet<String>();
+      for (String title : titles) {
+        String slug = slugOf(title);
+        if (slug.isEmpty()) {
+          throw new BadField("category", path, "a category has a name");
+        }
+        if (!slugs.add(slug)) {
+          throw new BadField("category", path, "a category does not lie in itself");
+        }
+      }
+      categories.add(titles);
+    }
+    return categories;
+  }
+
+  private NewVariant variant(JsonNode node) {
+    JsonNode offer =
+        node.path("offers").isArray() ? node.path("offers").path(0) : node.path("offers");
+    String sku = text(node, "sku");
+    var history = new ArrayList<Priced>();
+    Optional<Money> reference = Optional.empty();
+    JsonNode given = offer.path("priceSpecification");
+    for (JsonNode past : given.isObject() ? List.of(given) : given) {
+      Money price = money(past, "price", currency(past, offer));
+      if (isReference(past)) {
+        reference = Optional.of(price);
+      } else {
+        history.add(new Priced(instant(text(past, "validFrom")), price));
+      }
+    }
+    boolean unpriced = offer.path("price").isMissingNode() || offer.path("price").isNull();
+    if (unpriced) {
+      notes.add(new Note("price", sku, "has no price, so nothing is said of what it costs"));
+    }
+    String availability = offer.path("availability").asString("");
+    return new NewVariant(
+        sku,
+        text(node, "name"),
+        unpriced
+            ? Optional.empty()
+            : Optional.of(money(offer, "price", text(offer, "priceCurrency"))),
+        reference,
+        stock(node, sku),
+        day(offer.path("availabilityStarts").asString("")),
+        availability.endsWith("MadeToOrder"),
+        history);
+  }
+
+  private static String currency(JsonNode past, JsonNode offer) {
+    return past.has("priceCurrency") ? text(past, "priceCurrency") : text(offer, "priceCurrency");
+  }
+
+  private static boolean isReference(JsonNode price) {
+    String type = price.path("priceType").asString("");
+    return type.endsWith("ListPrice") || type.endsWith("StrikethroughPrice");
+  }
+
+  private Optional<Long> stock(JsonNode node, String sku) {
+    JsonNode level = node.path("inventoryLevel");
+    JsonNode value = level.isObject() ? level.path("value") : level;
+    if (value.isMissingNode() || value.isNull() || value.asString("").isBlank()) {
+      return Optional.empty();
+    }
+    BigDecimal pieces;
+    try {
+      pieces = new BigDecimal(value.asString().strip());
+    } catch (NumberFormatException e) {
+      throw new BadField("inventoryLevel", value.asString(), "is no number of pieces");
+    }
+    if (pieces.signum() < 0) {
+      notes.add(
+          new Note(
+              "inventoryLevel", sku + ": " + pieces.toPlainString(), "below nothing: read as 0"));
+      return Optional.of(0L);
+    }
+    if (pieces.stripTrailingZeros().scale() > 0) {
+      throw new BadField("inventoryLevel", pieces.toPlainString(), "is no whole number of pieces");
+    }
+    return Optional.of(pieces.longValueExact());
+  }
+
+  private static Money money(JsonNode node, String name, String currency) {
+    String given = text(node, name);
+    BigDecimal amount;
+    try {
+      amount = new BigDecimal(given.strip());
+    } catch (NumberFormatException e) {
+      throw new BadField(name, given, "is no amount such as 12.50");
+    }
+    if (amount.signum() < 0) {
+      throw new BadField(name, given, "a price is not below 0");
+    }
+    return Money.of(CurrencyUnit.of(currency), amount);
+  }
+
+  private Instant instant(String text) {
+    return text.length() == 10
+        ? LocalDate.parse(text).atStartOfDay(zone).toInstant()
+        : OffsetDateTime.parse(text).toInstant();
+  }
+
+  private Optional<LocalDate> day(String text) {
+    return text.isEmpty()
+        ? Optional.empty()
+        : Optional.of(LocalDate.ofInstant(instant(text), zone));
+  }
+
+  private static List<String> texts(JsonNode node) {
+    if (node.isArray()) {
+      return node.valueStream().map(JsonNode::asString).map(String::strip).distinct().toList();
+    }
+    String text = node.asString("").strip();
+    return text.isEmpty() ? List.of() : List.of(text);
+  }
+
+  static String slugOf(String title) {
+    String plain =
+        java.text.Normalizer.normalize(title, java.text.Normalizer.Form.NFD)
+            .replaceAll("\\p{M}", "")
+            .toLowerCase(Locale.ROOT)
+            .replaceAll("[^\\p{L}\\p{N}]+", "-");
+    return plain.replaceAll("^-|-$", "");
+  }
+}

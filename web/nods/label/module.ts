@@ -1,0 +1,6 @@
+import labels from './view.css?inline';
+import type { KindModule } from '../kinds';
+import { label } from './view';
+
+export const css: KindModule['css'] = labels;
+export const views: KindModule['views'] = { label };

@@ -1,0 +1,50 @@
+import { el } from '../../script/lib/el';
+import type { LabelNod } from '../../script/page/answer';
+import { country, day, number, say, sayCount } from '../draw/words';
+import type { Tongue, ViewContext } from '../view';
+
+export type LabelValue = LabelNod['content']['values'][string];
+
+/** A few words about the product; where its drawing says them, they are there to be heard. */
+export function label(nod: LabelNod, context: ViewContext): Node {
+  const { word, values, bare } = nod.content;
+  const said = Object.fromEntries(
+    Object.entries(values).map(([name, value]) => [name, written(context, value)]),
+  );
+  const counts = typeof context.words[word] === 'object';
+  const stock = values['stock']?.number ?? 0;
+  const text = counts ? sayCount(context, word, stock, said) : say(context, word, said);
+  return el('p', { class: bare ? 'unseen' : 'words' }, text);
+}
+
+/** A value as the language writes it. */
+export function written(context: Tongue, value: LabelValue): string {
+  const { language } = context;
+  if (value.percent !== undefined)
+    return new Intl.NumberFormat(language, { style: 'percent' }).format(value.percent / 100);
+  if (value.amount !== undefined && value.currency)
+    return new Intl.NumberFormat(language, {
+      style: 'currency',
+      currency: value.currency,
+      ...(Number.isInteger(value.amount) ? { minimumFractionDigits: 0 } : {}),
+    }).format(value.amount);
+  if (value.day) return soon(context, value.day);
+  if (value.country) return country(context, value.country);
+  if (value.number !== undefined)
+    return number(context, value.number, Number.isInteger(value.number) ? 0 : 1);
+  return value.text ?? '';
+}
+
+/** A day of the next months; its year is said where it is another one. */
+function soon(context: Tongue, isoDay: string): string {
+  const at = new Date(`${isoDay}T00:00:00Z`);
+  if (at.getUTCFullYear() !== new Date().getUTCFullYear()) {
+    const months = (at.getTime() - Date.now()) / 2_629_800_000;
+    if (months > 6) return day(context, isoDay);
+  }
+  return new Intl.DateTimeFormat(context.language, {
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  }).format(at);
+}
