@@ -1,6 +1,8 @@
 -- what labels, conditions and the catalogue ask of products
 ALTER TABLE product ADD COLUMN brand TEXT;
 ALTER TABLE product_category ADD COLUMN position INTEGER NOT NULL DEFAULT 0;
+-- a tag that the owner gave stays when a feed tells others
+ALTER TABLE product_tag ADD COLUMN is_own INTEGER NOT NULL DEFAULT 0 CHECK (is_own IN (0, 1));
 ALTER TABLE variant ADD COLUMN reference_minor INTEGER;
 ALTER TABLE variant ADD COLUMN back_on TEXT;
 ALTER TABLE variant ADD COLUMN is_made_to_order INTEGER NOT NULL DEFAULT 0 CHECK (is_made_to_order IN (0, 1));

@@ -11,6 +11,7 @@ import nodyes.core.audience.FactName;
 import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
 import nodyes.core.audience.Situation;
+import nodyes.core.audience.Wares;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Content;
@@ -57,6 +58,11 @@ public final class Showing {
             ? LabelParts.of(label, situation, offered)
             : ReviewParts.of(nod, known, facts, viewpoint);
     return verdict(audience, part);
+  }
+
+  /** A product as something that is sold, at a viewpoint. */
+  public static Wares wares(ProductFacts product, Facts facts, Viewpoint viewpoint) {
+    return new Offered(product, facts, viewpoint);
   }
 
   /**

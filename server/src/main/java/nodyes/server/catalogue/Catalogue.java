@@ -5,11 +5,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nodyes.core.common.Slug;
 import nodyes.core.sales.SalesBook;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.PageOf;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -19,12 +21,17 @@ import org.springframework.stereotype.Component;
 @Component
 public class Catalogue {
   private final CatalogueStore store;
+  private final CatalogueWriter writer;
   private final Shop shop;
+  private final ApplicationEventPublisher events;
   private volatile @Nullable Map<String, SalesBook.Group> groups;
 
-  Catalogue(CatalogueStore store, Shop shop) {
+  Catalogue(
+      CatalogueStore store, CatalogueWriter writer, Shop shop, ApplicationEventPublisher events) {
     this.store = store;
+    this.writer = writer;
     this.shop = shop;
+    this.events = events;
   }
 
   /** The known ones among the named products. */
@@ -57,6 +64,26 @@ public class Catalogue {
   void forget() {
     groups = null;
   }
+
+  /** Addresses of the products' pictures, by slug. */
+  public Map<String, String> pictures(Collection<String> slugs) {
+    return slugs.isEmpty() ? Map.of() : store.pictures(slugs);
+  }
+
+  /** Gives products a tag, or takes it from them; the ids of those that it changed. */
+  public Set<Long> tag(Collection<Long> products, String tag, boolean has) {
+    Set<Long> changed = writer.tag(Set.copyOf(products), tag, has);
+    events.publishEvent(new CatalogueChanged());
+    return changed;
+  }
+
+  /** Tags in use, each with how many products have it, the most used first. */
+  public List<TagLine> tags() {
+    return store.tags();
+  }
+
+  /** A tag, and how many products have it. */
+  public record TagLine(String tag, long products) {}
 
   /** The id of a product. */
   public Optional<Long> id(Slug slug) {

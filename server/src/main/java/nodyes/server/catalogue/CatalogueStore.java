@@ -58,6 +58,26 @@ class CatalogueStore {
                 .fetchOptional(PRODUCT.ID));
   }
 
+  Map<String, String> pictures(Collection<String> slugs) {
+    return database.read(
+        sql ->
+            sql.select(PRODUCT.SLUG, PRODUCT.PICTURE)
+                .from(PRODUCT)
+                .where(PRODUCT.SLUG.in(slugs))
+                .fetchMap(PRODUCT.SLUG, PRODUCT.PICTURE));
+  }
+
+  List<Catalogue.TagLine> tags() {
+    return database.read(
+        sql ->
+            sql.select(PRODUCT_TAG.TAG, count())
+                .from(PRODUCT_TAG)
+                .groupBy(PRODUCT_TAG.TAG)
+                .orderBy(count().desc(), PRODUCT_TAG.TAG)
+                .limit(PageOf.LARGEST)
+                .fetch(row -> new Catalogue.TagLine(row.value1(), row.value2())));
+  }
+
   List<Slug> slugs(int most) {
     return database.read(
         sql ->

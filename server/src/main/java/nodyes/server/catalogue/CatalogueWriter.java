@@ -72,22 +72,26 @@ class CatalogueWriter {
     return gone.size();
   }
 
-  /** Gives many products a tag, or takes it from them; how many it changed. */
-  int tag(Set<Long> products, String tag, boolean has) {
+  /** Gives many products a tag, or takes it from them; the ids of those that it changed. */
+  Set<Long> tag(Set<Long> products, String tag, boolean has) {
     return database.write(
         sql -> {
-          int changed = 0;
+          var changed = new HashSet<Long>();
           for (long id : products) {
-            changed +=
+            int rows =
                 has
                     ? sql.insertInto(PRODUCT_TAG)
                         .set(PRODUCT_TAG.PRODUCT_ID, id)
                         .set(PRODUCT_TAG.TAG, tag)
+                        .set(PRODUCT_TAG.IS_OWN, true)
                         .onConflictDoNothing()
                         .execute()
                     : sql.deleteFrom(PRODUCT_TAG)
                         .where(PRODUCT_TAG.TAG.eq(tag).and(PRODUCT_TAG.PRODUCT_ID.eq(id)))
                         .execute();
+            if (rows > 0) {
+              changed.add(id);
+            }
           }
           return changed;
         });
@@ -108,7 +112,9 @@ class CatalogueWriter {
     sql.insertInto(PRODUCT).set(fresh).onConflict(PRODUCT.SLUG).doUpdate().set(row).execute();
     long id = id(sql, PRODUCT, PRODUCT.ID, PRODUCT.SLUG, product.slug());
     sql.deleteFrom(PRODUCT_CATEGORY).where(PRODUCT_CATEGORY.PRODUCT_ID.eq(id)).execute();
-    sql.deleteFrom(PRODUCT_TAG).where(PRODUCT_TAG.PRODUCT_ID.eq(id)).execute();
+    sql.deleteFrom(PRODUCT_TAG)
+        .where(PRODUCT_TAG.PRODUCT_ID.eq(id).and(PRODUCT_TAG.IS_OWN.isFalse()))
+        .execute();
     int place = 0;
     for (List<String> path : product.categories()) {
       Long parent = null;
@@ -118,7 +124,10 @@ class CatalogueWriter {
       sql.insertInto(PRODUCT_CATEGORY).values(id, parent, place++).onConflictDoNothing().execute();
     }
     for (String tag : product.tags()) {
-      sql.insertInto(PRODUCT_TAG).values(id, tag).onConflictDoNothing().execute();
+      sql.insertInto(PRODUCT_TAG, PRODUCT_TAG.PRODUCT_ID, PRODUCT_TAG.TAG)
+          .values(id, tag)
+          .onConflictDoNothing()
+          .execute();
     }
     sql.update(VARIANT)
         .set(VARIANT.IS_GONE, true)

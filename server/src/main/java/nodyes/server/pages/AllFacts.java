@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /** The facts of all products, kept until one of them changes: asked at every stroke of a key. */
 @Component
-class AllFacts {
+public class AllFacts {
   private final FactLoader loader;
   private volatile @Nullable Facts kept;
 
@@ -20,7 +20,8 @@ class AllFacts {
     this.loader = loader;
   }
 
-  Facts get() {
+  /** The facts as they are now. */
+  public Facts get() {
     Facts facts = kept;
     if (facts == null) {
       facts = loader.all();

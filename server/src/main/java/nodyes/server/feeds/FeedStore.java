@@ -1,0 +1,153 @@
+package nodyes.server.feeds;
+
+import static nodyes.generated.Tables.FEED;
+import static nodyes.generated.Tables.FEED_PROBLEM;
+import static nodyes.generated.Tables.FEED_RUN;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import nodyes.generated.tables.records.FeedRunRecord;
+import nodyes.server.database.Database;
+import nodyes.server.web.JsonLines.LineProblem;
+import nodyes.server.web.PageOf;
+import org.springframework.stereotype.Component;
+
+@Component
+class FeedStore {
+  private static final int MOST_RUNS = 500;
+
+  private final Database database;
+
+  FeedStore(Database database) {
+    this.database = database;
+  }
+
+  List<FeedAddress> addresses() {
+    return database.read(
+        sql ->
+            sql.selectFrom(FEED)
+                .orderBy(FEED.KIND)
+                .fetch(
+                    row ->
+                        new FeedAddress(
+                            FeedKind.valueOf(row.getKind()),
+                            row.getAddress(),
+                            row.getEveryHours().intValue(),
+                            Optional.ofNullable(row.getAskedAt()))));
+  }
+
+  void follow(FeedKind kind, String address, int everyHours) {
+    database.change(
+        sql ->
+            sql.insertInto(FEED)
+                .set(FEED.KIND, kind.name())
+                .set(FEED.ADDRESS, address)
+                .set(FEED.EVERY_HOURS, (long) everyHours)
+                .onConflict(FEED.KIND)
+                .doUpdate()
+                .set(FEED.ADDRESS, address)
+                .set(FEED.EVERY_HOURS, (long) everyHours)
+                .execute());
+  }
+
+  void leave(FeedKind kind) {
+    database.change(sql -> sql.deleteFrom(FEED).where(FEED.KIND.eq(kind.name())).execute());
+  }
+
+  void asked(FeedKind kind, Instant now) {
+    database.change(
+        sql -> sql.update(FEED).set(FEED.ASKED_AT, now).where(FEED.KIND.eq(kind.name())).execute());
+  }
+
+  /** Keeps what came of a run, and forgets the oldest. */
+  long add(Run run, List<LineProblem> problems) {
+    return database.write(
+        sql -> {
+          long id =
+              sql.insertInto(FEED_RUN)
+                  .set(FEED_RUN.KIND, run.kind().name())
+                  .set(FEED_RUN.SOURCE, run.source())
+                  .set(FEED_RUN.RAN_AT, run.at())
+                  .set(FEED_RUN.STATE, run.state().name())
+                  .set(FEED_RUN.TAKEN, run.taken())
+                  .set(FEED_RUN.WRONG, run.wrong())
+                  .set(FEED_RUN.GONE, run.gone())
+                  .set(FEED_RUN.FAILURE, run.failure().orElse(null))
+                  .set(FEED_RUN.HELD_FILE, run.heldFile().orElse(null))
+                  .returningResult(FEED_RUN.ID)
+                  .fetchSingle()
+                  .value1();
+          long number = 0;
+          for (LineProblem problem : problems) {
+            sql.insertInto(FEED_PROBLEM)
+                .set(FEED_PROBLEM.RUN_ID, id)
+                .set(FEED_PROBLEM.NUMBER, ++number)
+                .set(FEED_PROBLEM.LINE, problem.line())
+                .set(FEED_PROBLEM.FIELD, problem.field())
+                .set(FEED_PROBLEM.VALUE, problem.value())
+                .set(FEED_PROBLEM.REASON, problem.reason())
+                .execute();
+          }
+          sql.deleteFrom(FEED_RUN).where(FEED_RUN.ID.le(id - MOST_RUNS)).execute();
+          return id;
+        });
+  }
+
+  void end(long id, RunState state, long taken, long gone) {
+    database.change(
+        sql ->
+            sql.update(FEED_RUN)
+                .set(FEED_RUN.STATE, state.name())
+                .set(FEED_RUN.TAKEN, taken)
+                .set(FEED_RUN.GONE, gone)
+                .setNull(FEED_RUN.HELD_FILE)
+                .where(FEED_RUN.ID.eq(id))
+                .execute());
+  }
+
+  Optional<Run> run(long id) {
+    return database.read(
+        sql -> sql.selectFrom(FEED_RUN).where(FEED_RUN.ID.eq(id)).fetchOptional(FeedStore::run));
+  }
+
+  PageOf<Run> runs(int page, int size) {
+    return database.read(
+        sql ->
+            new PageOf<>(
+                sql.selectFrom(FEED_RUN)
+                    .orderBy(FEED_RUN.RAN_AT.desc(), FEED_RUN.ID.desc())
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(FeedStore::run),
+                page,
+                size,
+                sql.fetchCount(FEED_RUN)));
+  }
+
+  List<LineProblem> problems(long run) {
+    return database.read(
+        sql ->
+            sql.selectFrom(FEED_PROBLEM)
+                .where(FEED_PROBLEM.RUN_ID.eq(run))
+                .orderBy(FEED_PROBLEM.NUMBER)
+                .fetch(
+                    row ->
+                        new LineProblem(
+                            row.getLine(), row.getField(), row.getValue(), row.getReason())));
+  }
+
+  private static Run run(FeedRunRecord row) {
+    return new Run(
+        row.getId(),
+        FeedKind.valueOf(row.getKind()),
+        row.getSource(),
+        row.getRanAt(),
+        RunState.valueOf(row.getState()),
+        row.getTaken(),
+        row.getWrong(),
+        row.getGone(),
+        Optional.ofNullable(row.getFailure()),
+        Optional.ofNullable(row.getHeldFile()));
+  }
+}

@@ -1,0 +1,243 @@
+package nodyes.server.feeds;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nodyes.server.ServerSettings;
+import nodyes.server.catalogue.CatalogueImport;
+import nodyes.server.orders.OrderImport;
+import nodyes.server.outside.Fetch;
+import nodyes.server.web.JsonLines.LineProblem;
+import nodyes.server.web.Refusal;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+
+/** Takes products and orders in, line by line; what is missing by half is held for a look. */
+@Component
+class Feeds {
+  private static final int MOST_PROBLEMS = 500;
+  private static final Fetch.Limits LIMITS = new Fetch.Limits(200_000_000, Duration.ofMinutes(5));
+
+  private final FeedStore store;
+  private final FeedLines lines;
+  private final CatalogueImport catalogue;
+  private final OrderImport orders;
+  private final Fetch fetch;
+  private final Clock clock;
+  private final Path folder;
+
+  Feeds(
+      FeedStore store,
+      FeedLines lines,
+      CatalogueImport catalogue,
+      OrderImport orders,
+      Fetch fetch,
+      Clock clock,
+      ServerSettings settings) {
+    this.store = store;
+    this.lines = lines;
+    this.catalogue = catalogue;
+    this.orders = orders;
+    this.fetch = fetch;
+    this.clock = clock;
+    this.folder = settings.data().resolve("feeds");
+  }
+
+  /** A file to put what comes into. */
+  Path temporary() throws IOException {
+    Files.createDirectories(folder);
+    return Files.createTempFile(folder, "feed-", ".part");
+  }
+
+  /**
+   * Takes a file in; it is moved or deleted.
+   *
+   * @param whole whether products that are not in it are no longer sold
+   */
+  synchronized Run take(FeedKind kind, String source, Path file, boolean whole) throws IOException {
+    try {
+      return kind == FeedKind.ORDERS
+          ? ordersOf(source, file)
+          : productsOf(source, file, whole, false);
+    } finally {
+      Files.deleteIfExists(file);
+    }
+  }
+
+  /** What is wrong with the lines of a reading, the first of them kept. */
+  private static final class Wrong {
+    private final List<LineProblem> first = new ArrayList<>();
+    private long count;
+
+    void add(LineProblem problem) {
+      count++;
+      if (first.size() < MOST_PROBLEMS) {
+        first.add(problem);
+      }
+    }
+  }
+
+  private interface Reader {
+    Optional<LineProblem> take(long line, JsonNode node);
+  }
+
+  private boolean read(FeedKind kind, Path file, Wrong wrong, long[] taken, Reader reader)
+      throws IOException {
+    return lines.read(
+        file,
+        kind,
+        new FeedLines.Taker() {
+          @Override
+          public void node(long line, JsonNode node) {
+            reader.take(line, node).ifPresentOrElse(wrong::add, () -> taken[0]++);
+          }
+
+          @Override
+          public void problem(LineProblem problem) {
+            wrong.add(problem);
+          }
+        });
+  }
+
+  private Run ordersOf(String source, Path file) throws IOException {
+    var wrong = new Wrong();
+    long[] taken = {0};
+    var taking = orders.taking();
+    read(FeedKind.ORDERS, file, wrong, taken, taking::take);
+    taking.end();
+    return keep(FeedKind.ORDERS, source, RunState.DONE, taken[0], wrong, 0, null);
+  }
+
+  private Run productsOf(String source, Path file, boolean whole, boolean isLookedAt)
+      throws IOException {
+    if (whole && !isLookedAt) {
+      var looking = catalogue.taking(false);
+      var wrong = new Wrong();
+      long[] good = {0};
+      boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, good, looking::take);
+      CatalogueImport.Left left = catalogue.left(looking.slugs());
+      if (isWhole && left.isMany()) {
+        Path held = Files.createTempFile(folder, "held-", ".feed");
+        Files.move(file, held, StandardCopyOption.REPLACE_EXISTING);
+        return keep(
+            FeedKind.PRODUCTS,
+            source,
+            RunState.HELD,
+            good[0],
+            wrong,
+            left.missing(),
+            String.valueOf(held.getFileName()));
+      }
+    }
+    var taking = catalogue.taking(true);
+    var wrong = new Wrong();
+    long[] taken = {0};
+    boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, taken, taking::take);
+    taking.end();
+    taking.notes().forEach(wrong::add);
+    // a product whose line is wrong is still sold; so is what a broken file would have named
+    long gone =
+        whole && isWhole && wrong.count == taking.notes().size()
+            ? catalogue.leaveOutAllBut(taking.slugs())
+            : 0;
+    return keep(FeedKind.PRODUCTS, source, RunState.DONE, taken[0], wrong, gone, null);
+  }
+
+  private Run keep(
+      FeedKind kind,
+      String source,
+      RunState state,
+      long taken,
+      Wrong wrong,
+      long gone,
+      @org.jspecify.annotations.Nullable String heldFile) {
+    var run =
+        new Run(
+            0,
+            kind,
+            source,
+            clock.instant(),
+            state,
+            taken,
+            wrong.count,
+            gone,
+            Optional.empty(),
+            Optional.ofNullable(heldFile));
+    long id = store.add(run, wrong.first);
+    return store.run(id).orElseThrow();
+  }
+
+  /** Takes what was held, after a look. */
+  synchronized Run takeHeld(long id) throws IOException {
+    Run held = held(id);
+    Path file = folder.resolve(held.heldFile().orElseThrow());
+    Run done = productsOf(held.source(), file, true, true);
+    Files.deleteIfExists(file);
+    store.end(id, RunState.DROPPED, held.taken(), held.gone());
+    return done;
+  }
+
+  /** Gives up what was held; nothing changes. */
+  synchronized void dropHeld(long id) throws IOException {
+    Run held = held(id);
+    Files.deleteIfExists(folder.resolve(held.heldFile().orElseThrow()));
+    store.end(id, RunState.DROPPED, held.taken(), held.gone());
+  }
+
+  private Run held(long id) {
+    return store
+        .run(id)
+        .filter(run -> run.state() == RunState.HELD)
+        .orElseThrow(() -> Refusal.notFound("Nothing is held there; perhaps it is done already."));
+  }
+
+  /** Asks an address now. */
+  Run ask(FeedAddress feed) {
+    store.asked(feed.kind(), clock.instant());
+    try {
+      Path file = temporary();
+      try (var in = fetch.get(feed.address(), LIMITS).open()) {
+        Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
+      }
+      return take(feed.kind(), feed.address(), file, true);
+    } catch (Refusal e) {
+      var run =
+          new Run(
+              0,
+              feed.kind(),
+              feed.address(),
+              clock.instant(),
+              RunState.FAILED,
+              0,
+              0,
+              0,
+              Optional.of(String.valueOf(e.getMessage())),
+              Optional.empty());
+      return store.run(store.add(run, List.of())).orElseThrow();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Asks the addresses whose time has come. */
+  void askDue() {
+    Instant now = clock.instant();
+    for (FeedAddress feed : store.addresses()) {
+      boolean isDue =
+          feed.askedAt()
+              .map(at -> !at.plus(Duration.ofHours(feed.everyHours())).isAfter(now))
+              .orElse(true);
+      if (isDue) {
+        ask(feed);
+      }
+    }
+  }
+}

@@ -1,0 +1,168 @@
+package nodyes.server.feeds;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import nodyes.server.outside.Fetch;
+import nodyes.server.web.JsonLines.LineProblem;
+import nodyes.server.web.PageOf;
+import nodyes.server.web.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Feeds of products and orders. */
+@RestController
+@Tag(name = "feeds")
+@RequestMapping("/api/v1/feeds")
+class FeedsApi {
+  private static final int MOST_HOURS = 168;
+
+  private final Feeds feeds;
+  private final FeedStore store;
+
+  FeedsApi(Feeds feeds, FeedStore store) {
+    this.feeds = feeds;
+    this.store = store;
+  }
+
+  /** An address that is asked on a schedule. */
+  record FeedAddressView(
+      FeedKind kind, String address, int everyHours, @Nullable Instant askedAt) {}
+
+  /** What came of one time. */
+  record FeedRunView(
+      long id,
+      FeedKind kind,
+      String source,
+      Instant at,
+      RunState state,
+      long taken,
+      long wrong,
+      long gone,
+      @Nullable String failure) {}
+
+  record FeedAddresses(List<FeedAddressView> items) {}
+
+  /** A run with what is wrong with its lines, the first 500 of them. */
+  record FeedRunDetail(FeedRunView run, List<LineProblem> problems) {}
+
+  @GetMapping
+  FeedAddresses addresses() {
+    return new FeedAddresses(
+        store.addresses().stream()
+            .map(
+                feed ->
+                    new FeedAddressView(
+                        feed.kind(),
+                        feed.address(),
+                        feed.everyHours(),
+                        feed.askedAt().orElse(null)))
+            .toList());
+  }
+
+  @GetMapping("/runs")
+  PageOf<FeedRunView> runs(
+      @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "20") int size) {
+    PageOf<Run> runs = store.runs(PageOf.page(page), PageOf.size(size));
+    return new PageOf<>(
+        runs.items().stream().map(FeedsApi::view).toList(), runs.page(), runs.size(), runs.total());
+  }
+
+  @GetMapping("/runs/{id}")
+  FeedRunDetail run(@PathVariable long id) {
+    return detail(store.run(id).orElseThrow(() -> Refusal.notFound("There is no such reading.")));
+  }
+
+  /** An address, and how often it is asked. */
+  record FeedFollowed(String address, int everyHours) {}
+
+  @PutMapping("/{kind}")
+  FeedAddresses follow(@PathVariable String kind, @RequestBody FeedFollowed asked) {
+    if (asked.everyHours() < 1 || asked.everyHours() > MOST_HOURS) {
+      throw Refusal.value("everyHours", "is from 1 to " + MOST_HOURS);
+    }
+    store.follow(kind(kind), Fetch.address(asked.address()), asked.everyHours());
+    return addresses();
+  }
+
+  @DeleteMapping("/{kind}")
+  FeedAddresses leave(@PathVariable String kind) {
+    store.leave(kind(kind));
+    return addresses();
+  }
+
+  @PostMapping("/{kind}/now")
+  FeedRunDetail now(@PathVariable String kind) {
+    FeedKind wanted = kind(kind);
+    return detail(
+        feeds.ask(
+            store.addresses().stream()
+                .filter(feed -> feed.kind() == wanted)
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("No address is followed yet."))));
+  }
+
+  @PostMapping(value = "/{kind}/files", consumes = "multipart/form-data")
+  FeedRunDetail file(
+      @PathVariable String kind,
+      @RequestParam MultipartFile file,
+      @RequestParam(defaultValue = "false") boolean whole)
+      throws IOException {
+    if (file.isEmpty()) {
+      throw Refusal.unusable("The file is empty.");
+    }
+    Path path = feeds.temporary();
+    file.transferTo(path);
+    String name = file.getOriginalFilename();
+    return detail(
+        feeds.take(kind(kind), name == null || name.isBlank() ? "a program" : name, path, whole));
+  }
+
+  @PostMapping("/runs/{id}/take")
+  FeedRunDetail take(@PathVariable long id) throws IOException {
+    return detail(feeds.takeHeld(id));
+  }
+
+  @PostMapping("/runs/{id}/drop")
+  FeedRunDetail drop(@PathVariable long id) throws IOException {
+    feeds.dropHeld(id);
+    return run(id);
+  }
+
+  private FeedRunDetail detail(Run run) {
+    return new FeedRunDetail(view(run), store.problems(run.id()));
+  }
+
+  private static FeedRunView view(Run run) {
+    return new FeedRunView(
+        run.id(),
+        run.kind(),
+        run.source(),
+        run.at(),
+        run.state(),
+        run.taken(),
+        run.wrong(),
+        run.gone(),
+        run.failure().orElse(null));
+  }
+
+  private static FeedKind kind(String text) {
+    return switch (text.toLowerCase(Locale.ROOT)) {
+      case "products" -> FeedKind.PRODUCTS;
+      case "orders" -> FeedKind.ORDERS;
+      default -> throw Refusal.notFound("A feed is of products or of orders.");
+    };
+  }
+}

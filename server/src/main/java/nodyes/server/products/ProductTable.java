@@ -1,0 +1,156 @@
+package nodyes.server.products;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nodyes.core.common.NodId;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.showing.Facts;
+import nodyes.core.showing.Page;
+import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.Verdict;
+import nodyes.server.nods.Nods;
+import nodyes.server.pages.AllFacts;
+import nodyes.server.web.PageOf;
+import nodyes.server.web.Refusal;
+import org.springframework.stereotype.Component;
+
+/** Looks through all products, as they are now and as a shopper from nowhere in particular sees. */
+@Component
+class ProductTable {
+  private final AllFacts facts;
+  private final Nods nods;
+  private final Clock clock;
+
+  ProductTable(AllFacts facts, Nods nods, Clock clock) {
+    this.facts = facts;
+    this.nods = nods;
+    this.clock = clock;
+  }
+
+  Instant now() {
+    return clock.instant();
+  }
+
+  Facts facts() {
+    return facts.get();
+  }
+
+  /** The nods that are on, as drafted, each asked for on a page that it is for. */
+  List<Nod> nods() {
+    return nods.draft().nods().stream().filter(nod -> nod.placement().on()).toList();
+  }
+
+  private static Viewpoint viewpoint(PageKind page, List<Slug> products, Instant now) {
+    return new Viewpoint(
+        page, products, Optional.empty(), Optional.empty(), Locale.ENGLISH, Optional.empty(), now);
+  }
+
+  PageOf<ProductRow> rows(ProductFilter filter, int page, int size) {
+    Facts all = facts.get();
+    Viewpoint now = viewpoint(PageKind.PRODUCT, List.of(), clock.instant());
+    List<ProductRow> found = new ArrayList<>();
+    for (ProductFacts product : all.products().values()) {
+      ProductRow row = ProductRow.of(product, all, now);
+      if (filter.predicate().test(row)) {
+        found.add(row);
+      }
+    }
+    found = showing(filter, found, all);
+    filter.order().ifPresent(found::sort);
+    int first = (PageOf.page(page) - 1) * PageOf.size(size);
+    return new PageOf<>(
+        List.copyOf(
+            found.subList(
+                Math.min(first, found.size()), Math.min(first + PageOf.size(size), found.size()))),
+        PageOf.page(page),
+        PageOf.size(size),
+        found.size());
+  }
+
+  private List<ProductRow> showing(ProductFilter filter, List<ProductRow> found, Facts all) {
+    String id = filter.shows() != null ? filter.shows() : filter.hides();
+    if (id == null || id.isBlank()) {
+      return found;
+    }
+    Nod nod =
+        nods().stream()
+            .filter(one -> one.id().equals(new NodId(id)))
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("There is no such nod, or it is off."));
+    boolean wanted = filter.shows() != null;
+    Map<Slug, Verdict> verdicts =
+        verdicts(nod, found.stream().map(row -> row.facts().slug()).toList(), all, clock.instant());
+    return found.stream()
+        .filter(row -> verdicts.get(row.facts().slug()) instanceof Verdict.Shown == wanted)
+        .collect(Collectors.toCollection(ArrayList::new));
+  }
+
+  /** What a nod says of each product, on the first kind of page that it is for. */
+  static Map<Slug, Verdict> verdicts(Nod nod, List<Slug> products, Facts all, Instant now) {
+    PageKind page = EnumSet.copyOf(nod.placement().pages()).iterator().next();
+    return Page.compose(List.of(nod), all, viewpoint(page, products, now)).placed().stream()
+        .collect(Collectors.toMap(Page.Placed::product, Page.Placed::verdict));
+  }
+
+  /** What all nods say of each of some products: by product, then in the order of the nods. */
+  Map<Slug, Map<Nod, Verdict>> verdicts(List<Slug> products, Facts all) {
+    Instant now = clock.instant();
+    var byProduct = new LinkedHashMap<Slug, Map<Nod, Verdict>>();
+    products.forEach(product -> byProduct.put(product, new LinkedHashMap<>()));
+    Map<PageKind, List<Nod>> byPage =
+        nods().stream()
+            .collect(
+                Collectors.groupingBy(
+                    nod -> EnumSet.copyOf(nod.placement().pages()).iterator().next()));
+    byPage.forEach(
+        (page, some) ->
+            Page.compose(some, all, viewpoint(page, products, now))
+                .placed()
+                .forEach(
+                    placed ->
+                        byProduct
+                            .getOrDefault(placed.product(), new LinkedHashMap<>())
+                            .put(placed.nod(), placed.verdict())));
+    return byProduct;
+  }
+
+  /** A product with what is worked out of its facts. */
+  ProductRow row(String slug) {
+    Facts all = facts.get();
+    ProductFacts product =
+        Slug.parse(slug)
+            .flatMap(known -> Optional.ofNullable(all.products().get(known)))
+            .orElseThrow(() -> Refusal.notFound("There is no such product."));
+    return ProductRow.of(
+        product, all, viewpoint(PageKind.PRODUCT, List.of(product.slug()), clock.instant()));
+  }
+
+  /** Names of nods by id, so that two of a kind are told apart by their spot. */
+  static Map<NodId, String> names(List<Nod> nods) {
+    Map<String, Long> kinds =
+        nods.stream()
+            .collect(Collectors.groupingBy(nod -> nod.kind().words(), Collectors.counting()));
+    return nods.stream()
+        .collect(
+            Collectors.toMap(
+                Nod::id,
+                nod ->
+                    kinds.getOrDefault(nod.kind().words(), 0L) > 1
+                        ? nod.kind().words()
+                            + " ("
+                            + nod.placement().spot().name().replace('-', ' ')
+                            + ")"
+                        : nod.kind().words()));
+  }
+}

@@ -1,0 +1,132 @@
+package nodyes.server.products;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import nodyes.core.common.Slug;
+import nodyes.core.nod.Nod;
+import nodyes.core.showing.Facts;
+import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.Verdict;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.web.Refusal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tags for many products at once, and what nods would make of them. */
+@RestController
+@Tag(name = "tags")
+@RequestMapping("/api/v1/products/tags")
+class TagsApi {
+  private static final int MOST = 20_000;
+  private static final int LONGEST = 40;
+
+  private final ProductTable table;
+  private final Catalogue catalogue;
+
+  TagsApi(ProductTable table, Catalogue catalogue) {
+    this.table = table;
+    this.catalogue = catalogue;
+  }
+
+  record Tags(List<Catalogue.TagLine> items) {}
+
+  @GetMapping
+  Tags tags() {
+    return new Tags(catalogue.tags());
+  }
+
+  /** Products that are to have a tag, or to have it no longer. */
+  record Tagging(List<Long> products, String tag, boolean has) {}
+
+  /** The products that it changed; the others were so already. */
+  record Tagged(List<Long> changed) {}
+
+  @PostMapping
+  Tagged tag(@RequestBody Tagging tagging) {
+    return new Tagged(
+        catalogue.tag(products(tagging), named(tagging), tagging.has()).stream().sorted().toList());
+  }
+
+  /** How many of the products a nod would newly show, or no longer. */
+  record TagEffect(String name, long newly, long noLonger) {}
+
+  /** What the nods would make of it; those that it does not matter to are left out. */
+  record TagEffects(long changed, List<TagEffect> effects) {}
+
+  @PostMapping("/preview")
+  TagEffects preview(@RequestBody Tagging tagging) {
+    String tag = named(tagging);
+    Set<Long> ids = products(tagging);
+    Facts before = table.facts();
+    var touched = new LinkedHashMap<Slug, ProductFacts>();
+    var after = new LinkedHashMap<>(before.products());
+    before
+        .products()
+        .forEach(
+            (slug, product) -> {
+              if (ids.contains(product.id().value())
+                  && product.tags().contains(tag) != tagging.has()) {
+                touched.put(slug, product);
+                after.put(slug, retagged(product, tag, tagging.has()));
+              }
+            });
+    var then = new Facts(before.zone(), after, before.listing(), before.sales());
+    var effects = new ArrayList<TagEffect>();
+    List<Slug> slugs = List.copyOf(touched.keySet());
+    for (Nod nod : slugs.isEmpty() ? List.<Nod>of() : table.nods()) {
+      Map<Slug, Verdict> was = ProductTable.verdicts(nod, slugs, before, table.now());
+      Map<Slug, Verdict> will = ProductTable.verdicts(nod, slugs, then, table.now());
+      long newly = slugs.stream().filter(one -> !shows(was, one) && shows(will, one)).count();
+      long gone = slugs.stream().filter(one -> shows(was, one) && !shows(will, one)).count();
+      if (newly + gone > 0) {
+        effects.add(new TagEffect(nod.kind().words(), newly, gone));
+      }
+    }
+    return new TagEffects(touched.size(), effects);
+  }
+
+  private static boolean shows(Map<Slug, Verdict> verdicts, Slug product) {
+    return verdicts.get(product) instanceof Verdict.Shown;
+  }
+
+  private static ProductFacts retagged(ProductFacts product, String tag, boolean has) {
+    var tags = new HashSet<>(product.tags());
+    if (has) {
+      tags.add(tag);
+    } else {
+      tags.remove(tag);
+    }
+    return new ProductFacts(
+        product.id(),
+        product.slug(),
+        product.title(),
+        product.categories(),
+        tags,
+        product.traits(),
+        product.variants(),
+        product.reviews());
+  }
+
+  private static Set<Long> products(Tagging tagging) {
+    if (tagging.products().isEmpty() || tagging.products().size() > MOST) {
+      throw Refusal.value("products", "choose from 1 to " + MOST + " products");
+    }
+    return Set.copyOf(tagging.products());
+  }
+
+  private static String named(Tagging tagging) {
+    String tag = tagging.tag().strip();
+    if (tag.isEmpty() || tag.length() > LONGEST || tag.contains(",")) {
+      throw Refusal.value("tag", "is a word or a few, at most 40 characters, without commas");
+    }
+    return tag;
+  }
+}

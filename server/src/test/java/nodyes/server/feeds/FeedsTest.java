@@ -1,0 +1,225 @@
+package nodyes.server.feeds;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import nodyes.core.common.Slug;
+import nodyes.core.showing.VariantFacts;
+import nodyes.server.OutsideServer;
+import nodyes.server.ServerTest;
+import nodyes.server.catalogue.Catalogue;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class FeedsTest extends ServerTest {
+  @Autowired private Catalogue catalogue;
+
+  private static String line(String slug, String offer) {
+    return "{\"productGroupID\":\"%s\",\"name\":\"The %s\",\"category\":\"Pots\",\"hasVariant\":[{\"sku\":\"%s-1\",\"name\":\"one\",%s}]}"
+        .formatted(slug, slug, slug.toUpperCase(java.util.Locale.ROOT), offer);
+  }
+
+  private static final String PRICED = "\"offers\":{\"price\":\"10.00\",\"priceCurrency\":\"EUR\"}";
+
+  private JsonNode feed(String kind, String name, String content, boolean whole) throws Exception {
+    return body(
+        upload("/api/v1/feeds/" + kind + "/files?whole=" + whole, name, utf8(content))
+            .andExpect(status().isOk()));
+  }
+
+  private boolean isSold(String slug) {
+    return catalogue.find(List.of(new Slug(slug))).containsKey(new Slug(slug));
+  }
+
+  private static Map<Integer, String> reasons(JsonNode detail) {
+    return detail
+        .path("problems")
+        .valueStream()
+        .collect(
+            Collectors.toMap(
+                problem -> problem.path("line").asInt(),
+                problem ->
+                    problem.path("field").asString()
+                        + " "
+                        + problem.path("value").asString()
+                        + ": "
+                        + problem.path("reason").asString(),
+                (a, b) -> a + "; " + b));
+  }
+
+  /** Each: line, value, reason; the rest goes on. */
+  @Test
+  public void badLinesAreSaidWithLineValueAndReasonAndTheRestIsTaken() throws Exception {
+    String content =
+        String.join(
+            "\n",
+            line("fb-good", PRICED),
+            line("fb-negative", "\"offers\":{\"price\":\"-1.00\",\"priceCurrency\":\"EUR\"}"),
+            "{\"productGroupID\":\"fb-two\",\"name\":\"Two\",\"hasVariant\":["
+                + "{\"sku\":\"FB-E\",\"name\":\"e\",\"offers\":{\"price\":\"1\",\"priceCurrency\":\"EUR\"}},"
+                + "{\"sku\":\"FB-U\",\"name\":\"u\",\"offers\":{\"price\":\"1\",\"priceCurrency\":\"USD\"}}]}",
+            line("fb-good", PRICED),
+            line("fb-itself", PRICED).replace("\"Pots\"", "\"Pots > Pots\""),
+            line("fb-unpriced", "\"offers\":{}"),
+            line("fb-oversold", PRICED + ",\"inventoryLevel\":{\"value\":-3}"));
+    JsonNode detail = feed("products", "bad.jsonl", content, false);
+    assertEquals(detail.path("run").path("taken").asInt(), 3);
+    Map<Integer, String> reasons = reasons(detail);
+    assertEquals(reasons.get(2), "price -1.00: a price is not below 0");
+    assertEquals(reasons.get(3), "priceCurrency EUR, USD: a product has prices in one currency");
+    assertEquals(reasons.get(4), "productGroupID fb-good: the product stands further up already");
+    assertEquals(reasons.get(5), "category Pots > Pots: a category does not lie in itself");
+    assertEquals(
+        reasons.get(6), "price FB-UNPRICED-1: has no price, so nothing is said of what it costs");
+    assertEquals(reasons.get(7), "inventoryLevel FB-OVERSOLD-1: -3: below nothing: read as 0");
+    assertTrue(isSold("fb-good") && isSold("fb-unpriced") && isSold("fb-oversold"));
+    assertTrue(!isSold("fb-negative") && !isSold("fb-two") && !isSold("fb-itself"));
+    VariantFacts oversold =
+        catalogue
+            .find(List.of(new Slug("fb-oversold")))
+            .get(new Slug("fb-oversold"))
+            .variants()
+            .get("FB-OVERSOLD-1");
+    assertEquals(oversold.stock().orElseThrow(), 0L);
+  }
+
+  /** In an order of its own, as a whole feed speaks of all products. */
+  @Test(priority = 1)
+  public void aFeedThatDropsHalfTheProductsIsHeldUntilSomeoneLooked() throws Exception {
+    feed("products", "all.jsonl", many(0, 40), false);
+    JsonNode held = feed("products", "half.jsonl", many(0, 4), true);
+    assertEquals(held.path("run").path("state").asString(), "HELD");
+    assertTrue(held.path("run").path("gone").asInt() >= 36);
+    assertTrue(isSold("fh-39"), "nothing is taken while it is held");
+    long id = held.path("run").path("id").asLong();
+    send("/api/v1/feeds/runs/{id}/drop", "", id).andExpect(status().isOk());
+    assertTrue(isSold("fh-39"));
+    send("/api/v1/feeds/runs/{id}/take", "", id).andExpect(status().isNotFound());
+
+    long again = feed("products", "half.jsonl", many(0, 4), true).path("run").path("id").asLong();
+    send("/api/v1/feeds/runs/{id}/take", "", again)
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.run.state").value("DONE"));
+    assertTrue(isSold("fh-3") && !isSold("fh-39"));
+    ask("/api/v1/feeds/runs")
+        .andExpect(jsonPath("$.items[0].gone").isNumber())
+        .andExpect(jsonPath("$.items[0].source").value("half.jsonl"));
+  }
+
+  @Test(priority = 2)
+  public void aFeedCutInTheMiddleTakesNothingAway() throws Exception {
+    feed("products", "all.jsonl", many(0, 6), true);
+    String array = "[" + many(0, 3).replace("\n", ",\n") + ",\n{\"productGroupID\":\"fh-";
+    JsonNode cut = feed("products", "cut.json", array, true);
+    assertEquals(cut.path("run").path("state").asString(), "DONE");
+    assertEquals(cut.path("run").path("taken").asInt(), 3);
+    assertEquals(cut.path("run").path("gone").asInt(), 0);
+    assertTrue(cut.path("problems").path(0).path("reason").asString().startsWith("is not JSON"));
+    assertTrue(isSold("fh-5"));
+  }
+
+  @Test(priority = 3)
+  public void whatAFeedLeavesOutIsNoLongerSoldAndComesBack() throws Exception {
+    feed("products", "all.jsonl", many(0, 6), true);
+    JsonNode less = feed("products", "less.jsonl", many(0, 5), true);
+    assertEquals(less.path("run").path("gone").asInt(), 1);
+    assertTrue(!isSold("fh-5"));
+    feed("products", "all.jsonl", many(0, 6), true);
+    assertTrue(isSold("fh-5"));
+  }
+
+  private static String many(int from, int to) {
+    return IntStream.range(from, to)
+        .mapToObj(i -> line("fh-" + i, PRICED))
+        .collect(Collectors.joining("\n"));
+  }
+
+  @Test
+  public void csvWithSchemaOrgTermsGroupsRowsOfAProduct() throws Exception {
+    String csv =
+        "productGroupID,name,category,keywords,brand,sku,size,price,priceCurrency,inventoryLevel,listPrice\n"
+            + "fc-pot,Pot,Home > Pots,\"heavy, blue\",Quill,FC-S,small,12.50,EUR,3,15.00\n"
+            + "fc-pot,Pot,Home > Pots,,Quill,FC-L,large,20.00,EUR,,\n"
+            + "fc-jar,Jar,Home,,,FC-J,one,soon,EUR,,\n";
+    JsonNode detail = feed("products", "c.csv", csv, false);
+    assertEquals(detail.path("run").path("taken").asInt(), 1);
+    assertEquals(reasons(detail).values().toString(), "[price soon: is no amount such as 12.50]");
+    var pot = catalogue.find(List.of(new Slug("fc-pot"))).get(new Slug("fc-pot"));
+    assertEquals(List.copyOf(pot.variants().keySet()), List.of("FC-S", "FC-L"));
+    assertEquals(pot.traits().brand().orElseThrow(), "Quill");
+    assertEquals(pot.tags(), java.util.Set.of("heavy", "blue"));
+    assertEquals(pot.variants().get("FC-S").reference().orElseThrow().toString(), "EUR 15.00");
+    JsonNode wrong = feed("products", "w.csv", "a,b\n1,2\n", false);
+    assertEquals(wrong.path("run").path("taken").asInt(), 0);
+    assertTrue(wrong.path("problems").path(0).path("reason").asString().contains("schema.org"));
+  }
+
+  @Test
+  public void aPriceIsRecordedAtEachChangeAndNotOtherwise() throws Exception {
+    feed("products", "p.jsonl", line("fp-pot", PRICED), false);
+    feed("products", "p.jsonl", line("fp-pot", PRICED), false);
+    feed("products", "p.jsonl", line("fp-pot", PRICED.replace("10.00", "8.00")), false);
+    var pot = catalogue.find(List.of(new Slug("fp-pot"))).get(new Slug("fp-pot"));
+    assertEquals(
+        pot.variants().get("FP-POT-1").history().changes().stream()
+            .map(change -> change.price().toString())
+            .toList(),
+        List.of("EUR 10.00", "EUR 8.00"));
+  }
+
+  @Test
+  public void ordersComeAsCsvAndWrongOnesAreSaid() throws Exception {
+    feed("products", "p.jsonl", line("fo-pot", PRICED), false);
+    String csv =
+        "orderNumber,orderDate,orderStatus,addressCountry,sku,orderQuantity\n"
+            + "FO-1,2026-11-20T10:00:00Z,,PT,FO-POT-1,2\n"
+            + "FO-2,2026-11-27T15:00:00Z,,PT,FO-POT-1,1\n"
+            + "FO-3,,OrderCancelled,,,\n"
+            + "FO-4,2026-11-20T10:00:00Z,,PT,NO-SUCH,1\n";
+    JsonNode detail = feed("orders", "o.csv", csv, false);
+    assertEquals(detail.path("run").path("taken").asInt(), 1);
+    String reasons = reasons(detail).values().toString();
+    assertTrue(reasons.contains("orderDate 2026-11-27T15:00:00Z: lies in the future"), reasons);
+    assertTrue(
+        reasons.contains("orderNumber FO-3: is cancelled, and no such order is known"), reasons);
+    assertTrue(reasons.contains("sku NO-SUCH: no product has the SKU NO-SUCH"), reasons);
+    ask("/api/v1/products/fo-pot").andExpect(jsonPath("$.sold.units").value(2));
+    feed("orders", "o.csv", "orderNumber,orderStatus\nFO-1,OrderCancelled\n", false);
+    ask("/api/v1/products/fo-pot").andExpect(jsonPath("$.sold.units").value(0));
+  }
+
+  @Test
+  public void anAddressIsFollowedAskedAndLeftAndAFailureChangesNothing() throws Exception {
+    http.perform(
+            put("/api/v1/feeds/products")
+                .header("Authorization", "Bearer " + KEY)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(
+                    "{\"address\":\"%s\",\"everyHours\":6}"
+                        .formatted(OutsideServer.address("/no-such-feed"))))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.items[0].everyHours").value(6));
+    send("/api/v1/feeds/products/now", "")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.run.state").value("FAILED"))
+        .andExpect(jsonPath("$.run.failure").isNotEmpty());
+    http.perform(
+            put("/api/v1/feeds/products")
+                .header("Authorization", "Bearer " + KEY)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{\"address\":\"http://10.0.0.1/feed\",\"everyHours\":900}"))
+        .andExpect(status().isBadRequest());
+    http.perform(delete("/api/v1/feeds/products").header("Authorization", "Bearer " + KEY))
+        .andExpect(jsonPath("$.items.length()").value(0));
+  }
+}
