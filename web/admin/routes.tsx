@@ -9,6 +9,8 @@ import { ListingPage } from './features/listing/listing-page';
 import { Batch } from './features/bring-in/batch';
 import { SortingTable } from './features/sorting/sorting';
 import { Pages } from './features/pages/pages';
+import { Catalogue } from './features/catalogue/catalogue';
+import { FeedsPage } from './features/catalogue/feeds-page';
 import { Setup } from './features/setup/setup';
 import { Broken, NotHere } from './ui/empty';
 
@@ -30,6 +32,8 @@ export const router = createBrowserRouter([
       { path: 'pages', element: <Pages /> },
       { path: 'pages/:kind', element: <Pages /> },
       { path: 'pages/:kind/:product', element: <Pages /> },
+      { path: 'catalogue', element: <Catalogue /> },
+      { path: 'catalogue/feeds', element: <FeedsPage /> },
       { path: 'setup', element: <Setup /> },
       { path: '*', element: <NotHere /> },
     ],

@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["products"];
+        get: operations["products_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -574,6 +574,134 @@ export interface paths {
         get: operations["evidence"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["addresses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["runs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/runs/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/runs/{id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["follow"];
+        post?: never;
+        delete: operations["leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/{kind}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/{kind}/now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["now"];
         delete?: never;
         options?: never;
         head?: never;
@@ -862,6 +990,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["products"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/products/tags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tags"];
+        put?: never;
+        post: operations["tag"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/products/tags/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/products/{slug}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["product"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1324,7 +1516,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1673,6 +1865,10 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        DoubtLine: {
+            rule: string;
+            text: string;
+        };
         DoubtView: {
             rule: string;
             text: string;
@@ -1689,11 +1885,54 @@ export interface components {
         Featured: {
             featured: boolean;
         };
+        FeedAddressView: {
+            address: string;
+            /** Format: date-time */
+            askedAt?: string;
+            /** Format: int32 */
+            everyHours: number;
+            /** @enum {string} */
+            kind: "PRODUCTS" | "ORDERS";
+        };
+        FeedAddresses: {
+            items: components["schemas"]["FeedAddressView"][];
+        };
+        FeedFollowed: {
+            address: string;
+            /** Format: int32 */
+            everyHours: number;
+        };
+        FeedRunDetail: {
+            problems: components["schemas"]["LineProblem"][];
+            run: components["schemas"]["FeedRunView"];
+        };
+        FeedRunView: {
+            /** Format: date-time */
+            at: string;
+            failure?: string;
+            /** Format: int64 */
+            gone: number;
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            kind: "PRODUCTS" | "ORDERS";
+            source: string;
+            /** @enum {string} */
+            state: "DONE" | "HELD" | "DROPPED" | "FAILED";
+            /** Format: int64 */
+            taken: number;
+            /** Format: int64 */
+            wrong: number;
+        };
         FieldShown: {
             /** Format: int32 */
             longest: number;
             name: string;
             required: boolean;
+        };
+        FindingLine: {
+            met: boolean;
+            text: string;
         };
         FindingView: {
             /** @enum {string} */
@@ -1926,8 +2165,24 @@ export interface components {
             page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
             spot: string;
         };
+        NodAnswer: {
+            because: string;
+            doubts: components["schemas"]["DoubtLine"][];
+            findings: components["schemas"]["FindingLine"][];
+            name: string;
+            nod: string;
+            page: string;
+            shown: boolean;
+            /** Format: date-time */
+            until?: string;
+        };
         NodChange: {
             on: boolean;
+        };
+        NodColumn: {
+            kind: string;
+            name: string;
+            nod: string;
         };
         NodFace: {
             contrast?: components["schemas"]["Contrast"];
@@ -1941,6 +2196,10 @@ export interface components {
             set: components["schemas"]["Settings"];
             unsayable: components["schemas"]["Unsayable"][];
             words: components["schemas"]["Word"][];
+        };
+        NodMark: {
+            nod: string;
+            shown: boolean;
         };
         NodMove: {
             before?: string;
@@ -2052,6 +2311,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfFeedRunView: {
+            items: components["schemas"]["FeedRunView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfMaterial: {
             items: components["schemas"]["Material"][];
             /** Format: int32 */
@@ -2081,6 +2349,15 @@ export interface components {
         };
         PageOfProductStanding: {
             items: components["schemas"]["ProductStanding"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfProductTableRow: {
+            items: components["schemas"]["ProductTableRow"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -2131,6 +2408,17 @@ export interface components {
             product: string;
             spot: string;
         };
+        Place: {
+            group: string;
+            /** Format: int64 */
+            next?: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            rank: number;
+            /** Format: int64 */
+            units: number;
+        };
         PlacedView: {
             because: string;
             doubts: components["schemas"]["DoubtView"][];
@@ -2170,6 +2458,11 @@ export interface components {
             endsAt: string;
             token: string;
         };
+        PriceStep: {
+            /** Format: date-time */
+            from: string;
+            price: number;
+        };
         ProblemLine: {
             column?: string;
             /** Format: int64 */
@@ -2206,6 +2499,63 @@ export interface components {
             title: string;
             /** Format: int64 */
             waiting: number;
+        };
+        ProductTableRow: {
+            category?: string;
+            currency?: string;
+            /** Format: int64 */
+            id: number;
+            madeToOrder: boolean;
+            mean?: number;
+            nods: components["schemas"]["NodMark"][];
+            /** Format: int32 */
+            percentOff: number;
+            picture: string;
+            price?: number;
+            prices: components["schemas"]["PriceStep"][];
+            prior?: number;
+            /** Format: int64 */
+            reviews: number;
+            slug: string;
+            sold?: components["schemas"]["Place"];
+            /** Format: int64 */
+            stock?: number;
+            tags: string[];
+            title: string;
+            /** Format: int32 */
+            variants: number;
+        };
+        ProductTableView: {
+            nods: components["schemas"]["NodColumn"][];
+            /** Format: date-time */
+            now: string;
+            rows: components["schemas"]["PageOfProductTableRow"];
+            zone: string;
+        };
+        ProductView: {
+            brand?: string;
+            category?: string;
+            /** Format: date */
+            firstPublished?: string;
+            /** Format: int64 */
+            id: number;
+            madeToOrder: boolean;
+            mean?: number;
+            nods: components["schemas"]["NodAnswer"][];
+            /** Format: date-time */
+            now: string;
+            picture: string;
+            /** Format: int64 */
+            reviews: number;
+            slug: string;
+            sold?: components["schemas"]["Place"];
+            /** Format: int64 */
+            stock?: number;
+            tags: string[];
+            title: string;
+            variants: components["schemas"]["VariantView"][];
+            weeks: components["schemas"]["WeekSold"][];
+            zone: string;
         };
         Published: {
             /** Format: int32 */
@@ -2500,6 +2850,34 @@ export interface components {
             madeBy: string;
             words: string;
         };
+        TagEffect: {
+            name: string;
+            /** Format: int64 */
+            newly: number;
+            /** Format: int64 */
+            noLonger: number;
+        };
+        TagEffects: {
+            /** Format: int64 */
+            changed: number;
+            effects: components["schemas"]["TagEffect"][];
+        };
+        TagLine: {
+            /** Format: int64 */
+            products: number;
+            tag: string;
+        };
+        Tagged: {
+            changed: number[];
+        };
+        Tagging: {
+            has: boolean;
+            products: number[];
+            tag: string;
+        };
+        Tags: {
+            items: components["schemas"]["TagLine"][];
+        };
         Taken: {
             isPublished: boolean;
             takeBack: string;
@@ -2579,6 +2957,20 @@ export interface components {
             sku: string;
             title: string;
         };
+        VariantView: {
+            /** Format: date */
+            backOn?: string;
+            currency?: string;
+            madeToOrder: boolean;
+            /** Format: int32 */
+            percentOff?: number;
+            price?: number;
+            prices: components["schemas"]["PriceStep"][];
+            prior?: number;
+            sku: string;
+            /** Format: int64 */
+            stock?: number;
+        };
         Variants: {
             items: components["schemas"]["VariantLine"][];
         };
@@ -2653,6 +3045,12 @@ export interface components {
         };
         Wanted: {
             to: string;
+        };
+        WeekSold: {
+            /** Format: date */
+            from: string;
+            /** Format: int64 */
+            units: number;
         };
         WentBack: {
             /** Format: int32 */
@@ -3536,7 +3934,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3733,7 +4131,7 @@ export interface operations {
             };
         };
     };
-    products: {
+    products_1: {
         parameters: {
             query?: {
                 q?: string;
@@ -3861,6 +4259,216 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    addresses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedAddresses"];
+                };
+            };
+        };
+    };
+    runs: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageOfFeedRunView"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedRunDetail"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedRunDetail"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedRunDetail"];
+                };
+            };
+        };
+    };
+    follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedFollowed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedAddresses"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedAddresses"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                whole?: boolean;
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedRunDetail"];
+                };
+            };
+        };
+    };
+    now: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedRunDetail"];
                 };
             };
         };
@@ -4390,6 +4998,127 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["PreviewToken"];
+                };
+            };
+        };
+    };
+    products: {
+        parameters: {
+            query?: {
+                q?: string | null;
+                category?: string | null;
+                tag?: string | null;
+                stock?: "IN" | "OUT" | "FEW" | "UNKNOWN" | null;
+                reduced?: boolean | null;
+                shows?: string | null;
+                hides?: string | null;
+                sort?: "SHOP" | "TITLE" | "PRICE" | "STOCK" | "SOLD" | "RATING" | "NEWEST" | null;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductTableView"];
+                };
+            };
+        };
+    };
+    tags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Tags"];
+                };
+            };
+        };
+    };
+    tag: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tagging"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Tagged"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Tagging"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TagEffects"];
+                };
+            };
+        };
+    };
+    product: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ProductView"];
                 };
             };
         };
@@ -5221,7 +5950,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -41,7 +41,7 @@ function label(
 ): Kind {
   const shapes = SHAPES.map((shape) => (shape.text === usual ? { ...shape, value: '' } : shape));
   const ready = [...shapes].sort((a, b) => Number(b.value === '') - Number(a.value === ''));
-  return { value, text, note, spot: 'on-picture', height: 'h-44', ready, words };
+  return { value, text, note, spot: 'on-picture', height: 'h-24', ready, words };
 }
 
 /** What the owner reads of each kind of nod; a new kind adds its own here. */

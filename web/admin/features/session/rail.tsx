@@ -8,6 +8,7 @@ import { useLeave } from './queries';
 const PLACES = [
   { to: '/reviews', text: 'Reviews' },
   { to: '/pages', text: 'Pages' },
+  { to: '/catalogue', text: 'Catalogue' },
   { to: '/setup', text: 'Setup' },
 ];
 

@@ -30,6 +30,10 @@ public class AccessibilityIT extends InBrowser {
       {"/reviews/sort/3"},
       {"/pages/product/celadon-planter"},
       {"/pages/listing/planters"},
+      {"/catalogue"},
+      {"/catalogue?open=celadon-planter"},
+      {"/catalogue?q=nothing-is-like-that"},
+      {"/catalogue/feeds"},
       {"/setup"},
       {"/nowhere"}
     };
@@ -78,7 +82,7 @@ public class AccessibilityIT extends InBrowser {
 
   @Test(dataProvider = "besideThePage")
   public void whatStandsBesideThePage(String opens, String shows) throws Exception {
-    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
     assertThat(page.getByText("4 shown")).isVisible();
     press(opens);
     assertThat(
@@ -93,11 +97,16 @@ public class AccessibilityIT extends InBrowser {
         .click();
   }
 
-  @Test
-  public void theThreeFacesOfANod() throws Exception {
-    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+  @DataProvider
+  Object[][] opened() {
+    return new Object[][] {{"Review wall"}, {"Price drop label"}, {"Trust badges"}};
+  }
+
+  @Test(dataProvider = "opened")
+  public void theThreeFacesOfANod(String nod) throws Exception {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
     assertThat(page.getByText("4 shown")).isVisible();
-    press("Review wall");
+    press(nod);
     for (String face : List.of("Says", "Who sees it", "Looks")) {
       page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(face)).click();
       assertThat(page.getByRole(AriaRole.TABPANEL)).isVisible();
@@ -112,6 +121,7 @@ public class AccessibilityIT extends InBrowser {
       {"/products/celadon-planter", 1280},
       {"/products/celadon-planter", 390},
       {"/categories/seeds-and-bulbs", 1280},
+      {"/categories/planters", 390},
       {"/", 390},
       {"/basket", 1280}
     };

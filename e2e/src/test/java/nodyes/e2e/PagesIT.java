@@ -19,7 +19,7 @@ public class PagesIT extends InBrowser {
     FrameLocator wide = page.frameLocator("iframe[title*=wide]");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
     assertThat(wide.locator("#nodyes-pins button")).hasCount(2);
-    assertThat(page.getByText("4 shown")).isVisible();
+    assertThat(page.getByText("3 shown")).isVisible();
 
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
         .click();

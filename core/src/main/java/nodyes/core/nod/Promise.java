@@ -117,7 +117,7 @@ public record Promise(
   }
 
   /** Whether it has anything to say or to draw. */
-  public boolean isEmpty() {
+  public boolean saysNothing() {
     return words.values().stream().allMatch(Said::isEmpty) && drawing.equals("none");
   }
 }

@@ -16,7 +16,7 @@ final class BadgeParts {
 
   static Showing.Part of(TrustBadges badges, Viewpoint viewpoint) {
     List<Promise> holding =
-        badges.holding(viewpoint.country()).stream().filter(one -> !one.isEmpty()).toList();
+        badges.holding(viewpoint.country()).stream().filter(one -> !one.saysNothing()).toList();
     boolean isBare =
         holding.stream().anyMatch(one -> one.about().needsTerms() && one.link().isEmpty());
     return new Showing.Part(

@@ -129,8 +129,11 @@ public final class BecauseSentence {
               + wanted.replace("at most ", "");
       case ITEMS ->
           met
-              ? plural(count(finding), "promise") + " of it holds here"
-              : "none of its promises holds here";
+              ? plural(count(finding), "promise")
+                  + " of it "
+                  + (count(finding) == 1 ? "holds" : "hold")
+                  + " here"
+              : "it makes no promise that holds here";
     };
   }
 
@@ -167,12 +170,12 @@ public final class BecauseSentence {
       case Figure.Day day -> DAY.format(day.value());
       case Figure.Days days -> "for at most " + plural(days.value(), "day");
       case Figure.Stars stars -> stars.value().toPlainString();
-      case Figure.Amount amount -> amount.value().toString();
+      case Figure.Amount amount -> TradeClauses.money(amount.value());
       case Figure.Names names -> names.values().isEmpty() ? "none" : either(names.values());
       case Figure.AmountRange range ->
           Stream.of(
-                  range.least().map(least -> "at least " + least),
-                  range.most().map(most -> "at most " + most))
+                  range.least().map(least -> "at least " + TradeClauses.money(least)),
+                  range.most().map(most -> "at most " + TradeClauses.money(most)))
               .flatMap(Optional::stream)
               .collect(joining(" and "));
       case Figure.Period period ->

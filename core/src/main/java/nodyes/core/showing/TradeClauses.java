@@ -1,9 +1,11 @@
 package nodyes.core.showing;
 
+import java.text.NumberFormat;
 import java.util.Locale;
 import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
 import nodyes.core.sales.Standing;
+import org.joda.money.Money;
 
 /** Clauses on prices and sales. */
 final class TradeClauses {
@@ -18,11 +20,11 @@ final class TradeClauses {
               : "the price lies " + figure + " under the one before; the rule wants " + wanted;
     }
     String so =
-        reduced.price()
+        money(reduced.price())
             + " is "
             + reduced.percent()
             + "% under "
-            + reduced.prior()
+            + money(reduced.prior())
             + (reduced.daysBefore() > 0
                 ? ", the lowest price of the " + reduced.daysBefore() + " days before the drop"
                 : ", your price of reference");
@@ -44,6 +46,16 @@ final class TradeClauses {
 
   private static String in(int days) {
     return days == 1 ? " today" : " in " + days + " days";
+  }
+
+  /** As English writes it: €25.00. */
+  static String money(Money money) {
+    NumberFormat format = NumberFormat.getCurrencyInstance(Locale.ENGLISH);
+    format.setCurrency(money.getCurrencyUnit().toCurrency());
+    int digits = money.getCurrencyUnit().getDecimalPlaces();
+    format.setMinimumFractionDigits(digits);
+    format.setMaximumFractionDigits(digits);
+    return format.format(money.getAmount());
   }
 
   static String units(Figure.Sold sold) {

@@ -80,14 +80,14 @@ public class BecauseSentenceTest {
         of(FactName.TAG, names(), names("heavy", "new", "sale"), false),
         "the tags is none; the rule wants heavy, new or sale"
       },
-      {of(FactName.PRICE, money("EUR 25.00"), upTo, true), "the price is EUR 25.00"},
+      {of(FactName.PRICE, money("EUR 25.00"), upTo, true), "the price is €25.00"},
       {
         of(FactName.PRICE, money("EUR 41.00"), between, false),
-        "the price is EUR 41.00; the rule wants at least EUR 10.00 and at most EUR 30.00"
+        "the price is €41.00; the rule wants at least €10.00 and at most €30.00"
       },
       {
         Finding.unknown(FactName.PRICE, upTo),
-        "the price is not known; the rule wants at most EUR 30.00"
+        "the price is not known; the rule wants at most €30.00"
       },
       {
         of(FactName.COUNTRY, names("PT"), names("DE"), false),

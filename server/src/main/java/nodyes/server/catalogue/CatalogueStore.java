@@ -106,6 +106,7 @@ class CatalogueStore {
                           .SLUG
                           .in(slugs.stream().map(Slug::value).toList())
                           .and(PRODUCT.IS_GONE.isFalse()))
+                  .orderBy(PRODUCT.POSITION, PRODUCT.ID)
                   .fetch();
           var ids = rows.getValues(PRODUCT.ID);
           var categories = categories(sql, ids);

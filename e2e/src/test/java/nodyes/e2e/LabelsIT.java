@@ -1,0 +1,154 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+
+/** Labels and trust badges from nothing to the shop's pages, and away from them by themselves. */
+public class LabelsIT extends InBrowser {
+  @AfterMethod
+  public void asItBegan() throws IOException, InterruptedException {
+    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+  }
+
+  private static Locator labels(Page shown, String product) {
+    return shown.locator("nod-yes[data-kind=label][data-product=" + product + "]");
+  }
+
+  private void pick(String label, String choice) {
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^" + label + ":")))
+        .first()
+        .click();
+    page.getByRole(
+            AriaRole.MENUITEMRADIO,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^" + choice)))
+        .click();
+  }
+
+  @Test
+  public void aPriceDropLabelFromNothingToTheShopAndWithTheVariant() {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
+    assertThat(page.getByText("4 shown")).isVisible();
+    button("Add a nod").click();
+    pick("Where the price drop label stands", "above the title");
+    button("Add the price drop label").click();
+    assertThat(frame().locator("nod-yes[data-nod^=price-drop-label]")).hasText("38% off");
+    page.getByLabel("English", exactly()).fill("{percentOff} less than {priorPrise}");
+    assertThat(page.getByText("No value is called “priorPrise”")).isVisible();
+    button("Put in priorPrice").click();
+    assertThat(frame().locator("nod-yes[data-nod^=price-drop-label]")).hasText("38% less than €40");
+    face("Who sees it");
+    button("Add a condition").click();
+    page.getByRole(AriaRole.MENUITEM, named("its price fell by so much")).click();
+    assertThat(page.getByText("of 48 products")).isVisible();
+    button("Done").click();
+    button("Publish").first().click();
+    page.getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Publish"))
+        .click();
+    assertThat(page.getByText("Your pages are as published")).isVisible();
+
+    Page shop = page;
+    shop.navigate(demo.shop("/products/celadon-planter?variant=PL-CEL-24"));
+    Locator above = shop.locator("[data-nod-spot=above-title] nod-yes");
+    assertThat(above).hasText("38% less than €40");
+    assertThat(shop.locator("[data-nod-picture] nod-yes")).hasText("38% off");
+    shop.navigate(demo.shop("/products/celadon-planter?variant=PL-CEL-18"));
+    assertThat(shop.locator("nod-yes[data-kind=star-line]")).isVisible();
+    assertThat(labels(shop, "celadon-planter")).hasCount(0);
+    shop.navigate(demo.shop("/categories/planters"));
+    assertThat(labels(shop, "celadon-planter")).hasText("up to 38% off");
+  }
+
+  @Test
+  public void aBestsellerLabelLeavesWhenAnotherOutsellsIt() {
+    Page shop = page;
+    shop.navigate(demo.shop("/categories/planters"));
+    assertThat(labels(shop, "slate-pot")).hasText("Bestseller in Planters");
+    assertThat(labels(shop, "orchid-pot")).hasCount(0);
+
+    bringOrders("OrderDelivered");
+    shop.navigate(demo.shop("/categories/planters"));
+    assertThat(labels(shop, "orchid-pot")).hasText("Bestseller in Planters");
+    assertThat(labels(shop, "slate-pot")).hasCount(0);
+    page.navigate(demo.office("/catalogue?open=slate-pot"));
+    assertThat(page.getByText(Pattern.compile("2nd of 12 in planters")).first()).isVisible();
+
+    bringOrders("OrderCancelled");
+    shop.navigate(demo.shop("/categories/planters"));
+    assertThat(labels(shop, "slate-pot")).hasText("Bestseller in Planters");
+  }
+
+  private void bringOrders(String status) {
+    page.navigate(demo.office("/catalogue/feeds"));
+    pick("What the file holds", "orders");
+    String order =
+        "{\"orderNumber\":\"BIG-1\",\"orderDate\":\"2026-11-26T09:00:00Z\",\"orderStatus\":\"%s\",\"orderedItem\":[{\"orderQuantity\":900,\"orderedItem\":{\"sku\":\"PL-ORC-12\"}}]}"
+            .formatted(status);
+    page.waitForFileChooser(() -> button("Choose a file").click())
+        .setFiles(
+            new FilePayload(
+                "orders.jsonl", "application/json", order.getBytes(StandardCharsets.UTF_8)));
+    assertThat(page.getByText("No line had anything wrong.")).isVisible();
+  }
+
+  @Test
+  public void promisesAreReorderedByKeysAndHiddenWhereTheyDoNotHold() {
+    page.navigate(demo.office("/pages/product/celadon-planter?as=PT,wide"));
+    Locator said = frame().locator("nod-yes[data-kind=trust-badges] li");
+    assertThat(said).hasCount(3);
+    assertThat(said.first()).containsText("Replaced if broken");
+    button("Trust badges").click();
+    Locator handle = page.getByLabel(Pattern.compile("^Promise 1 of 3"));
+    handle.press("Alt+ArrowDown");
+    assertThat(said.first()).containsText("60 days to return");
+    page.getByLabel("Promise 2, its link").fill("www.no-address");
+    assertThat(page.getByText("write https://… or a path").first()).isVisible();
+    complaints.clear(); // the browser notes every refusal
+    page.getByLabel("Promise 2, its link").fill("");
+    assertThat(page.getByText("It leads to no terms")).isVisible();
+    button("Done").click();
+    assertThat(page.getByText("Promise without a link.")).isVisible();
+
+    page.navigate(demo.office("/pages/product/celadon-planter?as=US,wide"));
+    assertThat(said).hasCount(2);
+    assertThat(said.first()).containsText("Replaced if broken");
+  }
+
+  @Test
+  public void labelsOnAPhoneLieOnThePictureAndMoveNothing() {
+    Page phone = openPhone();
+    phone.navigate(demo.shop("/categories/watering"));
+    Locator label = labels(phone, "brass-can");
+    assertThat(label.first()).isVisible();
+    assertEquals(label.count(), 2, "sold out, and back again");
+    BoundingBox picture =
+        phone.locator("[data-nod-product=brass-can] [data-nod-spot=on-picture]").boundingBox();
+    BoundingBox one = label.nth(0).boundingBox();
+    BoundingBox other = label.nth(1).boundingBox();
+    for (BoundingBox box : new BoundingBox[] {one, other}) {
+      assertTrue(
+          box.x >= picture.x
+              && box.y >= picture.y
+              && box.x + box.width <= picture.x + picture.width + 1
+              && box.y + box.height <= picture.y + picture.height + 1,
+          "a label lies on its picture");
+    }
+    assertTrue(
+        one.y + one.height <= other.y || other.y + other.height <= one.y,
+        "no label lies over another");
+  }
+}

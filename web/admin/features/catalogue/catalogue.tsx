@@ -1,0 +1,259 @@
+import { useCallback, useMemo, useRef, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { Empty, Failure, Loading } from '../../ui/empty';
+import { Pick } from '../../ui/pick';
+import { count, number } from '../../shared/words';
+import { useKeys } from '../../shared/keys';
+import { useCategories } from '../pages/queries';
+import { ProductPane } from './product-pane';
+import { useProductTable, useTags, type ProductsFilter } from './queries';
+import { ProductTable } from './table';
+import { TagBar } from './tag-bar';
+
+const SORTS: { value: ProductsFilter['sort']; text: string }[] = [
+  { value: 'SHOP', text: 'in the shop’s own order' },
+  { value: 'SOLD', text: 'the most sold first' },
+  { value: 'STOCK', text: 'the fewest left first' },
+  { value: 'PRICE', text: 'the cheapest first' },
+  { value: 'RATING', text: 'the best rated first' },
+  { value: 'NEWEST', text: 'the newest first' },
+  { value: 'TITLE', text: 'by name' },
+];
+const WHICH: { value: string; text: string }[] = [
+  { value: '', text: 'all' },
+  { value: 'reduced', text: 'reduced' },
+  { value: 'OUT', text: 'sold out' },
+  { value: 'FEW', text: 'nearly sold out' },
+  { value: 'IN', text: 'in stock' },
+  { value: 'UNKNOWN', text: 'of unknown stock' },
+];
+
+/** All products with what is so about them and what they show; one beside them with its because. */
+export function Catalogue() {
+  const [search, setSearch] = useSearchParams();
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+  const [done, setDone] = useState<{ words: string; undo: () => void }>();
+  const field = useRef<HTMLInputElement>(null);
+  const filter = useMemo(() => filterOf(search), [search]);
+  const table = useProductTable(filter);
+  const set = useCallback(
+    (changes: Record<string, string>) =>
+      setSearch(
+        (before) => {
+          const next = new URLSearchParams(before);
+          for (const [name, value] of Object.entries(changes))
+            if (value) next.set(name, value);
+            else next.delete(name);
+          return next;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+  const rows = useMemo(
+    () => table.data?.pages.flatMap((page) => page.rows.items) ?? [],
+    [table.data],
+  );
+  const open = search.get('open') ?? undefined;
+  const { fetchNextPage, hasNextPage, isFetchingNextPage } = table;
+  const more = useCallback(() => {
+    if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
+  }, [fetchNextPage, hasNextPage, isFetchingNextPage]);
+  const step = (by: 1 | -1) => {
+    const at = rows.findIndex((row) => row.slug === open);
+    const next = rows[at < 0 ? 0 : Math.max(0, Math.min(rows.length - 1, at + by))];
+    if (next) set({ open: next.slug });
+  };
+  useKeys({
+    '/': () => field.current?.focus(),
+    ArrowDown: () => step(1),
+    ArrowUp: () => step(-1),
+    Escape: () => {
+      if (!document.querySelector('[role=menu], [role=dialog]')) set({ open: '' });
+    },
+    z: () => {
+      done?.undo();
+      setDone(undefined);
+    },
+  });
+  const first = table.data?.pages[0];
+  const total = first?.rows.total ?? 0;
+  const isFiltered = [...search.keys()].some((key) => key !== 'open' && key !== 'sort');
+  return (
+    <div className={`grid min-h-0 flex-1 ${open ? 'grid-cols-[minmax(0,1fr)_380px]' : ''}`}>
+      <section className="flex min-h-0 min-w-0 flex-col" aria-label="Catalogue">
+        <Sentence filter={filter} nods={first?.nods ?? []} onSet={set}>
+          <span className="flex-1" />
+          <span className="text-[13px] text-ink-2">
+            <b className="text-ink">{number(total)}</b> {total === 1 ? 'product' : 'products'}
+          </span>
+          <input
+            ref={field}
+            type="search"
+            aria-label="Name, SKU or tag"
+            placeholder="Name, SKU or tag"
+            defaultValue={filter.q}
+            className="w-44 rounded-lg border border-line-3 bg-white px-3 py-1"
+            onChange={(event) => set({ q: event.target.value })}
+          />
+          <Link to="/catalogue/feeds" className="text-plum underline">
+            Bring products in
+          </Link>
+        </Sentence>
+        {table.error ? (
+          <Failure error={table.error} again={() => void table.refetch()} />
+        ) : !first ? (
+          <Loading lines={10} />
+        ) : total === 0 && !isFiltered ? (
+          <Empty title="Your products come here">
+            Labels, conditions and ranks speak of them.{' '}
+            <Link to="/catalogue/feeds" className="text-plum underline">
+              Bring products in
+            </Link>{' '}
+            from a file, an address, or a program.
+          </Empty>
+        ) : total === 0 ? (
+          <Empty title="No product fits">
+            <button
+              type="button"
+              className="text-plum underline"
+              onClick={() => {
+                if (field.current) field.current.value = '';
+                setSearch(new URLSearchParams());
+              }}
+            >
+              Show all
+            </button>
+          </Empty>
+        ) : (
+          <ProductTable
+            rows={rows}
+            total={total}
+            nods={first.nods}
+            now={first.now}
+            at={open}
+            chosen={chosen}
+            onChoose={setChosen}
+            onOpen={(slug) => set({ open: slug === open ? '' : slug })}
+            onMore={more}
+          />
+        )}
+        {chosen.size > 0 ? (
+          <TagBar
+            chosen={chosen}
+            onClear={() => setChosen(new Set())}
+            onDone={(words, undo) => {
+              setDone({ words, undo });
+              setChosen(new Set());
+            }}
+          />
+        ) : (
+          done && (
+            <p
+              role="status"
+              className="flex items-center gap-3 bg-plum-deep px-4.5 py-2.5 text-on-plum"
+            >
+              {done.words}.
+              <button
+                type="button"
+                className="text-saffron underline"
+                onClick={() => {
+                  done.undo();
+                  setDone(undefined);
+                }}
+              >
+                Take it back
+              </button>
+              <kbd className="rounded border border-[#8d6f90] px-1.5 text-[11px]">Z</kbd>
+            </p>
+          )
+        )}
+      </section>
+      {open && (
+        <aside className="flex min-h-0 flex-col border-l border-line-2 bg-paper">
+          <ProductPane slug={open} onClose={() => set({ open: '' })} />
+        </aside>
+      )}
+    </div>
+  );
+}
+
+function filterOf(search: URLSearchParams): ProductsFilter {
+  const text = (name: string) => search.get(name) ?? '';
+  const which = text('which');
+  return {
+    q: text('q'),
+    category: text('category'),
+    tag: text('tag'),
+    stock: which === 'reduced' ? '' : (which as ProductsFilter['stock']),
+    reduced: which === 'reduced',
+    shows: text('shows'),
+    hides: text('hides'),
+    sort: SORTS.find((sort) => sort.value === text('sort'))?.value ?? 'SHOP',
+  };
+}
+
+interface SentenceProps {
+  filter: ProductsFilter;
+  nods: { nod: string; name: string }[];
+  onSet: (changes: Record<string, string>) => void;
+  children: React.ReactNode;
+}
+
+function Sentence({ filter, nods, onSet, children }: SentenceProps) {
+  const categories = useCategories();
+  const tags = useTags();
+  const shown = filter.shows ? `+${filter.shows}` : filter.hides ? `-${filter.hides}` : '';
+  return (
+    <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 border-b border-line-2 bg-paper px-4.5 py-2.5 text-ink-2">
+      Showing
+      <Pick
+        label="Which"
+        value={filter.reduced ? 'reduced' : filter.stock}
+        choices={WHICH}
+        onPick={(which) => onSet({ which })}
+      />
+      products in
+      <Pick
+        label="Category"
+        value={filter.category}
+        choices={[{ value: '', text: 'any category' }, ...categories]}
+        onPick={(category) => onSet({ category })}
+      />
+      with
+      <Pick
+        label="Tag"
+        value={filter.tag}
+        choices={[
+          { value: '', text: 'any tag' },
+          ...(tags.data?.items ?? []).map((one) => ({
+            value: one.tag,
+            text: one.tag,
+            note: count(one.products, 'product'),
+          })),
+        ]}
+        onPick={(tag) => onSet({ tag })}
+      />
+      that
+      <Pick
+        label="What they show"
+        value={shown}
+        choices={[
+          { value: '', text: 'show anything' },
+          ...nods.flatMap((nod) => [
+            { value: `+${nod.nod}`, text: `show ${nod.name}` },
+            { value: `-${nod.nod}`, text: `don’t show ${nod.name}` },
+          ]),
+        ]}
+        onPick={(value) =>
+          onSet({
+            shows: value.startsWith('+') ? value.slice(1) : '',
+            hides: value.startsWith('-') ? value.slice(1) : '',
+          })
+        }
+      />
+      <Pick label="Order" value={filter.sort} choices={SORTS} onPick={(sort) => onSet({ sort })} />
+      {children}
+    </div>
+  );
+}

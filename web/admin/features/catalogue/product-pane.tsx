@@ -1,0 +1,246 @@
+import { Link } from 'react-router';
+import { count, day, moment, number } from '../../shared/words';
+import { Failure, Loading } from '../../ui/empty';
+import { useShopPicture } from '../setup/queries';
+import { Drop } from './marks';
+import { money, path, plot } from './price-line';
+import { useProductView, type ProductView } from './queries';
+import { ordinal } from './table';
+
+interface ProductPaneProps {
+  slug: string;
+  onClose: () => void;
+}
+
+/** All that is so about a product: prices, stock, sales, and each nod with its because. */
+export function ProductPane({ slug, onClose }: ProductPaneProps) {
+  const view = useProductView(slug);
+  const picture = useShopPicture();
+  if (view.error) return <Failure error={view.error} again={() => void view.refetch()} />;
+  if (!view.data) return <Loading lines={8} />;
+  const product = view.data;
+  const shown = product.nods.filter((nod) => nod.shown).length;
+  return (
+    <article aria-label={product.title} className="flex min-h-0 flex-1 flex-col">
+      <header className="flex items-start gap-3 px-4.5 pt-3.5">
+        {product.picture && (
+          <img src={picture(product.picture)} alt="" className="size-14 rounded-lg object-cover" />
+        )}
+        <div className="min-w-0 flex-1">
+          <h2 className="text-[18px] leading-tight">{product.title}</h2>
+          <p className="text-[13px] text-ink-2">
+            {[
+              product.brand,
+              count(product.variants.length, 'variant'),
+              product.firstPublished && `first sold ${day(product.firstPublished)}`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </p>
+        </div>
+        <button
+          type="button"
+          aria-label="Close"
+          className="rounded-lg border border-line-2 px-2 py-0.5 hover:bg-paper-2"
+          onClick={onClose}
+        >
+          ×
+        </button>
+      </header>
+      <div className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4">
+        <Prices product={product} />
+        <Sold product={product} />
+        <Variants product={product} />
+        <section className="mt-3 border-t border-line pt-2.5" aria-label="Its nods, and why">
+          <p className="flex justify-between">
+            <b>Its nods, and why</b>
+            <span className="text-[13px] text-ink-2">
+              {shown} show, {product.nods.length - shown} don’t
+            </span>
+          </p>
+          <ul>
+            {product.nods.map((nod) => (
+              <li
+                key={nod.nod}
+                className="flex gap-2.5 border-b border-line/60 py-1.5 last:border-0"
+              >
+                <span className="pt-0.5">
+                  <Drop shown={nod.shown} />
+                </span>
+                <div className="min-w-0 flex-1">
+                  <p className="flex justify-between gap-2">
+                    <span className="font-semibold">{nod.name}</span>
+                    {nod.until && (
+                      <span className="shrink-0 text-[13px] text-ink-2">
+                        until {moment(nod.until, product.zone)}
+                      </span>
+                    )}
+                  </p>
+                  <p className="text-[13px] leading-snug text-ink-2">{nod.because}</p>
+                  {nod.doubts.map((doubt) => (
+                    <p key={doubt.rule} className="text-[13px] text-rust-ink">
+                      <b>{doubt.rule}.</b> {doubt.text}
+                    </p>
+                  ))}
+                </div>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+      <footer className="flex gap-2 border-t border-line px-4.5 py-3">
+        <Link
+          className="rounded-lg bg-plum px-4 py-2 font-semibold text-white hover:bg-plum-2"
+          to={`/pages/product/${slug}`}
+        >
+          See its page
+        </Link>
+        <Link
+          className="rounded-lg border border-line-3 px-4 py-2 hover:bg-paper-2"
+          to={`/reviews?product=${slug}`}
+        >
+          {product.reviews === 0 ? 'Its reviews' : `Its ${count(product.reviews, 'review')}`}
+        </Link>
+      </footer>
+    </article>
+  );
+}
+
+const WIDTH = 340;
+const HEIGHT = 64;
+
+function Prices({ product }: { product: ProductView }) {
+  const drawn =
+    product.variants.find((one) => one.percentOff !== undefined) ??
+    product.variants.find((one) => one.price !== undefined);
+  if (!drawn) return <p className="mt-3 text-ink-2">No price is known.</p>;
+  const points = plot(drawn.prices, product.now, WIDTH, HEIGHT);
+  const shopDay = (at: number) =>
+    new Intl.DateTimeFormat('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      timeZone: product.zone,
+    }).format(at);
+  return (
+    <section className="mt-3 border-t border-line pt-2.5" aria-label="Price">
+      <p className="flex justify-between">
+        <b>Price</b>
+        <span className="text-[13px] text-ink-2">{drawn.sku}, 90 days to today</span>
+      </p>
+      <svg viewBox={`0 -14 ${WIDTH} ${HEIGHT + 30}`} className="mt-1 w-full" aria-hidden>
+        <path d={path(points, WIDTH)} className="fill-none stroke-ink-2" strokeWidth="1.5" />
+        {points.map((point, i) => (
+          <text
+            key={point.at}
+            x={i === 0 ? point.x : point.x - 5}
+            y={i === 0 ? point.y - 5 : point.y + 4}
+            textAnchor={i === 0 ? 'start' : 'end'}
+            className={`text-[11px] ${i === points.length - 1 ? 'fill-plum font-bold' : 'fill-ink-2'}`}
+          >
+            {point.price.toFixed(2)}
+          </text>
+        ))}
+        {points.map((point, i) => (
+          <text
+            key={`day ${point.at}`}
+            x={Math.min(point.x, WIDTH - 40)}
+            y={HEIGHT + 14}
+            className="fill-ink-2 text-[11px]"
+          >
+            {i > 0 && point.x - points[i - 1]!.x < 46 ? '' : shopDay(point.at)}
+          </text>
+        ))}
+        {points.length > 0 && (
+          <circle cx={WIDTH - 3} cy={points.at(-1)!.y} r="3" className="fill-plum" />
+        )}
+      </svg>
+      <table className="sr-only">
+        <caption>Price of {drawn.sku}</caption>
+        <tbody>
+          {drawn.prices.map((step) => (
+            <tr key={step.from}>
+              <td>from {moment(step.from, product.zone)}</td>
+              <td>{money(step.price, drawn.currency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Sold({ product }: { product: ProductView }) {
+  const most = Math.max(1, ...product.weeks.map((week) => week.units));
+  const place = product.sold;
+  return (
+    <section className="mt-3 border-t border-line pt-2.5" aria-label="Sold per week">
+      <p className="flex justify-between gap-3">
+        <b>Sold per week</b>
+        {place && (
+          <span className="text-right text-[13px] text-ink-2">
+            {ordinal(place.rank)} of {place.of} in {place.group || 'the shop'}:{' '}
+            {count(place.units, 'unit')} in 30 days
+            {place.next !== undefined && `; the next above has ${number(place.next)}`}
+          </span>
+        )}
+      </p>
+      <ol className="mt-1 grid h-16 grid-cols-12 items-end gap-1.5">
+        {product.weeks.map((week, i) => (
+          <li key={week.from} className="text-center text-[11px] text-ink-2">
+            <span aria-label={`week from ${day(week.from)}: ${count(week.units, 'unit')}`}>
+              {number(week.units)}
+            </span>
+            <span
+              aria-hidden
+              ref={(el) => el?.style.setProperty('height', `${(week.units / most) * 40 + 1}px`)}
+              className={`block rounded-t-sm ${i === product.weeks.length - 1 ? 'bg-saffron' : 'bg-line-3'}`}
+            />
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Variants({ product }: { product: ProductView }) {
+  return (
+    <section className="mt-3 border-t border-line pt-2.5" aria-label="Variants">
+      <table className="w-full text-[13px]">
+        <thead className="sr-only">
+          <tr>
+            <th>SKU</th>
+            <th>Price</th>
+            <th>Before</th>
+            <th>Stock</th>
+          </tr>
+        </thead>
+        <tbody>
+          {product.variants.map((variant) => (
+            <tr key={variant.sku} className="border-b border-line/60 last:border-0">
+              <td className="py-1">{variant.sku}</td>
+              <td className="tabular-nums">
+                {variant.price === undefined ? 'unknown' : money(variant.price, variant.currency)}
+              </td>
+              <td className="text-ink-2 tabular-nums">
+                {variant.prior !== undefined && (
+                  <>
+                    <s>{money(variant.prior, variant.currency)}</s> {variant.percentOff}% off
+                  </>
+                )}
+              </td>
+              <td className="text-right">
+                {variant.madeToOrder
+                  ? 'made to order'
+                  : variant.stock === undefined
+                    ? 'stock unknown'
+                    : variant.stock === 0 && variant.backOn
+                      ? `none, back ${day(variant.backOn)}`
+                      : `${number(variant.stock)} in stock`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,96 @@
+import { useState } from 'react';
+import { Popover } from 'radix-ui';
+import { Link } from 'react-router';
+import { moment } from '../../shared/words';
+import { Loading } from '../../ui/empty';
+import { SHEET } from '../../ui/pick';
+import { Why as WhyNot } from '../pages/why';
+import { Drop } from './marks';
+import { useProductView, type NodAnswer, type NodColumn } from './queries';
+
+interface WhyPopProps {
+  column: NodColumn;
+  shown: boolean;
+  slug: string;
+  title: string;
+}
+
+/** Whether a nod shows on a product; pressed, why, and when that can change. */
+export function WhyPop({ column, shown, slug, title }: WhyPopProps) {
+  const [asks, setAsks] = useState<NodAnswer>();
+  return (
+    <>
+      <Popover.Root>
+        <Popover.Trigger
+          className="flex size-6 items-center justify-center rounded-md hover:bg-paper-2"
+          aria-label={`${column.name} on ${title}: ${shown ? 'shown' : 'not here'}`}
+        >
+          <Drop shown={shown} />
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content className={`${SHEET} w-[21rem] px-4 py-3`} align="end" sideOffset={6}>
+            <Why column={column} slug={slug} onAsk={setAsks} />
+            <Popover.Arrow className="fill-paper" />
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+      {asks && (
+        <WhyNot
+          name={asks.name}
+          asked={{ nod: asks.nod, kind: asks.page, product: slug }}
+          onDone={() => setAsks(undefined)}
+        />
+      )}
+    </>
+  );
+}
+
+interface WhyProps {
+  column: NodColumn;
+  slug: string;
+  onAsk: (nod: NodAnswer) => void;
+}
+
+function Why({ column, slug, onAsk }: WhyProps) {
+  const product = useProductView(slug);
+  const nod = product.data?.nods.find((one) => one.nod === column.nod);
+  if (!nod || !product.data) return <Loading lines={3} />;
+  return (
+    <>
+      <p className="flex items-baseline justify-between gap-3">
+        <b>{nod.name}</b>
+        <span className="rounded-full border border-line-2 px-2 text-[13px]">
+          {nod.shown ? 'shown' : 'not here'}
+        </span>
+      </p>
+      <ul className="mt-2 flex flex-col gap-1.5 text-[13px]">
+        {nod.findings.map((finding, index) => (
+          <li key={index} className="flex gap-2">
+            <span className={finding.met ? 'text-fern-ink' : 'text-rust-ink'}>
+              {finding.met ? 'so' : 'not so'}
+            </span>
+            <span>{finding.text}</span>
+          </li>
+        ))}
+      </ul>
+      {nod.doubts.map((doubt) => (
+        <p key={doubt.rule} className="mt-2 text-[13px] text-rust-ink">
+          <b>{doubt.rule}.</b> {doubt.text}
+        </p>
+      ))}
+      <p className="mt-2 text-[13px] text-ink-2">
+        {nod.until
+          ? `Can change by itself on ${moment(nod.until, product.data.zone)}.`
+          : 'Time alone does not change it.'}
+      </p>
+      <p className="mt-2 flex gap-4">
+        <Popover.Close className="font-semibold text-plum underline" onClick={() => onAsk(nod)}>
+          {nod.shown ? 'Do shoppers get it?' : 'Why is it not here?'}
+        </Popover.Close>
+        <Link className="font-semibold text-plum underline" to={`/pages/${nod.page}/${slug}`}>
+          See it on the page
+        </Link>
+      </p>
+    </>
+  );
+}
