@@ -82,6 +82,7 @@ export function Catalogue() {
   return (
     <div className={`grid min-h-0 flex-1 ${open ? 'grid-cols-[minmax(0,1fr)_380px]' : ''}`}>
       <section className="flex min-h-0 min-w-0 flex-col" aria-label="Catalogue">
+        <h1 className="sr-only">Catalogue</h1>
         <Sentence filter={filter} nods={first?.nods ?? []} onSet={set}>
           <span className="flex-1" />
           <span className="text-[13px] text-ink-2">

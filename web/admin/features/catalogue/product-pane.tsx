@@ -47,7 +47,12 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
           ×
         </button>
       </header>
-      <div className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4">
+      <div
+        role="region"
+        aria-label="What is so about it"
+        tabIndex={0}
+        className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4"
+      >
         <Prices product={product} />
         <Sold product={product} />
         <Variants product={product} />

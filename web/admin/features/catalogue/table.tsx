@@ -48,48 +48,52 @@ export function ProductTable(props: TableProps) {
       aria-rowcount={total}
       className="flex min-h-0 flex-1 flex-col"
     >
-      <div
-        role="row"
-        className={`${GRID} shrink-0 border-b border-line-2 bg-paper py-1.5 text-[13px] text-ink-2`}
-      >
-        <span role="columnheader">
-          <input
-            type="checkbox"
-            className="size-4 accent-plum"
-            aria-label="Choose all that are loaded"
-            checked={all}
-            onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
-          />
-        </span>
-        <span role="columnheader" className="col-span-2">
-          Product
-        </span>
-        <span role="columnheader" className="col-span-2">
-          Price and 90 days of it
-        </span>
-        <span role="columnheader" className="text-right">
-          Stock
-        </span>
-        <span role="columnheader" className="pl-3">
-          Sold in 30 days
-        </span>
-        <span role="columnheader">Rating</span>
-        <span role="columnheader" className="flex">
-          {nods.map((nod) => (
-            <span key={nod.nod} title={nod.name} className="flex w-6 justify-center">
-              <KindMark kind={nod.kind} />
-              <span className="sr-only">{nod.name}</span>
-            </span>
-          ))}
-        </span>
+      <div role="rowgroup">
+        <div
+          role="row"
+          className={`${GRID} shrink-0 border-b border-line-2 bg-paper py-1.5 text-[13px] text-ink-2`}
+        >
+          <span role="columnheader">
+            <input
+              type="checkbox"
+              className="size-4 accent-plum"
+              aria-label="Choose all that are loaded"
+              checked={all}
+              onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
+            />
+          </span>
+          <span role="columnheader" className="col-span-2">
+            Product
+          </span>
+          <span role="columnheader" className="col-span-2">
+            Price and 90 days of it
+          </span>
+          <span role="columnheader" className="text-right">
+            Stock
+          </span>
+          <span role="columnheader" className="pl-3">
+            Sold in 30 days
+          </span>
+          <span role="columnheader">Rating</span>
+          <span role="columnheader" className="flex">
+            {nods.map((nod) => (
+              <span key={nod.nod} title={nod.name} className="flex w-6 justify-center">
+                <KindMark kind={nod.kind} />
+                <span className="sr-only">{nod.name}</span>
+              </span>
+            ))}
+          </span>
+        </div>
       </div>
       <div
         ref={scroll}
+        role="rowgroup"
         className="min-h-0 flex-1 overflow-y-auto bg-paper"
         tabIndex={0}
         aria-label="Rows"
       >
         <div
+          role="presentation"
           className="relative"
           ref={(el) => el?.style.setProperty('height', `${virtual.getTotalSize()}px`)}
         >

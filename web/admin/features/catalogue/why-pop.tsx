@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Popover } from 'radix-ui';
 import { Link } from 'react-router';
 import { moment } from '../../shared/words';
@@ -18,6 +18,11 @@ interface WhyPopProps {
 /** Whether a nod shows on a product; pressed, why, and when that can change. */
 export function WhyPop({ column, shown, slug, title }: WhyPopProps) {
   const [asks, setAsks] = useState<NodAnswer>();
+  const isAsking = useRef(false);
+  const ask = (nod: NodAnswer | undefined) => {
+    isAsking.current = !!nod;
+    setAsks(nod);
+  };
   return (
     <>
       <Popover.Root>
@@ -28,8 +33,15 @@ export function WhyPop({ column, shown, slug, title }: WhyPopProps) {
           <Drop shown={shown} />
         </Popover.Trigger>
         <Popover.Portal>
-          <Popover.Content className={`${SHEET} w-[21rem] px-4 py-3`} align="end" sideOffset={6}>
-            <Why column={column} slug={slug} onAsk={setAsks} />
+          <Popover.Content
+            className={`${SHEET} w-[21rem] px-4 py-3`}
+            align="end"
+            sideOffset={6}
+            aria-label={`Why ${column.name} is ${shown ? 'shown' : 'not here'}`}
+            // the answer that opens takes the focus; given back, it would close that at once
+            onCloseAutoFocus={(event) => isAsking.current && event.preventDefault()}
+          >
+            <Why column={column} slug={slug} onAsk={ask} />
             <Popover.Arrow className="fill-paper" />
           </Popover.Content>
         </Popover.Portal>
@@ -38,7 +50,7 @@ export function WhyPop({ column, shown, slug, title }: WhyPopProps) {
         <WhyNot
           name={asks.name}
           asked={{ nod: asks.nod, kind: asks.page, product: slug }}
-          onDone={() => setAsks(undefined)}
+          onDone={() => ask(undefined)}
         />
       )}
     </>

@@ -9,7 +9,7 @@ const KEY = ['materials'];
 /** What the browser's file picker offers. */
 export const ACCEPTED: Record<MaterialKind, string> = {
   FONT: '.woff2,font/woff2',
-  PICTURE: 'image/png,image/webp,image/jpeg,image/gif',
+  PICTURE: 'image/png,image/webp,image/jpeg,image/gif,image/svg+xml',
 };
 
 /** The shop's own fonts and pictures, by name. */

@@ -18,7 +18,7 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter"));
     FrameLocator wide = page.frameLocator("iframe[title*=wide]");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
-    assertThat(wide.locator("#nodyes-pins button")).hasCount(2);
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(3);
     assertThat(page.getByText("3 shown")).isVisible();
 
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
@@ -100,7 +100,7 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Product: Celadon"))
         .click();
-    page.getByText("sold out").click();
+    page.getByText("sold out", new Page.GetByTextOptions().setExact(true)).click();
     page.waitForURL("**/pages/product/dahlia-tubers?as=wide");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Variant: as chosen"))
         .click();

@@ -22,10 +22,13 @@ public class ShopPageIT extends InBrowser {
           }
         });
     page.navigate(demo.shop("/categories/planters"));
-    assertThat(page.locator("nod-yes")).hasCount(12);
-    assertEquals(asked.size(), 2, asked.toString());
+    assertThat(page.locator("nod-yes[data-kind=star-line]")).hasCount(12);
+    assertThat(page.locator("nod-yes[data-kind=label]")).hasCount(4);
+    assertEquals(asked.size(), 4, asked.toString());
     assertEquals(asked.getFirst(), "/nodyes.js");
-    assertTrue(asked.getLast().startsWith("/embed/v1/page?kind=listing&product="), asked.getLast());
+    assertTrue(asked.get(1).startsWith("/embed/v1/page?kind=listing&product="), asked.get(1));
+    assertEquals(asked.get(2), "/nodyes/label.js", "what draws labels, as this page has some");
+    assertTrue(asked.getLast().startsWith("/nodyes/part-"), "and the words that kinds share");
     assertEquals(page.context().cookies().size(), 0);
   }
 

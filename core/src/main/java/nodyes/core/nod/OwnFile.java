@@ -9,24 +9,28 @@ import java.util.regex.Pattern;
  * file is named by the hash of its content, so that a look of long ago still finds the same.
  *
  * @param hash forty hexadecimal digits
- * @param ending the ending of its file: {@code woff2}, {@code png} or {@link #ALL_WEIGHTS}
+ * @param ending the ending of its file: {@code woff2}, {@code png}, {@link #DRAWN} or {@link
+ *     #ALL_WEIGHTS}
  */
 public record OwnFile(String hash, String ending) {
   /** The ending of a font that holds all weights in one file (OpenType font variations). */
   public static final String ALL_WEIGHTS = "var.woff2";
 
+  /** The ending of a picture of lines and shapes (W3C SVG), cleaned. */
+  public static final String DRAWN = "svg";
+
   /** What a look writes before the name of a file. */
   public static final String PREFIX = "own:";
 
   private static final Pattern WRITTEN =
-      Pattern.compile(PREFIX + "([0-9a-f]{40})\\.(woff2|var\\.woff2|png)");
+      Pattern.compile(PREFIX + "([0-9a-f]{40})\\.(woff2|var\\.woff2|png|svg)");
   private static final int FAMILY_DIGITS = 12;
 
   /** What an own file can be. */
   public enum Kind {
     /** A font (W3C WOFF2). */
     FONT,
-    /** A picture (W3C PNG). */
+    /** A picture (W3C PNG or SVG). */
     PICTURE
   }
 
@@ -40,7 +44,7 @@ public record OwnFile(String hash, String ending) {
 
   /** What it is. */
   public Kind kind() {
-    return ending.equals("png") ? Kind.PICTURE : Kind.FONT;
+    return ending.equals("png") || ending.equals(DRAWN) ? Kind.PICTURE : Kind.FONT;
   }
 
   /** The name of the file. */

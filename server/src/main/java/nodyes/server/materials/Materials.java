@@ -1,5 +1,6 @@
 package nodyes.server.materials;
 
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
@@ -19,6 +20,8 @@ public class Materials {
   private static final int LARGEST_FONT = 2_000_000;
   private static final int LONGEST_NAME = 60;
   private static final String FONTS = "fonts";
+  private static final String DRAWINGS = "drawn";
+  private static final int FIRST_SIGNS = 256;
 
   private final MaterialStore store;
   private final Pictures pictures;
@@ -53,11 +56,22 @@ public class Materials {
     String file =
         switch (kind) {
           case FONT -> keepFont(content);
-          case PICTURE -> pictures.keep(Pictures.For.LOOKS, content);
+          case PICTURE -> keepPicture(content);
         };
     var material = Material.of(file, called, kind, who, clock.instant());
     store.save(material);
     return material;
+  }
+
+  /** Lines and shapes are cleaned; what is made of pixels is drawn anew. */
+  private String keepPicture(InputStream content) throws IOException {
+    var begun = new BufferedInputStream(content);
+    begun.mark(FIRST_SIGNS);
+    byte[] first = begun.readNBytes(FIRST_SIGNS);
+    begun.reset();
+    return SvgCleaner.isMarkup(first)
+        ? files.keep(DRAWINGS, SvgCleaner.clean(begun), OwnFile.DRAWN)
+        : pictures.keep(Pictures.For.LOOKS, begun);
   }
 
   private String keepFont(InputStream content) throws IOException {
@@ -84,7 +98,10 @@ public class Materials {
   Optional<Path> file(OwnFile file) {
     return switch (file.kind()) {
       case FONT -> files.find(FONTS, file.file());
-      case PICTURE -> pictures.file(Pictures.For.LOOKS, file.file());
+      case PICTURE ->
+          file.ending().equals(OwnFile.DRAWN)
+              ? files.find(DRAWINGS, file.file())
+              : pictures.file(Pictures.For.LOOKS, file.file());
     };
   }
 

@@ -30,6 +30,7 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @Tag(name = "materials")
 class MaterialsApi {
+  private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
   private static final MediaType WOFF2 = MediaType.valueOf("font/woff2");
   private static final int MOST = 100;
 
@@ -91,8 +92,14 @@ class MaterialsApi {
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
                     .header("Access-Control-Allow-Origin", "*")
                     .header("Content-Security-Policy", "default-src 'none'; sandbox")
-                    .contentType(file.endsWith(".png") ? MediaType.IMAGE_PNG : WOFF2)
+                    .contentType(type(file))
                     .<Resource>body(new FileSystemResource(found)))
         .orElseThrow(() -> Refusal.notFound("There is no such file."));
+  }
+
+  private static MediaType type(String file) {
+    return file.endsWith(".png")
+        ? MediaType.IMAGE_PNG
+        : file.endsWith("." + OwnFile.DRAWN) ? SVG : WOFF2;
   }
 }

@@ -151,7 +151,7 @@ public class MaterialsTest extends ServerTest {
       {
         "PICTURE",
         "<svg xmlns='http://www.w3.org/2000/svg'/>".getBytes(StandardCharsets.UTF_8),
-        "no picture"
+        "nothing drawn"
       },
     };
   }
