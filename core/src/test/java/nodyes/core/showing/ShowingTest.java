@@ -121,7 +121,7 @@ public class ShowingTest {
         Showing.of(starLine(upTo30), POT, facts(), viewpoint(Optional.of("PL-SLA-30")));
     assertEquals(
         BecauseSentence.of(chosen, LISBON),
-        "Not here: the price is EUR 41.00; the rule wants at most EUR 30.00.");
+        "Not here: the price is €41.00; the rule wants at most €30.00.");
   }
 
   @Test

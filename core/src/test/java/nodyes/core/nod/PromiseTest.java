@@ -1,0 +1,85 @@
+package nodyes.core.nod;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class PromiseTest {
+  private static Promise promise(String drawing, String link, Set<String> countries) {
+    return new Promise(
+        Promise.About.OTHER,
+        drawing,
+        link,
+        countries,
+        Map.of("en", new Promise.Said("Kept", ""), "pt", new Promise.Said("", "")));
+  }
+
+  @DataProvider
+  Object[][] links() {
+    return new Object[][] {
+      {"", true},
+      {"/", true},
+      {"/returns", true},
+      {"https://shop.example/returns", true},
+      {"http://shop.example", true},
+      {"//evil.example", false},
+      {"javascript:alert(1)", false},
+      {"data:text/html,x", false},
+      {"returns", false},
+      {"/two words", false},
+      {"https://" + "a".repeat(600), false},
+    };
+  }
+
+  @Test(dataProvider = "links")
+  public void aLinkIsAnAddressOrAPathOfTheShop(String link, boolean isOne) {
+    if (isOne) {
+      assertEquals(promise("back", link, Set.of()).link(), link);
+    } else {
+      IllegalArgumentException fault =
+          expectThrows(IllegalArgumentException.class, () -> promise("back", link, Set.of()));
+      assertTrue(String.valueOf(fault.getMessage()).contains("“Kept”"), fault.getMessage());
+    }
+  }
+
+  @Test
+  public void wordsFallBackToEnglishAndThenToAny() {
+    Promise promise = promise("back", "", Set.of());
+    assertEquals(promise.said("pt").title(), "Kept");
+    assertEquals(promise.said("ja").title(), "Kept");
+    var german =
+        new Promise(
+            Promise.About.OTHER,
+            "none",
+            "",
+            Set.of(),
+            Map.of("de", new Promise.Said("Gehalten", "")));
+    assertEquals(german.said("fr").title(), "Gehalten");
+    assertFalse(german.saysNothing());
+    assertTrue(new Promise(Promise.About.OTHER, "none", "", Set.of(), Map.of()).saysNothing());
+  }
+
+  @Test
+  public void itHoldsInItsCountriesAndNowhereElse() {
+    Promise some = promise("back", "", Set.of("PT", "ES"));
+    assertTrue(some.holdsIn(Optional.of("PT")));
+    assertFalse(some.holdsIn(Optional.of("US")));
+    assertFalse(some.holdsIn(Optional.empty()));
+    assertTrue(promise("back", "", Set.of()).holdsIn(Optional.empty()));
+  }
+
+  @Test
+  public void whatIsWrongIsSaid() {
+    expectThrows(IllegalArgumentException.class, () -> promise("no-such-drawing", "", Set.of()));
+    expectThrows(IllegalArgumentException.class, () -> promise("back", "", Set.of("Spain")));
+    expectThrows(IllegalArgumentException.class, () -> new Promise.Said("x".repeat(61), ""));
+    expectThrows(IllegalArgumentException.class, () -> new Promise.Said("x", "y".repeat(141)));
+  }
+}
