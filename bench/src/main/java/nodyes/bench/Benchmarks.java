@@ -35,6 +35,7 @@ public final class Benchmarks {
       add(report, new Endpoint(server, folder).measure());
       add(report, new InChromium(server).measure());
       add(report, new Walls(server, folder).measure());
+      add(report, new Labels(server).measure());
       add(report, new Desk(server, folder).measure());
       add(report, server.memoryAfterLoad());
     }
