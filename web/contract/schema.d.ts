@@ -740,6 +740,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/keys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keys"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/keys/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/listing": {
         parameters: {
             query?: never;
@@ -1988,6 +2020,16 @@ export interface components {
         Key: {
             key: string;
         };
+        KeyLine: {
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            madeAt: string;
+            name: string;
+        };
+        Keys: {
+            items: components["schemas"]["KeyLine"][];
+        };
         KitSaved: {
             kit: components["schemas"]["KitView"];
             step: components["schemas"]["Step"];
@@ -2097,6 +2139,9 @@ export interface components {
                 [key: string]: string;
             };
         };
+        MadeKey: {
+            key: string;
+        };
         Marked: {
             /** @enum {string} */
             flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED";
@@ -2158,6 +2203,9 @@ export interface components {
             standing: "SO" | "NOT_SO" | "UNKNOWN";
             text: string;
             what: string;
+        };
+        NewKey: {
+            name: string;
         };
         NewNod: {
             kind: string;
@@ -4514,6 +4562,70 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["FirstSteps"];
                 };
+            };
+        };
+    };
+    keys: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Keys"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewKey"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MadeKey"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

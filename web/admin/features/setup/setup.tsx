@@ -8,6 +8,7 @@ import { NewReviews } from './new-reviews';
 import { PageCheck } from './page-check';
 import { ReviewForm } from './review-form';
 import { Outside } from './outside';
+import { Programs } from './programs';
 import { useSaveShop, useShop, type Shop } from './queries';
 
 /** Connecting the shop: the script line, and where its pages are. */
@@ -22,6 +23,7 @@ export function Setup() {
       <NewReviews />
       <ReviewForm />
       <PageCheck />
+      <Programs />
       <Outside />
     </div>
   );
@@ -53,7 +55,9 @@ function Connect({ shop }: { shop: Shop }) {
         <Step n={3} title="Mark where nods may stand">
           <Code text={'<div data-nod-spot="under-title"></div>'} onCopy={copy} />
           <p className="mt-1.5 text-[13px] text-ink-2">
-            The spots in use are under-title, listing-card and page-end; screen-edge needs no mark.
+            Spots for lines and blocks are above-title, under-title, under-price, above-buy,
+            under-buy, listing-card and page-end; on-picture is put on the element that holds the
+            picture, for labels over it; screen-edge needs no mark.
           </p>
         </Step>
       </ol>

@@ -78,15 +78,42 @@ public record Reach(
    * How far a figure lies from what was wanted, as a share of it; names lie farther than figures.
    */
   private static double distance(Finding finding) {
-    if (finding.figure() instanceof Figure.Count have
-        && finding.wanted() instanceof Figure.Count want) {
-      return Math.abs((double) want.value() - have.value()) / Math.max(1.0, (double) want.value());
-    }
-    if (finding.figure() instanceof Figure.Stars have
-        && finding.wanted() instanceof Figure.Stars want) {
-      return Math.abs(want.value().doubleValue() - have.value().doubleValue()) / 5;
+    double far =
+        switch (finding.figure()) {
+          case Figure.Count have -> far(have.value(), finding.wanted());
+          case Figure.Percent have -> far(have.value(), finding.wanted());
+          case Figure.Reduced have -> far(have.percent(), finding.wanted());
+          case Figure.Sold have -> far(have.units(), finding.wanted());
+          case Figure.Rank have -> far(have.standing().rank(), finding.wanted());
+          case Figure.Stars have ->
+              finding.wanted() instanceof Figure.Stars want
+                  ? Math.abs(want.value().doubleValue() - have.value().doubleValue()) / 5
+                  : -1;
+          default -> -1;
+        };
+    if (far >= 0) {
+      return far;
     }
     return finding.standing() == Finding.Standing.UNKNOWN ? 3 : 2;
+  }
+
+  /** As a share of the bound that is missed; -1 where it is measured by something else. */
+  private static double far(long have, Figure wanted) {
+    long bound =
+        switch (wanted) {
+          case Figure.Count want -> want.value();
+          case Figure.Sold want -> want.units();
+          case Figure.FirstOf want -> want.places();
+          case Figure.CountRange want -> bound(have, want.least(), want.most());
+          case Figure.PercentRange want ->
+              bound(have, want.least().map(Long::valueOf), want.most().map(Long::valueOf));
+          default -> -1;
+        };
+    return bound < 0 ? -1 : Math.abs((double) bound - have) / Math.max(1.0, (double) bound);
+  }
+
+  private static long bound(long have, Optional<Long> least, Optional<Long> most) {
+    return least.filter(bound -> have < bound).or(() -> most).orElse(have);
   }
 
   private static Map<String, Integer> alone(Condition condition, Facts facts, Viewpoint viewpoint) {

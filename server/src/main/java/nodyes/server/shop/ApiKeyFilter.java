@@ -49,7 +49,7 @@ class ApiKeyFilter extends OncePerRequestFilter {
     chain.doFilter(request, response);
   }
 
-  private static String hash(String key) {
+  static String hash(String key) {
     return Sha256.hex(Sha256.of(key), HASH_BYTES);
   }
 }

@@ -60,6 +60,8 @@ class SecuritySetup {
                     .permitAll()
                     .requestMatchers(HttpMethod.PUT, "/api/v1/shop", "/api/v1/own-reviews/rule")
                     .hasRole(Role.OWNER.name())
+                    .requestMatchers("/api/v1/keys/**")
+                    .hasRole(Role.OWNER.name())
                     .requestMatchers("/api/**")
                     .hasAnyRole(Role.OWNER.name(), Role.MACHINE.name())
                     .anyRequest()

@@ -1,0 +1,54 @@
+package nodyes.server.shop;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertFalse;
+
+import nodyes.server.ServerTest;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class KeysTest extends ServerTest {
+  private ResultActions asOwner(MockHttpServletRequestBuilder request) throws Exception {
+    return http.perform(
+        request
+            .with(user("rita").roles("OWNER"))
+            .with(csrf())
+            .contentType(MediaType.APPLICATION_JSON));
+  }
+
+  @Test
+  public void aKeyOpensTheDoorToAProgramUntilItIsTakenOut() throws Exception {
+    String key =
+        body(asOwner(post("/api/v1/keys").content("{\"name\":\"the till\"}"))
+                .andExpect(status().isOk()))
+            .path("key")
+            .asString();
+    http.perform(get("/api/v1/products").header("Authorization", "Bearer " + key))
+        .andExpect(status().isOk());
+    JsonNode keys = body(asOwner(get("/api/v1/keys")));
+    assertFalse(keys.toString().contains(key), "a key is told once");
+    long id = keys.path("items").path(0).path("id").asLong();
+    asOwner(delete("/api/v1/keys/{id}", id)).andExpect(status().isNoContent());
+    http.perform(get("/api/v1/products").header("Authorization", "Bearer " + key))
+        .andExpect(status().isUnauthorized());
+    asOwner(delete("/api/v1/keys/{id}", id)).andExpect(status().isNotFound());
+  }
+
+  @Test
+  public void aProgramMakesNoKeysAndANameIsGiven() throws Exception {
+    ask("/api/v1/keys").andExpect(status().isForbidden());
+    send("/api/v1/keys", "{\"name\":\"mine\"}").andExpect(status().isForbidden());
+    asOwner(post("/api/v1/keys").content("{\"name\":\"  \"}"))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.faults[0].field").value("name"));
+  }
+}
