@@ -38,14 +38,7 @@ final class Labels {
             + "{\"price\":\"45.00\",\"validFrom\":\"2026-01-02\"},"
             + "{\"price\":\"%s\",\"validFrom\":\"2026-11-20\"}]}}]}")
         .formatted(
-            slug(i),
-            i,
-            i % 20,
-            i % 5 == 0 ? "2026-11-10" : "2026-01-02",
-            i,
-            i % 11,
-            price,
-            price);
+            slug(i), i, i % 20, i % 5 == 0 ? "2026-11-10" : "2026-01-02", i, i % 11, price, price);
   }
 
   List<String> measure() throws IOException, InterruptedException {
@@ -65,26 +58,26 @@ final class Labels {
     String page =
         "/embed/v1/page?kind=listing&product="
             + IntStream.range(0, CARDS).mapToObj(Labels::slug).collect(Collectors.joining(","));
-    report.add(row("listing of 60 cards with labels, composed anew", round(i -> get(page + "&country=" + country(i)))));
+    report.add(
+        row(
+            "listing of 60 cards with labels, composed anew",
+            round(i -> get(page + "&country=" + country(i)))));
     report.add(row("the same, kept", round(_ -> get(page + "&country=PT"))));
     report.add(
         row(
             "how many of 10,048 products a price drop label fits (aim 100)",
             round(_ -> reach("price-drop"))));
+    report.add(row("the same of a bestseller label, by rank", round(_ -> reach("bestseller"))));
+    report.add(row("from an order to the new rank of its product", round(this::orderToRank)));
     report.add(
-        row("the same of a bestseller label, by rank", round(_ -> reach("bestseller"))));
-    report.add(
-        row("from an order to the new rank of its product", round(this::orderToRank)));
-    report.add(
-        row("first page of the catalogue, by units sold", round(_ -> get("/api/v1/products?sort=SOLD"))));
+        row(
+            "first page of the catalogue, by units sold",
+            round(_ -> get("/api/v1/products?sort=SOLD"))));
     report.add("");
     report.add(
         "The listing's answer is %,d bytes. A feed of %,d products was read in %.1f s (%,.0f a second)."
             .formatted(
-                server.get(page + "&country=PT").body().length(),
-                PRODUCTS,
-                feed,
-                PRODUCTS / feed));
+                server.get(page + "&country=PT").body().length(), PRODUCTS, feed, PRODUCTS / feed));
     double many = feed("products", IntStream.range(0, MANY));
     report.add(
         "One of %,d products, the first of them known: %.1f s (%,.0f a second)."
@@ -110,8 +103,7 @@ final class Labels {
   }
 
   private static String row(String what, double[] times) {
-    return "| %s | %.1f | %.1f |"
-        .formatted(what, times[ROUNDS / 2], times[ROUNDS * 95 / 100 - 1]);
+    return "| %s | %.1f | %.1f |".formatted(what, times[ROUNDS / 2], times[ROUNDS * 95 / 100 - 1]);
   }
 
   private static String country(int i) {

@@ -44,12 +44,9 @@ public record Reach(
     int variants = 0;
     for (Map.Entry<Slug, ProductFacts> entry : facts.products().entrySet()) {
       Slug product = entry.getKey();
-      int showing = 0;
-      for (String sku : entry.getValue().variants().keySet()) {
-        showing += shows(on, product, facts, viewpoint.choosing(Optional.of(sku))) ? 1 : 0;
-      }
-      variants += showing;
       Verdict verdict = Showing.of(on, product, facts, viewpoint.choosing(Optional.empty()));
+      int showing = showing(on, product, facts, viewpoint, verdict);
+      variants += showing;
       if (verdict instanceof Verdict.Shown) {
         shown.add(product);
       } else if (showing > 0) {
@@ -68,6 +65,20 @@ public record Reach(
         facts.products().size(),
         List.copyOf(misses.subList(0, Math.min(MOST_MISSES, misses.size()))),
         alone(nod.placement().audience(), facts, viewpoint));
+  }
+
+  /** How many of its variants; the only one of a product is asked for already. */
+  private static int showing(
+      Nod on, Slug product, Facts facts, Viewpoint viewpoint, Verdict verdict) {
+    ProductFacts known = facts.products().get(product);
+    if (known == null || known.variants().size() == 1) {
+      return verdict instanceof Verdict.Shown ? 1 : 0;
+    }
+    int showing = 0;
+    for (String sku : known.variants().keySet()) {
+      showing += shows(on, product, facts, viewpoint.choosing(Optional.of(sku))) ? 1 : 0;
+    }
+    return showing;
   }
 
   private static boolean shows(Nod nod, Slug product, Facts facts, Viewpoint viewpoint) {

@@ -32,12 +32,20 @@ public class AllFacts {
 
   @EventListener({
     CatalogueChanged.class,
-    OrdersChanged.class,
     PublishedReviewsChanged.class,
     ListingChanged.class,
     ShopChanged.class
   })
   void forget() {
     kept = null;
+  }
+
+  /** An order changes what was sold, and of the products nothing. */
+  @EventListener
+  void sold(OrdersChanged event) {
+    Facts facts = kept;
+    if (facts != null && !event.products().isEmpty()) {
+      kept = loader.withSalesOfNow(facts);
+    }
   }
 }

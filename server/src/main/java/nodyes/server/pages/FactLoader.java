@@ -79,6 +79,11 @@ public class FactLoader {
         need.listing() ? shopListing() : ShopListing.NONE);
   }
 
+  /** The same facts with what was sold until now. */
+  Facts withSalesOfNow(Facts facts) {
+    return new Facts(facts.zone(), facts.products(), facts.listing(), shopSales());
+  }
+
   /** What was sold, and which products are compared. */
   private ShopSales shopSales() {
     Map<String, SalesBook.Group> groups = catalogue.groups();
