@@ -4929,6 +4929,7 @@ export interface operations {
                 lang?: string | null;
                 screen?: string | null;
                 version?: number | null;
+                trial?: string | null;
                 at?: string | null;
             };
             header?: never;
@@ -5001,6 +5002,7 @@ export interface operations {
                 lang?: string | null;
                 screen?: string | null;
                 version?: number | null;
+                trial?: string | null;
                 at?: string | null;
             };
             header?: never;

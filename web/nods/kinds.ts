@@ -12,11 +12,14 @@ export type AnyView = (nod: never, context: ViewContext) => Node;
 export interface KindModule {
   css: string;
   views: Partial<Record<KindName, AnyView>>;
+  /** what a nod sets on its own element, where its shape is that of all of it */
+  host?: (element: HTMLElement, nod: never) => void;
 }
 
 /** How nods of a kind are drawn on this page. */
 export interface Drawn {
   view: AnyView;
+  host: KindModule['host'];
   sheets: CSSStyleSheet[];
 }
 
@@ -47,6 +50,7 @@ export async function loadKinds(origin: string, kinds: KindName[]): Promise<Kind
       if (module && view)
         drawn.set(kind, {
           view,
+          host: module.host,
           sheets: [sheet('', base + looks), sheet(file ?? 'own', module.css)],
         });
     }),

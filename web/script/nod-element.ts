@@ -5,17 +5,6 @@ import type { AnyNod, Dress } from './page/answer';
 import type { Drawn } from '../nods/kinds';
 import type { ViewContext } from '../nods/view';
 
-/** How a label looks that has no look of its own. */
-const LABEL_LOOKS: Record<string, string> = {
-  'price-drop-label': 'leaf-tag',
-  'bestseller-label': 'stamp',
-  'new-label': 'seed-tag',
-  'low-stock-label': 'plain-words',
-  'sold-out-label': 'patch',
-  'back-on-label': 'patch',
-  'own-label': 'plain-words',
-};
-
 /** What a nod draws with, each by its name, its outline or its address. */
 interface Drawings {
   shape: string | undefined;
@@ -45,12 +34,8 @@ export class NodElement extends HTMLElement {
     this.dataset['product'] = nod.product;
     this.dataset['kind'] = nod.kind;
     this.className = dress?.className ?? '';
-    const claim = nod.kind === 'label' ? nod.claim : undefined;
-    set(this, 'claim', claim);
-    set(this, 'look', dress?.look ?? (claim && LABEL_LOOKS[claim]));
-    this.style.rotate = nod.kind === 'label' && nod.content.turn ? `${nod.content.turn}deg` : '';
-    this.style.opacity =
-      nod.kind === 'label' && nod.content.opacity ? `${nod.content.opacity / 100}` : '';
+    set(this, 'look', dress?.look);
+    kind.host?.(this, nod as never);
     set(this, 'entrance', dress?.entrance);
     set(this, 'screens', dress?.screens);
     if (nod.kind === 'review-wall') this.id = WALL_ID;

@@ -5,6 +5,25 @@ import type { Tongue, ViewContext } from '../view';
 
 export type LabelValue = LabelNod['content']['values'][string];
 
+/** How a label looks that has no look of its own. */
+const LOOKS: Record<string, string> = {
+  'price-drop-label': 'leaf-tag',
+  'bestseller-label': 'stamp',
+  'new-label': 'seed-tag',
+  'low-stock-label': 'plain-words',
+  'sold-out-label': 'patch',
+  'back-on-label': 'patch',
+  'own-label': 'plain-words',
+};
+
+/** Its claim, shape, turn and opacity are those of all of it, ground and drawing too. */
+export function labelHost(element: HTMLElement, { claim, content }: LabelNod): void {
+  element.dataset['claim'] = claim;
+  element.dataset['look'] ??= LOOKS[claim] ?? 'plain-words';
+  element.style.rotate = content.turn ? `${content.turn}deg` : '';
+  element.style.opacity = content.opacity ? `${content.opacity / 100}` : '';
+}
+
 /** A few words about the product; where its drawing says them, they are there to be heard. */
 export function label(nod: LabelNod, context: ViewContext): Node {
   const { word, values, bare } = nod.content;

@@ -85,9 +85,11 @@ export function Catalogue() {
         <h1 className="sr-only">Catalogue</h1>
         <Sentence filter={filter} nods={first?.nods ?? []} onSet={set}>
           <span className="flex-1" />
-          <span className="text-[13px] text-ink-2">
-            <b className="text-ink">{number(total)}</b> {total === 1 ? 'product' : 'products'}
-          </span>
+          {first && (
+            <span className="text-[13px] text-ink-2">
+              <b className="text-ink">{number(total)}</b> {total === 1 ? 'product' : 'products'}
+            </span>
+          )}
           <input
             ref={field}
             type="search"

@@ -101,7 +101,9 @@ export function FeedsPage() {
                     <span className="text-[13px] text-ink-2">
                       {count(run.taken, 'good one')}
                       {run.wrong > 0 && `, ${count(run.wrong, 'line')} to look at`}
-                      {run.gone > 0 && `, ${count(run.gone, 'product')} left out`} · {ago(run.at)}
+                      {run.gone > 0 &&
+                        `, ${count(run.gone, 'product')} ${run.state === 'DONE' ? 'left out' : 'missing'}`}{' '}
+                      · {ago(run.at)} ago
                     </span>
                   </button>
                   {open === run.id && <RunDetail id={run.id} onDone={setOpen} />}

@@ -78,7 +78,7 @@ function Why({ column, slug, onAsk }: WhyProps) {
       <ul className="mt-2 flex flex-col gap-1.5 text-[13px]">
         {nod.findings.map((finding, index) => (
           <li key={index} className="flex gap-2">
-            <span className={finding.met ? 'text-fern-ink' : 'text-rust-ink'}>
+            <span className={`shrink-0 ${finding.met ? 'text-fern-ink' : 'text-rust-ink'}`}>
               {finding.met ? 'so' : 'not so'}
             </span>
             <span>{finding.text}</span>

@@ -4,6 +4,7 @@ import { Pick } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { addNod, useDraftAct, type PageKindName } from './nod-queries';
 import { KINDS } from './kinds';
+import { useTrial } from './queries';
 import { useSpots } from './spots';
 import { PanelHead } from './panel-head';
 
@@ -36,12 +37,7 @@ export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodPr
               <h2 className="text-[16px]">{kind.text}</h2>
               <p className="text-[13px] text-ink-2">{kind.note}</p>
               {product ? (
-                <iframe
-                  title={`${kind.text} for this product`}
-                  src={`/embed/neutral/product?product=${product}&only=${kind.spot}#${new URLSearchParams({ 'nodyes-preview': token, trial: kind.value }).toString()}`}
-                  className={`mt-2 w-full rounded-lg border border-line bg-white ${kind.height}`}
-                  loading="lazy"
-                />
+                <Trial kind={kind} product={product} token={token} />
               ) : (
                 <p className="mt-2 text-[13px] text-ink-2">
                   Look at a page with a product to see it with real facts.
@@ -79,5 +75,31 @@ export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodPr
         })}
       </ul>
     </>
+  );
+}
+
+interface TrialProps {
+  kind: (typeof KINDS)[number];
+  product: string;
+  token: string;
+}
+
+/** A kind with this product's facts; where it would not show, why. */
+function Trial({ kind, product, token }: TrialProps) {
+  const trial = useTrial(kind.value, product);
+  const withheld = trial.data?.nods.find((nod) => !nod.shown);
+  if (withheld)
+    return (
+      <p className="mt-2 rounded-lg border border-dashed border-line-3 px-3 py-2 text-[13px] text-ink-2">
+        {withheld.because}
+      </p>
+    );
+  return (
+    <iframe
+      title={`${kind.text} for this product`}
+      src={`/embed/neutral/product?product=${product}&only=${kind.spot}#${new URLSearchParams({ 'nodyes-preview': token, trial: kind.value }).toString()}`}
+      className={`mt-2 w-full rounded-lg border border-line bg-white ${kind.height}`}
+      loading="lazy"
+    />
   );
 }

@@ -118,3 +118,14 @@ export function usePreviewToken() {
     refetchInterval: 6 * 3600_000,
   });
 }
+
+/** What a new nod of a kind would come to on a product's page. */
+export function useTrial(kind: string, product: string) {
+  return useQuery({
+    queryKey: ['nod', 'trial', kind, product],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/page', { params: { query: { kind: 'product', product, trial: kind } } }),
+      ),
+  });
+}

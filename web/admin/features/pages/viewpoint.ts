@@ -77,11 +77,14 @@ export function asked(view: ViewpointParts): Record<string, string> {
 }
 
 /** The shop's own page for a viewpoint. */
-export function shopPage(shop: Shop, { kind, product }: ViewpointParts): string | undefined {
+export function shopPage(
+  shop: Shop,
+  { kind, product, variant }: ViewpointParts,
+): string | undefined {
   if (!shop.address) return undefined;
   switch (kind) {
     case 'product':
-      return product && shop.address + shop.productPath.replace('{product}', product);
+      return product && shop.address + productPath(shop.productPath, product, variant);
     case 'listing':
       return product && shop.address + shop.listingPath.replace('{category}', product);
     case 'basket':
@@ -89,6 +92,14 @@ export function shopPage(shop: Shop, { kind, product }: ViewpointParts): string 
     case 'home':
       return `${shop.address}/`;
   }
+}
+
+/** Where a variant can be named in the address, the chosen one is; else the page chooses. */
+function productPath(path: string, product: string, variant: string | undefined): string {
+  const chosen = variant
+    ? path.replace('{variant}', encodeURIComponent(variant))
+    : path.replace(/[?&][^?&=]+=\{variant\}/, '');
+  return chosen.replace('{product}', product);
 }
 
 /** A date and time on the shop's clock so many minutes later. */

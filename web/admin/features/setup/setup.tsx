@@ -96,7 +96,7 @@ const FIELDS: { field: keyof Shop; label: string; note: string }[] = [
   {
     field: 'productPath',
     label: 'A product’s page',
-    note: '{product} stands for its name in addresses.',
+    note: '{product} stands for its name in addresses; ?variant={variant} may name the chosen SKU.',
   },
   {
     field: 'listingPath',

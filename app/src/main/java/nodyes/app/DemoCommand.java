@@ -1,5 +1,6 @@
 package nodyes.app;
 
+import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
@@ -26,13 +27,16 @@ import picocli.CommandLine.Option;
 final class DemoCommand implements Callable<Integer> {
   private static final String MARK = "demo-data";
 
-  @Option(names = "--port", defaultValue = "8080", description = "port of Nod Yes (default: 8080)")
+  @Option(
+      names = "--port",
+      defaultValue = "8080",
+      description = "port of Nod Yes (default: 8080; 0 for a free one)")
   private int port;
 
   @Option(
       names = "--shop-port",
       defaultValue = "8090",
-      description = "port of the demo shop (default: 8090)")
+      description = "port of the demo shop (default: 8090; 0 for a free one)")
   private int shopPort;
 
   @Option(
@@ -69,11 +73,12 @@ final class DemoCommand implements Callable<Integer> {
     Files.createDirectories(data);
     Path files = data.resolve("files");
     var standIns = new StandIns(shopPort);
+    HttpServer shopServer = DemoShop.bind(shopPort);
     var server =
         new ServerStart(port, data)
             .loopback()
             .demo(apiKey, clock)
-            .standIns(standIns, shopPort)
+            .standIns(standIns, shopServer.getAddress().getPort())
             .start();
     String address = ServerStart.address(server, "127.0.0.1");
     if (!Files.exists(data.resolve(MARK))) {
@@ -86,7 +91,7 @@ final class DemoCommand implements Callable<Integer> {
     // the shop under another host name: another site, so that no cookie is shared
     DemoShop demoShop =
         new DemoShop(
-            shopPort,
+            shopServer,
             files.resolve(DemoFiles.CATALOGUE),
             address + "/nodyes.js",
             shop.settings().publicKey());

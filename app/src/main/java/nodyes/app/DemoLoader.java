@@ -74,7 +74,7 @@ final class DemoLoader {
             "EUR",
             DemoFiles.ZONE,
             settings.address(),
-            "/products/{product}",
+            "/products/{product}?variant={variant}",
             "/categories/{category}",
             "/basket"));
     try (var reader = Files.newBufferedReader(files.resolve(DemoFiles.CATALOGUE))) {

@@ -56,7 +56,7 @@ final class Labels {
                 "| what | p50, ms | p95, ms |",
                 "| --- | ---: | ---: |"));
     String page =
-        "/embed/v1/page?kind=listing&product="
+        "/embed/v1/page?kind=listing&lang=en&product="
             + IntStream.range(0, CARDS).mapToObj(Labels::slug).collect(Collectors.joining(","));
     report.add(
         row(

@@ -2,7 +2,6 @@ package nodyes.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -13,6 +12,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
 
 /** A demo of its own, on free ports with throw-away data, at a fixed instant. */
 final class Demo {
@@ -20,8 +20,8 @@ final class Demo {
   static final String KEY = "a-key-for-tests";
 
   final Path data;
-  final int port = freePort();
-  final int shopPort = freePort();
+  final int port;
+  final int shopPort;
   private final Process process;
 
   Demo() throws IOException, InterruptedException {
@@ -31,9 +31,9 @@ final class Demo {
             data.resolve("log.txt"),
             "demo",
             "--port",
-            "" + port,
+            "0",
             "--shop-port",
-            "" + shopPort,
+            "0",
             "--data",
             data.resolve("data").toString(),
             "--api-key",
@@ -47,6 +47,18 @@ final class Demo {
       }
       Thread.sleep(100);
     }
+    port = URI.create(address(log(), "Back office")).getPort();
+    shopPort = URI.create(address(log(), "Demo shop")).getPort();
+  }
+
+  /** The address that a start has printed behind a name. */
+  static String address(String log, String name) {
+    return Pattern.compile("^ *" + name + "\\W+(http:\\S+)", Pattern.MULTILINE)
+        .matcher(log)
+        .results()
+        .map(found -> found.group(1))
+        .findFirst()
+        .orElseThrow(() -> new IllegalStateException("No address of " + name + " in:\n" + log));
   }
 
   static Process start(Path log, String... arguments) throws IOException {
@@ -85,16 +97,10 @@ final class Demo {
     process.waitFor(20, TimeUnit.SECONDS);
   }
 
-  /** A page of the marketplace, whose port it chose itself if the wanted one was taken. */
+  /** A page of the marketplace. */
   String marketplace(String path) {
     try {
-      return log()
-              .lines()
-              .filter(line -> line.contains("Marketplace"))
-              .map(line -> line.substring(line.indexOf("http")).strip())
-              .findFirst()
-              .orElseThrow()
-          + path;
+      return address(log(), "Marketplace") + path;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -128,14 +134,6 @@ final class Demo {
               .method(method, HttpRequest.BodyPublishers.ofString(json))
               .build(),
           HttpResponse.BodyHandlers.ofString());
-    }
-  }
-
-  static int freePort() {
-    try (var socket = new ServerSocket(0)) {
-      return socket.getLocalPort();
-    } catch (IOException e) {
-      throw new IllegalStateException(e);
     }
   }
 

@@ -17,7 +17,7 @@ import org.testng.annotations.Test;
 /** A new installation: the owner makes himself known with the code, and finds empty places. */
 public class FirstRunIT extends InBrowser {
   private static final Pattern CODE = Pattern.compile("one-time code: ([A-Z0-9-]+)");
-  private final int port = Demo.freePort();
+  private String office = "";
   private Process server;
   private Path log;
 
@@ -25,11 +25,11 @@ public class FirstRunIT extends InBrowser {
   public void serve() throws IOException, InterruptedException {
     Path data = Files.createTempDirectory("nodyes-serve");
     log = data.resolve("log.txt");
-    server =
-        Demo.start(log, "serve", "--port", "" + port, "--data", data.resolve("data").toString());
+    server = Demo.start(log, "serve", "--port", "0", "--data", data.resolve("data").toString());
     for (int i = 0; i < 600 && !Files.readString(log).contains("Nod Yes runs"); i++) {
       Thread.sleep(100);
     }
+    office = Demo.address(Files.readString(log), "Nod Yes runs").replace("localhost", "127.0.0.1");
   }
 
   @AfterClass(alwaysRun = true)
@@ -55,7 +55,6 @@ public class FirstRunIT extends InBrowser {
   public void fromTheCodeToEmptyPlacesAndBackIn() throws Exception {
     Matcher code = CODE.matcher(Files.readString(log));
     assertEquals(code.find(), true, Files.readString(log));
-    String office = "http://127.0.0.1:" + port;
     page.navigate(office + "/reviews");
     assertThat(page.getByText("Make yourself the owner")).isVisible();
     nothingWrongForAxe();

@@ -101,9 +101,9 @@ public class StartIT {
             log,
             "demo",
             "--port",
-            "" + demo.port,
+            "0",
             "--shop-port",
-            "" + demo.shopPort,
+            "0",
             "--data",
             demo.data.resolve("data").toString(),
             "--api-key",
@@ -113,7 +113,8 @@ public class StartIT {
         Thread.sleep(100);
       }
       assertFalse(Files.readString(log).contains("Filling the demo shop"), Files.readString(log));
-      assertEquals(demo.ask(demo.office("/api/v1/reviews/counts")).body(), before);
+      String office = Demo.address(Files.readString(log), "Back office");
+      assertEquals(demo.ask(office + "/api/v1/reviews/counts").body(), before);
     } finally {
       again.destroy();
       again.waitFor();

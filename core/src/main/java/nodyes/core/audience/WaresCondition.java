@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import nodyes.core.common.ValidUntil;
 
 /** Conditions on a product as something that is sold. */
@@ -56,19 +58,12 @@ public sealed interface WaresCondition extends Condition {
       implements WaresCondition {
     @Override
     public Answer ask(Situation situation) {
-      Timed<Integer> off = situation.wares().percentOff();
-      Figure wanted = new Figure.PercentRange(least, most);
-      return timed(
-          off.value()
-              .map(
-                  percent ->
-                      Finding.of(
-                          FactName.PERCENT_OFF,
-                          new Figure.Percent(percent),
-                          wanted,
-                          lies(percent, least, most)))
-              .orElseGet(() -> Finding.unknown(FactName.PERCENT_OFF, wanted)),
-          off.until());
+      return ranged(
+          FactName.PERCENT_OFF,
+          situation.wares().percentOff(),
+          Figure.Percent::new,
+          new Figure.PercentRange(least, most),
+          percent -> lies(percent, least, most));
     }
   }
 
@@ -76,20 +71,12 @@ public sealed interface WaresCondition extends Condition {
   record StockBetween(Optional<Long> least, Optional<Long> most) implements WaresCondition {
     @Override
     public Answer ask(Situation situation) {
-      Timed<Long> stock = situation.wares().stock();
-      Figure wanted = new Figure.CountRange(least, most);
-      return timed(
-          stock
-              .value()
-              .map(
-                  pieces ->
-                      Finding.of(
-                          FactName.STOCK,
-                          new Figure.Count(pieces),
-                          wanted,
-                          lies(pieces, least, most)))
-              .orElseGet(() -> Finding.unknown(FactName.STOCK, wanted)),
-          stock.until());
+      return ranged(
+          FactName.STOCK,
+          situation.wares().stock(),
+          Figure.Count::new,
+          new Figure.CountRange(least, most),
+          pieces -> lies(pieces, least, most));
     }
   }
 
@@ -97,20 +84,12 @@ public sealed interface WaresCondition extends Condition {
   record SoldAtLeast(long units, int days) implements WaresCondition {
     @Override
     public Answer ask(Situation situation) {
-      Timed<Wares.Ranked> ranked = situation.wares().ranked(days, true);
-      Figure wanted = new Figure.Sold(units, days);
-      return timed(
-          ranked
-              .value()
-              .map(
-                  found ->
-                      Finding.of(
-                          FactName.UNITS_SOLD,
-                          new Figure.Sold(found.standing().units(), days),
-                          wanted,
-                          found.standing().units() >= units))
-              .orElseGet(() -> Finding.unknown(FactName.UNITS_SOLD, wanted)),
-          ranked.until());
+      return ranged(
+          FactName.UNITS_SOLD,
+          situation.wares().ranked(days, true),
+          found -> new Figure.Sold(found.standing().units(), days),
+          new Figure.Sold(units, days),
+          found -> found.standing().units() >= units);
     }
   }
 
@@ -118,20 +97,12 @@ public sealed interface WaresCondition extends Condition {
   record RankAtMost(int first, int days, boolean inShop) implements WaresCondition {
     @Override
     public Answer ask(Situation situation) {
-      Timed<Wares.Ranked> ranked = situation.wares().ranked(days, inShop);
-      Figure wanted = new Figure.FirstOf(first);
-      return timed(
-          ranked
-              .value()
-              .map(
-                  found ->
-                      Finding.of(
-                          FactName.SALES_RANK,
-                          new Figure.Rank(found.group(), found.standing(), days),
-                          wanted,
-                          found.standing().units() > 0 && found.standing().rank() <= first))
-              .orElseGet(() -> Finding.unknown(FactName.SALES_RANK, wanted)),
-          ranked.until());
+      return ranged(
+          FactName.SALES_RANK,
+          situation.wares().ranked(days, inShop),
+          found -> new Figure.Rank(found.group(), found.standing(), days),
+          new Figure.FirstOf(first),
+          found -> found.standing().units() > 0 && found.standing().rank() <= first);
     }
   }
 
@@ -156,6 +127,21 @@ public sealed interface WaresCondition extends Condition {
       return timed(
           Finding.of(FactName.FIRST_PUBLISHED, new Figure.Day(first.get()), wanted, met), until);
     }
+  }
+
+  /** A finding about a fact that may be unknown, for as long as the fact stays so. */
+  private static <T> Answer ranged(
+      FactName fact,
+      Timed<T> known,
+      Function<T, Figure> figure,
+      Figure wanted,
+      Predicate<T> isMet) {
+    return timed(
+        known
+            .value()
+            .map(value -> Finding.of(fact, figure.apply(value), wanted, isMet.test(value)))
+            .orElseGet(() -> Finding.unknown(fact, wanted)),
+        known.until());
   }
 
   private static Answer timed(Finding finding, ValidUntil until) {

@@ -261,6 +261,18 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
                     .reduce((a, b) -> a + " " + b));
   }
 
+  /** Whether what it says rests on what was sold. */
+  public boolean saysSales() {
+    return claim == Claim.BESTSELLER
+        || dress.wording().byLanguage().values().stream()
+            .flatMap(words -> words.values().stream())
+            .flatMap(text -> Wording.values(text).stream())
+            .anyMatch(
+                value ->
+                    value.equals(LabelValue.Name.RANK.wireName())
+                        || value.equals(LabelValue.Name.UNITS_SOLD.wireName()));
+  }
+
   /**
    * What is shown.
    *

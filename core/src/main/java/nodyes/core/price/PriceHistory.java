@@ -16,6 +16,9 @@ import org.joda.money.Money;
  * @param changes in order of time, each of another price than the one before it
  */
 public record PriceHistory(List<PriceChange> changes) {
+  /** How many days before a reduction are looked back on (Directive 98/6/EC, Article 6a(2)). */
+  public static final int DAYS_BEFORE = 30;
+
   /** Nothing is known. */
   public static final PriceHistory NONE = new PriceHistory(List.of());
 

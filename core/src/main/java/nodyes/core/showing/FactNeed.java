@@ -63,7 +63,11 @@ public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, b
 
   /** Whether one of the nods may show otherwise after a sale. */
   public static boolean asksForSales(Collection<Nod> nods) {
-    return nods.stream().anyMatch(nod -> nod instanceof Label || asks(nod.placement().audience()));
+    return nods.stream()
+        .anyMatch(
+            nod ->
+                (nod instanceof Label label && label.saysSales())
+                    || asks(nod.placement().audience()));
   }
 
   private static boolean asks(Condition condition) {

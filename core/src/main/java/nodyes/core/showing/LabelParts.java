@@ -40,7 +40,10 @@ final class LabelParts {
     ValidUntil until = claimed.until();
     var known = new EnumMap<LabelValue.Name, LabelValue>(LabelValue.Name.class);
     String language = offered.viewpoint().language().getLanguage();
-    for (LabelValue.Name name : used(label, claimed.word(), language)) {
+    // where what it says is not so, nothing is put in
+    boolean isSo = findings.stream().allMatch(Finding::met);
+    for (LabelValue.Name name :
+        isSo ? used(label, claimed.word(), language) : Set.<LabelValue.Name>of()) {
       Timed<LabelValue> value = values.of(name);
       until = until.and(value.until());
       if (value.value().isPresent()) {

@@ -15,9 +15,6 @@ import nodyes.core.sales.SalesBook;
 
 /** A product as it is offered at a moment: all of its variants, or the chosen one. */
 record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implements Wares {
-  /** How far back the prior price is looked for (Directive 98/6/EC, Article 6a(2)). */
-  static final int PRIOR_DAYS = 30;
-
   @Override
   public String slug() {
     return product.slug().value();
@@ -75,7 +72,9 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
     for (VariantFacts variant : variants()) {
       if (variant.priceAt(viewpoint.moment()).isPresent()) {
         int percent =
-            drop(variant, PRIOR_DAYS, PriceHistory.Steps.LATEST).map(PriceDrop::percent).orElse(0);
+            drop(variant, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST)
+                .map(PriceDrop::percent)
+                .orElse(0);
         most = Math.max(most, percent);
       }
     }

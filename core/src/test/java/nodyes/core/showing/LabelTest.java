@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import nodyes.core.audience.Condition;
 import nodyes.core.audience.FactName;
+import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
@@ -324,6 +325,27 @@ public class LabelTest {
         all.get(LabelValue.Name.PRIOR_PRICE),
         Optional.of(new LabelValue.Amount(Money.parse("EUR 40.00"))));
     assertEquals(all.get(LabelValue.Name.RATING), Optional.empty());
+  }
+
+  /** So that a sale clears kept answers where it may change one, and nowhere else. */
+  @Test
+  public void whatRestsOnSalesIsKnown() {
+    Nod isNew = label(Label.Claim.NEW, Map.of());
+    assertEquals(FactNeed.asksForSales(List.of(isNew)), false);
+    assertEquals(
+        FactNeed.asksForSales(List.of(isNew, label(Label.Claim.BESTSELLER, Map.of()))), true);
+    Label own = label(Label.Claim.OWN_WORDS, Map.of());
+    assertEquals(FactNeed.asksForSales(List.of(saying(own, "{stock} left"))), false);
+    assertEquals(FactNeed.asksForSales(List.of(saying(own, "{unitsSold} sold"))), true);
+    Placement placement = own.placement();
+    var byRank =
+        new Placement(
+            placement.spot(),
+            placement.pages(),
+            new Condition.AllOf(
+                List.of(new Condition.AnyOf(List.of(new WaresCondition.RankAtMost(3, 30, true))))),
+            true);
+    assertEquals(FactNeed.asksForSales(List.of(own.placed(byRank))), true);
   }
 
   /** By the owner's order, so many as each allows; those elsewhere do not count. */

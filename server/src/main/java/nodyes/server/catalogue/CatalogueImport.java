@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
@@ -47,11 +46,11 @@ public class CatalogueImport {
 
   /** Takes the good lines; products that are here already are brought up to date. */
   public JsonLines.Result read(BufferedReader lines) throws IOException {
-    var taking = new Taking(true);
-    var result = json.read(lines, taking::read, taking::take);
+    Taking taking = taking(true);
+    var result = json.read(lines, taking);
     taking.end();
     var problems = new ArrayList<>(result.problems());
-    problems.addAll(taking.notes);
+    problems.addAll(taking.notes());
     return new JsonLines.Result(result.taken(), problems);
   }
 
@@ -83,21 +82,22 @@ public class CatalogueImport {
   }
 
   /** One reading of products. */
-  public final class Taking {
+  public final class Taking implements JsonLines.Taker {
+    private static final int MOST_NOTES = 500;
+
     private final boolean keeps;
     private final ProductReader reader = new ProductReader(shop.settings().zone());
     private final Set<String> slugs = new LinkedHashSet<>();
     private final Set<String> skus = new HashSet<>();
     private final List<NewProduct> chunk = new ArrayList<>();
     private final List<LineProblem> notes = new ArrayList<>();
-    private long line;
 
     private Taking(boolean keeps) {
       this.keeps = keeps;
     }
 
-    /** What a node says; throws {@link IllegalArgumentException} saying what is wrong with it. */
-    NewProduct read(JsonNode node) {
+    @Override
+    public void take(long line, JsonNode node) {
       NewProduct product = reader.read(node);
       if (slugs.contains(product.slug())) {
         throw new BadField(
@@ -108,14 +108,12 @@ public class CatalogueImport {
           throw new BadField("sku", variant.sku(), "another product further up has this SKU");
         }
       }
-      return product;
-    }
-
-    void take(NewProduct product) {
       slugs.add(product.slug());
       product.variants().forEach(variant -> skus.add(variant.sku()));
       for (NewProduct.Note note : product.notes()) {
-        notes.add(new LineProblem(line, note.field(), note.value(), note.reason()));
+        if (notes.size() < MOST_NOTES) {
+          notes.add(new LineProblem(line, note.field(), note.value(), note.reason()));
+        }
       }
       if (keeps) {
         chunk.add(product);
@@ -125,25 +123,12 @@ public class CatalogueImport {
       }
     }
 
-    /** Takes a node of a line; what is wrong with it, if anything. */
-    public Optional<LineProblem> take(long number, JsonNode node) {
-      line = number;
-      try {
-        take(read(node));
-        return Optional.empty();
-      } catch (IllegalArgumentException
-          | ArithmeticException
-          | java.time.format.DateTimeParseException e) {
-        return JsonLines.problem(number, e);
-      }
-    }
-
     /** Slugs of the products taken. */
     public Set<String> slugs() {
       return slugs;
     }
 
-    /** What was made of values that could not be taken as they are. */
+    /** What was made of values that could not be taken as they are, the first 500 of it. */
     public List<LineProblem> notes() {
       return notes;
     }

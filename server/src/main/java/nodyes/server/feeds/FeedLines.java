@@ -3,13 +3,15 @@ package nodyes.server.feeds;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.function.Consumer;
+import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -28,35 +30,40 @@ import tools.jackson.databind.ObjectMapper;
  */
 @Component
 class FeedLines {
+  private static final int FIRST_SIGNS = 1 << 16;
+  private static final long LARGEST_OBJECT = 50_000_000;
+  private static final CSVFormat FORMAT =
+      CSVFormat.RFC4180
+          .builder()
+          .setHeader()
+          .setSkipHeaderRecord(true)
+          .setIgnoreEmptyLines(true)
+          .setTrim(true)
+          .get();
+
   private final ObjectMapper json;
 
   FeedLines(ObjectMapper json) {
     this.json = json;
   }
 
-  /** Takes what is read. */
-  interface Taker {
-    /** A node, with the line on which it begins, counted from 1. */
-    void node(long line, JsonNode node);
-
-    /** A line that is none. */
-    void problem(LineProblem problem);
-  }
-
   /**
    * Reads all of a file.
    *
+   * @param taker takes each node, with the line on which it begins
+   * @param wrong takes what is no node
    * @return whether it is whole; one that ends in the middle is not
    */
-  boolean read(Path file, FeedKind kind, Taker taker) throws IOException {
+  boolean read(Path file, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      throws IOException {
     try (BufferedReader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-      reader.mark(1 << 16);
+      reader.mark(FIRST_SIGNS);
       int first = firstSign(reader);
       reader.reset();
       return switch (first) {
-        case '[' -> array(reader, taker);
-        case '{' -> objects(file, reader, taker);
-        default -> csv(reader, kind, taker);
+        case '[' -> array(reader, taker, wrong);
+        case '{' -> objects(file, reader, taker, wrong);
+        default -> csv(reader, kind, taker, wrong);
       };
     }
   }
@@ -69,72 +76,79 @@ class FeedLines {
     return sign;
   }
 
-  /** One object to a line, or one object that holds all. */
-  private boolean objects(Path file, BufferedReader reader, Taker taker) throws IOException {
-    String first = reader.readLine();
-    if (first != null && isNode(first)) {
-      return lines(first, reader, taker);
+  /** One object to a line, or one object over several lines. */
+  private boolean objects(
+      Path file, BufferedReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      throws IOException {
+    return spansLines(file) ? whole(file, taker, wrong) : lines(reader, taker, wrong);
+  }
+
+  /** Whether no object ends on the line it begins on, as when it is written to be read. */
+  private boolean spansLines(Path file) throws IOException {
+    try (BufferedReader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
+      String first = reader.readLine();
+      String second = reader.readLine();
+      return first != null
+          && second != null
+          && !second.isBlank()
+          && !second.stripLeading().startsWith("{")
+          && !isJson(first);
     }
-    JsonNode whole;
+  }
+
+  private boolean isJson(String line) {
     try {
-      whole = json.readTree(file);
-    } catch (JacksonException e) {
-      if (isNodeAfterwards(reader)) {
-        taker.problem(notJson(1, e));
-        try (BufferedReader again = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-          again.readLine();
-          return lines(again.readLine(), again, taker, 2);
-        }
-      }
-      taker.problem(notJson(line(e), e));
-      return false;
-    }
-    JsonNode list = whole.path("@graph");
-    list = list.isArray() ? list : whole.path("itemListElement");
-    if (!list.isArray()) {
-      taker.node(1, whole);
+      json.readTree(line);
       return true;
-    }
-    for (JsonNode node : list) {
-      taker.node(1, node.has("item") ? node.path("item") : node);
-    }
-    return true;
-  }
-
-  private boolean isNode(String line) {
-    try {
-      return !json.readTree(line).isMissingNode();
     } catch (JacksonException e) {
       return false;
     }
   }
 
-  private boolean isNodeAfterwards(BufferedReader reader) throws IOException {
-    String next = reader.readLine();
-    return next != null && !next.isBlank() && isNode(next) && next.strip().startsWith("{");
+  private boolean whole(Path file, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      throws IOException {
+    if (Files.size(file) > LARGEST_OBJECT) {
+      wrong.accept(
+          new LineProblem(
+              1, "", "", "is one object of over 50 MB: write an array, or an object to a line"));
+      return false;
+    }
+    try {
+      each(1, json.readTree(file), taker);
+      return true;
+    } catch (JacksonException e) {
+      wrong.accept(JsonLines.notJson(line(e), e));
+      return false;
+    }
   }
 
-  private boolean lines(String first, BufferedReader reader, Taker taker) throws IOException {
-    return lines(first, reader, taker, 1);
+  /** The node itself, or those in its list. */
+  private static void each(long line, JsonNode node, JsonLines.Taker taker) {
+    JsonNode graph = node.path("@graph");
+    JsonNode list = graph.isArray() ? graph : node.path("itemListElement");
+    if (!list.isArray()) {
+      taker.take(line, node);
+      return;
+    }
+    for (JsonNode one : list) {
+      taker.take(line, one.has("item") ? one.path("item") : one);
+    }
   }
 
-  private boolean lines(
-      @org.jspecify.annotations.Nullable String first,
-      BufferedReader reader,
-      Taker taker,
-      long from)
+  private boolean lines(BufferedReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong)
       throws IOException {
     boolean isWhole = true;
-    long number = from;
-    for (String line = first; line != null; line = reader.readLine(), number++) {
+    long number = 0;
+    for (String line = reader.readLine(); line != null; line = reader.readLine()) {
+      number++;
       if (line.isBlank()) {
         continue;
       }
       try {
-        taker.node(number, json.readTree(line));
+        each(number, json.readTree(line), taker);
         isWhole = true;
       } catch (JacksonException e) {
-        taker.problem(notJson(number, e));
+        wrong.accept(JsonLines.notJson(number, e));
         // a last line that is broken off: the rest of the file is missing
         isWhole = false;
       }
@@ -142,12 +156,12 @@ class FeedLines {
     return isWhole;
   }
 
-  private boolean array(BufferedReader reader, Taker taker) {
+  private boolean array(BufferedReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong) {
     try (JsonParser parser = json.createParser(reader)) {
       parser.nextToken();
       while (parser.nextToken() == JsonToken.START_OBJECT) {
         long line = parser.currentTokenLocation().getLineNr();
-        taker.node(
+        taker.take(
             line,
             json.readerFor(JsonNode.class)
                 .without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
@@ -155,7 +169,7 @@ class FeedLines {
       }
       return parser.currentToken() == JsonToken.END_ARRAY;
     } catch (JacksonException e) {
-      taker.problem(notJson(line(e), e));
+      wrong.accept(JsonLines.notJson(line(e), e));
       return false;
     }
   }
@@ -164,26 +178,17 @@ class FeedLines {
     return e.getLocation() == null ? 1 : Math.max(1, e.getLocation().getLineNr());
   }
 
-  private static LineProblem notJson(long line, JacksonException e) {
-    return new LineProblem(line, "", "", "is not JSON: " + e.getOriginalMessage());
-  }
-
-  private boolean csv(BufferedReader reader, FeedKind kind, Taker taker) throws IOException {
-    var format =
-        CSVFormat.RFC4180
-            .builder()
-            .setHeader()
-            .setSkipHeaderRecord(true)
-            .setIgnoreEmptyLines(true)
-            .setTrim(true)
-            .get();
-    var groups = new LinkedHashMap<String, List<CSVRecord>>();
-    var lines = new LinkedHashMap<String, Long>();
-    boolean isWhole = true;
-    try (CSVParser parser = format.parse(reader)) {
-      String key = kind == FeedKind.PRODUCTS ? "productGroupID" : "orderNumber";
+  /** Rows of one product or order stand together, so that a file of any size is read. */
+  private boolean csv(
+      BufferedReader reader, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      throws IOException {
+    String key = kind == FeedKind.PRODUCTS ? "productGroupID" : "orderNumber";
+    var group = new ArrayList<CSVRecord>();
+    var seen = new HashSet<String>();
+    long line = 2;
+    try (CSVParser parser = FORMAT.parse(reader)) {
       if (!parser.getHeaderMap().containsKey(key)) {
-        taker.problem(
+        wrong.accept(
             new LineProblem(
                 1,
                 key,
@@ -194,20 +199,33 @@ class FeedLines {
       }
       for (CSVRecord row : parser) {
         String name = FeedRows.text(row, key);
-        groups.computeIfAbsent(name, _ -> new ArrayList<>()).add(row);
-        lines.putIfAbsent(name, parser.getCurrentLineNumber());
+        if (!group.isEmpty() && !FeedRows.text(group.getFirst(), key).equals(name)) {
+          take(line, kind, group, taker);
+        }
+        if (group.isEmpty()) {
+          line = parser.getCurrentLineNumber();
+          if (!seen.add(name)) {
+            wrong.accept(
+                new LineProblem(line, key, name, "its rows do not stand together; this is left"));
+            continue;
+          }
+        }
+        group.add(row);
       }
-    } catch (java.io.UncheckedIOException | IllegalArgumentException e) {
-      taker.problem(new LineProblem(lines.size() + 2L, "", "", "cannot be read as CSV"));
-      isWhole = false;
+    } catch (UncheckedIOException | IllegalArgumentException e) {
+      wrong.accept(new LineProblem(line, "", "", "cannot be read as CSV from here on"));
+      return false;
     }
-    for (Map.Entry<String, List<CSVRecord>> group : groups.entrySet()) {
-      taker.node(
-          lines.getOrDefault(group.getKey(), 1L),
-          kind == FeedKind.PRODUCTS
-              ? FeedRows.product(json, group.getValue())
-              : FeedRows.order(json, group.getValue()));
+    take(line, kind, group, taker);
+    return true;
+  }
+
+  private void take(long line, FeedKind kind, List<CSVRecord> group, JsonLines.Taker taker) {
+    if (!group.isEmpty()) {
+      taker.take(
+          line,
+          kind == FeedKind.PRODUCTS ? FeedRows.product(json, group) : FeedRows.order(json, group));
+      group.clear();
     }
-    return isWhole;
   }
 }

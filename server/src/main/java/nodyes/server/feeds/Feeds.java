@@ -9,16 +9,17 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import nodyes.server.ServerSettings;
 import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.orders.OrderImport;
 import nodyes.server.outside.Fetch;
+import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
 import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.JsonNode;
 
 /** Takes products and orders in, line by line; what is missing by half is held for a look. */
 @Component
@@ -85,33 +86,21 @@ class Feeds {
     }
   }
 
-  private interface Reader {
-    Optional<LineProblem> take(long line, JsonNode node);
-  }
-
-  private boolean read(FeedKind kind, Path file, Wrong wrong, long[] taken, Reader reader)
+  private boolean read(FeedKind kind, Path file, Wrong wrong, long[] taken, JsonLines.Taker taker)
       throws IOException {
     return lines.read(
         file,
         kind,
-        new FeedLines.Taker() {
-          @Override
-          public void node(long line, JsonNode node) {
-            reader.take(line, node).ifPresentOrElse(wrong::add, () -> taken[0]++);
-          }
-
-          @Override
-          public void problem(LineProblem problem) {
-            wrong.add(problem);
-          }
-        });
+        (line, node) ->
+            JsonLines.take(line, node, taker).ifPresentOrElse(wrong::add, () -> taken[0]++),
+        wrong::add);
   }
 
   private Run ordersOf(String source, Path file) throws IOException {
     var wrong = new Wrong();
     long[] taken = {0};
     var taking = orders.taking();
-    read(FeedKind.ORDERS, file, wrong, taken, taking::take);
+    read(FeedKind.ORDERS, file, wrong, taken, taking);
     taking.end();
     return keep(FeedKind.ORDERS, source, RunState.DONE, taken[0], wrong, 0, null);
   }
@@ -122,7 +111,7 @@ class Feeds {
       var looking = catalogue.taking(false);
       var wrong = new Wrong();
       long[] good = {0};
-      boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, good, looking::take);
+      boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, good, looking);
       CatalogueImport.Left left = catalogue.left(looking.slugs());
       if (isWhole && left.isMany()) {
         Path held = Files.createTempFile(folder, "held-", ".feed");
@@ -140,14 +129,11 @@ class Feeds {
     var taking = catalogue.taking(true);
     var wrong = new Wrong();
     long[] taken = {0};
-    boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, taken, taking::take);
+    boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, taken, taking);
     taking.end();
-    taking.notes().forEach(wrong::add);
     // a product whose line is wrong is still sold; so is what a broken file would have named
-    long gone =
-        whole && isWhole && wrong.count == taking.notes().size()
-            ? catalogue.leaveOutAllBut(taking.slugs())
-            : 0;
+    long gone = whole && isWhole && wrong.count == 0 ? catalogue.leaveOutAllBut(taking.slugs()) : 0;
+    taking.notes().forEach(wrong::add);
     return keep(FeedKind.PRODUCTS, source, RunState.DONE, taken[0], wrong, gone, null);
   }
 
@@ -171,6 +157,7 @@ class Feeds {
             gone,
             Optional.empty(),
             Optional.ofNullable(heldFile));
+    wrong.first.sort(Comparator.comparingLong(LineProblem::line));
     long id = store.add(run, wrong.first);
     return store.run(id).orElseThrow();
   }

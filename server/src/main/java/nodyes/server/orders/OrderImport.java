@@ -8,7 +8,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -56,8 +55,8 @@ public class OrderImport {
 
   /** Takes the good lines; an order that is here already is replaced. */
   public JsonLines.Result read(BufferedReader lines) throws IOException {
-    var taking = new Taking();
-    var result = json.read(lines, taking::read, taking::take);
+    Taking taking = taking();
+    var result = json.read(lines, taking);
     taking.end();
     return result;
   }
@@ -68,17 +67,15 @@ public class OrderImport {
   }
 
   /** One reading of orders. */
-  public final class Taking {
+  public final class Taking implements JsonLines.Taker {
     private final Map<String, Long> variants = store.variants();
     private final List<NewOrder> chunk = new ArrayList<>();
 
     private Taking() {}
 
-    NewOrder read(JsonNode node) {
-      return order(node, variants);
-    }
-
-    void take(NewOrder order) {
+    @Override
+    public void take(long line, JsonNode node) {
+      NewOrder order = order(node, variants);
       if (order.lines().isEmpty()) {
         save();
         changed(store.cancel(order.number()));
@@ -87,16 +84,6 @@ public class OrderImport {
       chunk.add(order);
       if (chunk.size() == CHUNK) {
         save();
-      }
-    }
-
-    /** Takes a node of a line; what is wrong with it, if anything. */
-    public Optional<JsonLines.LineProblem> take(long line, JsonNode node) {
-      try {
-        take(read(node));
-        return Optional.empty();
-      } catch (IllegalArgumentException | DateTimeParseException | ArithmeticException e) {
-        return JsonLines.problem(line, e);
       }
     }
 

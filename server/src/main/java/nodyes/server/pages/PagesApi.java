@@ -17,6 +17,7 @@ import nodyes.core.audience.Finding;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Facts;
@@ -86,9 +87,15 @@ class PagesApi {
       @Nullable String lang,
       @Nullable String screen,
       @Nullable Integer version,
+      @Nullable String trial,
       @Nullable String at) {}
 
+  /** A version, the draft, or a new nod of a kind alone, to learn what it would show. */
   private List<Nod> looked(PageAsked asked) {
+    if (asked.trial() != null) {
+      PageKind page = PageKind.parse(asked.kind()).orElse(PageKind.PRODUCT);
+      return nods.trial(asked.trial(), page).nods();
+    }
     return nods.version(Optional.ofNullable(asked.version()).orElse(0)).nods();
   }
 

@@ -70,11 +70,11 @@ record ProductFilter(
             text.map(part -> matches(row.facts(), part)).orElse(true)
                 && Given.text(category).map(row.facts().categories()::contains).orElse(true)
                 && Given.text(tag).map(row.facts().tags()::contains).orElse(true);
-    return all.and(row -> stock == null || stock == stock(row.stock()) || isFew(row.stock()))
+    return all.and(row -> stock == null || stock == stock(row.stock()) || isInStock(row.stock()))
         .and(row -> !Boolean.TRUE.equals(reduced) || row.percentOff() > 0);
   }
 
-  private boolean isFew(Timed<Long> pieces) {
+  private boolean isInStock(Timed<Long> pieces) {
     return stock == Stock.IN && pieces.value().filter(count -> count > 0).isPresent();
   }
 

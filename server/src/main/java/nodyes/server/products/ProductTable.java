@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import nodyes.core.common.NodId;
 import nodyes.core.common.Slug;
@@ -59,10 +60,11 @@ class ProductTable {
   PageOf<ProductRow> rows(ProductFilter filter, int page, int size) {
     Facts all = facts.get();
     Viewpoint now = viewpoint(PageKind.PRODUCT, List.of(), clock.instant());
+    Predicate<ProductRow> wanted = filter.predicate();
     List<ProductRow> found = new ArrayList<>();
     for (ProductFacts product : all.products().values()) {
       ProductRow row = ProductRow.of(product, all, now);
-      if (filter.predicate().test(row)) {
+      if (wanted.test(row)) {
         found.add(row);
       }
     }

@@ -116,7 +116,8 @@ final class ProductViews {
 
   static VariantView variant(VariantFacts variant, Instant now, ZoneId zone) {
     Optional<Money> price = variant.priceAt(now);
-    var drop = variant.history().dropAt(now, 30, PriceHistory.Steps.LATEST, zone);
+    var drop =
+        variant.history().dropAt(now, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone);
     return new VariantView(
         variant.sku(),
         price.map(Money::getAmount).orElse(null),

@@ -113,7 +113,10 @@ class ProductsApi {
     ProductFacts product = row.facts();
     Optional<VariantFacts> shown = drawn(product, now, zone);
     Optional<PriceDrop> drop =
-        shown.flatMap(one -> one.history().dropAt(now, 30, PriceHistory.Steps.LATEST, zone));
+        shown.flatMap(
+            one ->
+                one.history()
+                    .dropAt(now, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone));
     Optional<Money> price = shown.flatMap(one -> one.priceAt(now));
     return new ProductTableRow(
         product.id().value(),
@@ -146,7 +149,7 @@ class ProductsApi {
             Comparator.<VariantFacts>comparingInt(
                     one ->
                         -one.history()
-                            .dropAt(now, 30, PriceHistory.Steps.LATEST, zone)
+                            .dropAt(now, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone)
                             .map(PriceDrop::percent)
                             .orElse(0))
                 .thenComparing(

@@ -3,6 +3,7 @@ package nodyes.server.shop;
 import java.net.URI;
 import java.time.ZoneId;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * The shop.
@@ -12,7 +13,8 @@ import java.util.Optional;
  * @param currency ISO 4217
  * @param zone the zone its days are counted in
  * @param address origin of its pages, such as {@code https://shop.example}; empty until connected
- * @param productPath path of a product's page, with {@code {product}} for its slug
+ * @param productPath path of a product's page, with {@code {product}} for its slug; in its query
+ *     {@code {variant}} may stand for the SKU of the chosen variant
  * @param listingPath path of a category's page, with {@code {category}} for its slug
  * @param basketPath path of the basket
  */
@@ -25,6 +27,9 @@ public record ShopSettings(
     String productPath,
     String listingPath,
     String basketPath) {
+  /** What names the variant in an address, where none is chosen. */
+  private static final Pattern NO_VARIANT = Pattern.compile("[?&][^?&=]+=\\{variant}");
+
   /** The origin of its pages, if connected. */
   public Optional<String> origin() {
     if (address.isEmpty()) {
@@ -34,8 +39,8 @@ public record ShopSettings(
     return Optional.of(uri.getScheme() + "://" + uri.getAuthority());
   }
 
-  /** The path of a product's page. */
+  /** The path of a product's page, no variant chosen. */
   public String productPage(String slug) {
-    return productPath.replace("{product}", slug);
+    return NO_VARIANT.matcher(productPath).replaceAll("").replace("{product}", slug);
   }
 }

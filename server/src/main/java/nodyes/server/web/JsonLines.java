@@ -8,8 +8,6 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
-import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 import tools.jackson.core.JacksonException;
@@ -59,32 +57,45 @@ public class JsonLines {
     }
   }
 
-  /** What an exception says of a line; empty where it is no fault of the line. */
-  public static Optional<LineProblem> problem(long line, RuntimeException e) {
+  /** Takes what lines say. */
+  @FunctionalInterface
+  public interface Taker {
+    /**
+     * Takes a node.
+     *
+     * @param line on which it stands, counted from 1
+     * @throws IllegalArgumentException telling what is wrong with it; also an {@link
+     *     ArithmeticException} or a {@link DateTimeParseException}
+     */
+    void take(long line, JsonNode node);
+  }
+
+  /** What is wrong with a node, if its taker refuses it. */
+  public static Optional<LineProblem> take(long line, JsonNode node, Taker taker) {
+    try {
+      taker.take(line, node);
+      return Optional.empty();
+    } catch (IllegalArgumentException | ArithmeticException | DateTimeParseException e) {
+      return Optional.of(problem(line, e));
+    }
+  }
+
+  private static LineProblem problem(long line, RuntimeException e) {
+    String reason = String.valueOf(e.getMessage());
     return switch (e) {
-      case JacksonException bad ->
-          Optional.of(new LineProblem(line, "", "", "is not JSON: " + bad.getOriginalMessage()));
-      case BadField bad ->
-          Optional.of(
-              new LineProblem(line, bad.field, bad.value, String.valueOf(bad.getMessage())));
-      case DateTimeParseException bad ->
-          Optional.of(
-              new LineProblem(line, "", bad.getParsedString(), String.valueOf(bad.getMessage())));
-      case IllegalArgumentException bad ->
-          Optional.of(new LineProblem(line, "", "", String.valueOf(bad.getMessage())));
-      case ArithmeticException bad ->
-          Optional.of(new LineProblem(line, "", "", String.valueOf(bad.getMessage())));
-      default -> Optional.empty();
+      case BadField bad -> new LineProblem(line, bad.field, bad.value, reason);
+      case DateTimeParseException bad -> new LineProblem(line, "", bad.getParsedString(), reason);
+      default -> new LineProblem(line, "", "", reason);
     };
   }
 
-  /**
-   * Reads each line that is not blank.
-   *
-   * @param meaning what a line says; its {@link IllegalArgumentException} tells what is wrong
-   */
-  public <T> Result read(BufferedReader lines, Function<JsonNode, T> meaning, Consumer<T> taken)
-      throws IOException {
+  /** A line that is no JSON. */
+  public static LineProblem notJson(long line, JacksonException e) {
+    return new LineProblem(line, "", "", "is not JSON: " + e.getOriginalMessage());
+  }
+
+  /** Reads each line that is not blank. */
+  public Result read(BufferedReader lines, Taker taker) throws IOException {
     var problems = new ArrayList<LineProblem>();
     int count = 0;
     long number = 0;
@@ -93,16 +104,15 @@ public class JsonLines {
       if (line.isBlank()) {
         continue;
       }
+      Optional<LineProblem> problem;
       try {
-        taken.accept(meaning.apply(json.readTree(line)));
-        count++;
-      } catch (JacksonException
-          | IllegalArgumentException
-          | ArithmeticException
-          | DateTimeParseException e) {
-        if (problems.size() < MOST_PROBLEMS) {
-          problem(number, e).ifPresent(problems::add);
-        }
+        problem = take(number, json.readTree(line), taker);
+      } catch (JacksonException e) {
+        problem = Optional.of(notJson(number, e));
+      }
+      count += problem.isEmpty() ? 1 : 0;
+      if (problems.size() < MOST_PROBLEMS) {
+        problem.ifPresent(problems::add);
       }
     }
     return new Result(count, List.copyOf(problems));

@@ -120,6 +120,20 @@ public class LabelsTest extends ServerTest {
   }
 
   @Test
+  public void whatANewNodWouldComeToIsAskedWithoutAddingIt() throws Exception {
+    ask("/api/v1/page?kind=listing&product=lb&trial=price-drop-label")
+        .andExpect(jsonPath("$.nods.length()").value(1))
+        .andExpect(jsonPath("$.nods[0].shown").value(false))
+        .andExpect(
+            jsonPath("$.nods[0].because")
+                .value(
+                    "Not here: the price lies under none of the days before; the rule wants at"
+                        + " least 1%."));
+    ask("/api/v1/page?kind=listing&product=lb&trial=no-such-kind")
+        .andExpect(status().isBadRequest());
+  }
+
+  @Test
   public void anOrderMovesABestsellerAtOnceAndACancellationMovesItBack() throws Exception {
     add("bestseller-label", "on-picture");
     publish();

@@ -165,6 +165,32 @@ public class FeedsTest extends ServerTest {
   }
 
   @Test
+  public void oneObjectWithAGraphIsReadOnOneLineAndOnMany() throws Exception {
+    String graph = "{\"@graph\":[" + line("fg-a", PRICED) + "," + line("fg-b", PRICED) + "]}";
+    assertEquals(feed("products", "g.json", graph, false).path("run").path("taken").asInt(), 2);
+    String pretty =
+        graph
+            .replace(",\"hasVariant\"", "\n,\"hasVariant\"")
+            .replace("{\"@graph\"", "{\n\"@graph\"");
+    assertEquals(feed("products", "g.json", pretty, false).path("run").path("taken").asInt(), 2);
+    String list = "{\"itemListElement\":[{\"position\":1,\"item\":" + line("fg-c", PRICED) + "}]}";
+    assertEquals(feed("products", "l.json", list, false).path("run").path("taken").asInt(), 1);
+    assertTrue(isSold("fg-a") && isSold("fg-b") && isSold("fg-c"));
+  }
+
+  @Test
+  public void rowsOfAProductStandTogether() throws Exception {
+    String csv =
+        "productGroupID,name,sku,price,priceCurrency\n"
+            + "ft-a,A,FT-A1,1.00,EUR\nft-b,B,FT-B1,1.00,EUR\nft-a,A,FT-A2,1.00,EUR\n";
+    JsonNode detail = feed("products", "c.csv", csv, false);
+    assertEquals(detail.path("run").path("taken").asInt(), 2);
+    assertEquals(
+        reasons(detail),
+        Map.of(4, "productGroupID ft-a: its rows do not stand together; this is left"));
+  }
+
+  @Test
   public void aPriceIsRecordedAtEachChangeAndNotOtherwise() throws Exception {
     feed("products", "p.jsonl", line("fp-pot", PRICED), false);
     feed("products", "p.jsonl", line("fp-pot", PRICED), false);

@@ -29,17 +29,26 @@ public final class DemoShop implements AutoCloseable {
   private final AtomicInteger orders = new AtomicInteger(90_001);
 
   /**
-   * Starts it on this machine's loopback address.
+   * Takes a port of this machine's loopback address; nobody is answered before the shop opens.
    *
    * @param port the port; 0 for a free one
+   */
+  public static HttpServer bind(int port) throws IOException {
+    return HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 0);
+  }
+
+  /**
+   * Opens it.
+   *
+   * @param server a port taken for it
    * @param catalogue its catalogue, JSON Lines of schema.org ProductGroup
    * @param script address of the script that its pages carry
    * @param key the key in the script tag
    */
-  public DemoShop(int port, Path catalogue, String script, String key) throws IOException {
+  public DemoShop(HttpServer server, Path catalogue, String script, String key) throws IOException {
     goods = new Goods(catalogue);
     pages = new ShopPages(goods, script, key);
-    server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 0);
+    this.server = server;
     server.setExecutor(Executors.newVirtualThreadPerTaskExecutor());
     server.createContext("/", this::answer);
     server.start();

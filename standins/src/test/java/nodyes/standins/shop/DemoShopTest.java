@@ -27,7 +27,10 @@ public class DemoShopTest {
     DemoFiles.write(folder, Instant.parse("2026-11-26T14:20:00Z"));
     shop =
         new DemoShop(
-            0, folder.resolve(DemoFiles.CATALOGUE), "http://127.0.0.1:1/nodyes.js", "some-key");
+            DemoShop.bind(0),
+            folder.resolve(DemoFiles.CATALOGUE),
+            "http://127.0.0.1:1/nodyes.js",
+            "some-key");
   }
 
   @AfterClass(alwaysRun = true)
