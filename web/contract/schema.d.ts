@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_6"];
+        get: operations["get_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["kit"];
-        put: operations["set_1"];
+        put: operations["set_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["face"];
-        put: operations["set"];
+        put: operations["set_1"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -541,6 +541,22 @@ export interface paths {
         };
         get: operations["clock"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/demo/shoppers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_6"];
+        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1697,6 +1713,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/embed/v1/views": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reports that a page is seen, and tells how many look */
+        post: operations["see"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/healthz": {
         parameters: {
             query?: never;
@@ -1851,6 +1884,17 @@ export interface components {
             passes: boolean;
             ratio: string;
         };
+        CountdownNod: {
+            content: components["schemas"]["WireCountdown"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "countdown";
+            product: string;
+            spot: string;
+        };
         Counted: {
             code: string;
             /** Format: int32 */
@@ -1968,7 +2012,7 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            source: "REVIEWS" | "CATALOGUE" | "ORDERS" | "SHOPPER" | "CLOCK" | "SETTINGS";
+            source: "REVIEWS" | "CATALOGUE" | "ORDERS" | "VIEWS" | "SHOPPER" | "CLOCK" | "SETTINGS";
             /** @enum {string} */
             standing: "MET" | "NOT_MET" | "UNKNOWN";
             text: string;
@@ -2241,6 +2285,7 @@ export interface components {
             options: components["schemas"]["OptionForm"][];
             /** Format: int64 */
             revision: number;
+            schedule?: components["schemas"]["Schedule"];
             set: components["schemas"]["Settings"];
             unsayable: components["schemas"]["Unsayable"][];
             words: components["schemas"]["Word"][];
@@ -2265,6 +2310,13 @@ export interface components {
             on: boolean;
             pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
             spot: string;
+        };
+        NumberAsked: {
+            product: string;
+            /** Format: int32 */
+            quietUnder: number;
+            /** @enum {string} */
+            window: "NOW" | "HOUR" | "DAY" | "WEEK";
         };
         OnProduct: {
             product: string;
@@ -2331,6 +2383,10 @@ export interface components {
             noticeTo: string;
             /** Format: date-time */
             toldAt?: string;
+        };
+        Pace: {
+            /** Format: int32 */
+            perMinute?: number;
         };
         PageOfBatchView: {
             items: components["schemas"]["BatchView"][];
@@ -2659,6 +2715,17 @@ export interface components {
             /** Format: int32 */
             variants: number;
         };
+        RecentOrdersNod: {
+            content: components["schemas"]["WireOrders"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "recent-orders";
+            product: string;
+            spot: string;
+        };
         Reply: {
             text: string;
         };
@@ -2789,6 +2856,11 @@ export interface components {
             face: components["schemas"]["NodFace"];
             step: components["schemas"]["Step"];
         };
+        Schedule: {
+            notes: string[];
+            sentence: string;
+            windows: components["schemas"]["Span"][];
+        };
         SentPicture: {
             address: string;
             file: string;
@@ -2851,6 +2923,14 @@ export interface components {
             when: string;
             who: string;
         };
+        Span: {
+            /** Format: date-time */
+            from?: string;
+            running: boolean;
+            /** Format: date-time */
+            to: string;
+            words: string;
+        };
         SpotChange: {
             /** @enum {string} */
             page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
@@ -2897,6 +2977,22 @@ export interface components {
             madeAt: string;
             madeBy: string;
             words: string;
+        };
+        StockLineNod: {
+            /** Format: int64 */
+            delivered?: number;
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "stock-line";
+            /** Format: int64 */
+            left: number;
+            /** Format: date */
+            moreOn?: string;
+            product: string;
+            spot: string;
         };
         TagEffect: {
             name: string;
@@ -3031,6 +3127,22 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        ViewNumber: {
+            /** Format: int64 */
+            number: number;
+            product: string;
+            /** @enum {string} */
+            window: "NOW" | "HOUR" | "DAY" | "WEEK";
+        };
+        ViewNumbers: {
+            numbers: components["schemas"]["ViewNumber"][];
+        };
+        ViewReport: {
+            asked?: components["schemas"]["NumberAsked"][];
+            byOwner?: boolean;
+            viewed?: string;
+            visit: string;
+        };
         Visit: {
             address: string;
             /** Format: int64 */
@@ -3044,6 +3156,20 @@ export interface components {
             reviews: number;
             /** @enum {string} */
             state: "GOING" | "DONE" | "FAILED" | "CANCELLED";
+        };
+        VisitorCountNod: {
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "visitor-count";
+            product: string;
+            /** Format: int32 */
+            quietUnder: number;
+            spot: string;
+            /** @enum {string} */
+            window: "NOW" | "HOUR" | "DAY" | "WEEK";
         };
         Vote: {
             /** @enum {string} */
@@ -3128,6 +3254,17 @@ export interface components {
             items: components["schemas"]["WireBadge"][];
             wholeLinks: boolean;
         };
+        WireCountdown: {
+            /** Format: date-time */
+            end: string;
+            ended: boolean;
+            small: boolean;
+            /** Format: date-time */
+            start?: string;
+            then?: components["schemas"]["WireMoney"];
+            units: string[];
+            zone: string;
+        };
         WireDress: {
             arrow?: string;
             className?: string;
@@ -3159,7 +3296,28 @@ export interface components {
             };
             word: string;
         };
-        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"];
+        WireLatest: {
+            /** Format: date-time */
+            at?: string;
+            country?: string;
+            firstName?: string;
+            /** Format: date */
+            on: string;
+            town?: string;
+        };
+        WireMoney: {
+            amount: number;
+            currency: string;
+        };
+        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"] | components["schemas"]["CountdownNod"] | components["schemas"]["VisitorCountNod"] | components["schemas"]["StockLineNod"] | components["schemas"]["RecentOrdersNod"];
+        WireOrders: {
+            /** Format: int32 */
+            days: number;
+            latest?: components["schemas"]["WireLatest"];
+            notice: boolean;
+            /** Format: int64 */
+            units?: number;
+        };
         WirePage: {
             dress: {
                 [key: string]: components["schemas"]["WireDress"];
@@ -3330,7 +3488,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_6: {
+    get_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3370,7 +3528,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3440,7 +3598,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4261,6 +4419,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClockView"];
+                };
+            };
+        };
+    };
+    get_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Pace"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Pace"];
                 };
             };
         };
@@ -6342,6 +6544,30 @@ export interface operations {
                 };
                 content: {
                     "application/ld+json": string;
+                };
+            };
+        };
+    };
+    see: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": components["schemas"]["ViewReport"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ViewNumbers"];
                 };
             };
         };

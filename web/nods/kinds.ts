@@ -29,10 +29,14 @@ export type Kinds = Map<KindName, Drawn>;
 const FILES: Record<KindName, string | undefined> = {
   'star-line': undefined,
   'review-wall': 'review-wall',
-  'review-tab': 'review-wall',
+  'review-tab': 'review-tab',
   'picked-quotes': 'picked-quotes',
   label: 'label',
   'trust-badges': 'trust-badges',
+  countdown: 'countdown',
+  'visitor-count': 'visitor-count',
+  'stock-line': 'stock-line',
+  'recent-orders': 'recent-orders',
 };
 const OWN: KindModule = { css: starLineCss, views: { 'star-line': starLine } };
 

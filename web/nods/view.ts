@@ -1,4 +1,4 @@
-import type { ReviewsPage, Translated, VoteCounts } from '../script/page/answer';
+import type { NumberAsked, ReviewsPage, Translated, VoteCounts } from '../script/page/answer';
 
 /** Which reviews a reader asks for; what is not said takes all. */
 export interface Wanted {
@@ -30,6 +30,12 @@ export interface Tongue {
 export interface ViewContext extends Tongue {
   /** the arrow that leads on and back, by its name or address; words where there is none */
   arrow?: string | undefined;
+  /** the moment by the server's clock, in milliseconds; a shopper's own is never trusted */
+  now: () => number;
+  /** hears how many look at the product, now and whenever that is asked anew; 0 is silence */
+  number: (asked: Pick<NumberAsked, 'window' | 'quietUnder'>, hear: (n: number) => boolean) => void;
+  /** whether the owner looks at it: then nothing is kept */
+  isLookedAt: boolean;
   /** where the server's own addresses begin */
   origin: string;
   more: (wanted: Wanted, size: number) => Promise<ReviewsPage>;

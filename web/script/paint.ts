@@ -1,10 +1,11 @@
-import type { Answer } from './page/answer';
+import type { Arrived } from './page/answer';
 import { placeOf, put } from './page/spots';
 import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guard';
 import { loadFont } from './page/fonts';
 import { askReviews, askTranslation, sendVote } from './page/ask';
 import { openForm } from './page/form';
+import { askNumber } from './page/views';
 import type { Kinds } from '../nods/kinds';
 import { clearLayers } from './page/on-picture';
 import { ownAddress } from './page/own';
@@ -19,7 +20,7 @@ export interface Painted {
 
 /** Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. */
 export function paint(
-  answer: Answer,
+  { answer, now }: Arrived,
   kinds: Kinds,
   origin: string,
   isLookedAt: boolean,
@@ -48,6 +49,9 @@ export function paint(
         wordsOf: (other) => answer.words[other] ?? {},
         own: dress?.words ?? {},
         arrow: found(dress?.arrow),
+        now,
+        isLookedAt,
+        number: (asked, hear) => askNumber({ ...asked, product: nod.product }, hear),
         origin,
         more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
         vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),
@@ -64,6 +68,7 @@ export function paint(
     );
     element.toggleAttribute('data-lies', !!place.lies);
     put(place, element, last);
+    element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);
   }
   before.forEach((element) => element.remove());
   clearLayers(TAG);

@@ -5,6 +5,7 @@ import { leavePreview, readPreview, type Preview } from './page/preview';
 import { askToTakeBack } from './page/form';
 import { keepSpace } from './page/space';
 import { putStructured } from './page/structured';
+import { reportViews } from './page/views';
 import { paint } from './paint';
 import { guarded } from './lib/guard';
 import { WALL_ID } from '../nods/review-wall/anchor';
@@ -39,6 +40,7 @@ async function run(origin: string, shop: string): Promise<void> {
   owner?.listen(() => guarded(refresh));
   const arrived = await refresh().catch(() => false);
   space.settle(arrived);
+  if (arrived) guarded(() => reportViews(origin, context, !!preview));
   // a link from a card leads to reviews that were not there when the page was
   if (arrived && location.hash === `#${WALL_ID}`)
     document.getElementById(WALL_ID)?.scrollIntoView();
@@ -71,7 +73,7 @@ async function show(
   // an answer to a later question was there first
   if (mine < drawn) return true;
   drawn = mine;
-  const painted = paint(arrived.answer, kinds, origin, !!preview);
+  const painted = paint(arrived, kinds, origin, !!preview);
   owner?.tell({ context, nods: painted });
   if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
     setTimeout(() => guarded(() => show(origin, shop, context, preview, owner)), arrived.holdsFor);

@@ -1,3 +1,4 @@
+import { el } from '../../script/lib/el';
 import type { Tongue } from '../view';
 
 type Values = Record<string, string | number>;
@@ -29,6 +30,19 @@ function fill(context: Tongue, wording: unknown, values: Values): string {
     // a name that is read the other way keeps its own order (Unicode UAX 9, isolates)
     return isolates && value ? `\u2068${value}\u2069` : value;
   });
+}
+
+/** A wording that counts, with its number set off. */
+export function figured(
+  context: Tongue,
+  name: string,
+  n: number,
+  values: Values = {},
+): (Node | string)[] {
+  const text = sayCount(context, name, n, values);
+  const figure = number(context, n);
+  const at = text.indexOf(figure);
+  return at < 0 ? [text] : [text.slice(0, at), el('b', {}, figure), text.slice(at + figure.length)];
 }
 
 /** A number as the language writes it. */

@@ -1,5 +1,6 @@
 import type { OpenForm } from '../../script/page/answer';
 import type { FormPlace } from '../../script/page/form';
+import type { Tongue } from '../view';
 import type { components } from '../../contract/schema';
 
 type Schemas = components['schemas'];
@@ -14,6 +15,14 @@ export class Refused extends Error {
   ) {
     super(String(status));
   }
+}
+
+/** Words of the form, the owner's own over ours. */
+export function tongueOf(form: OpenForm, place: FormPlace): Tongue {
+  const own = Object.entries(place.own).flatMap(([name, text]) =>
+    name.startsWith('form-') ? [[name.slice(5), text] as const] : [],
+  );
+  return { language: form.language, words: form.words, own: Object.fromEntries(own) };
 }
 
 export const openedForm = ({ origin, product, language }: FormPlace): Promise<OpenForm> =>

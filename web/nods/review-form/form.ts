@@ -1,9 +1,10 @@
 import { el } from '../../script/lib/el';
+import { dressIn } from '../../script/lib/sheet';
 import type { OpenForm } from '../../script/page/answer';
 import type { FormPlace } from '../../script/page/form';
 import { say } from '../draw/words';
 import type { Tongue } from '../view';
-import { openedForm, Refused, sendReview, type Written } from './ask';
+import { openedForm, Refused, sendReview, tongueOf, type Written } from './ask';
 import { boxOf, starChoice, type FieldBox } from './fields';
 import css from './form.css?inline';
 import { forgetTyped, keepTyped, readTyped, type Typed } from './kept';
@@ -17,24 +18,6 @@ const NAME_FORMS = [
   ['INITIALS', 'nameInitials'],
   ['A_CUSTOMER', 'nameNone'],
 ] as const;
-let sheet: CSSStyleSheet | undefined;
-
-/** The rules of the form, for the tree that it stands in. */
-export function dress(root: ShadowRoot): void {
-  if (!sheet) {
-    sheet = new CSSStyleSheet();
-    sheet.replaceSync(css);
-  }
-  if (!root.adoptedStyleSheets.includes(sheet)) root.adoptedStyleSheets.push(sheet);
-}
-
-/** Words of the form, the owner's own over ours. */
-export function tongueOf(form: OpenForm, place: FormPlace): Tongue {
-  const own = Object.entries(place.own).flatMap(([name, text]) =>
-    name.startsWith('form-') ? [[name.slice(5), text] as const] : [],
-  );
-  return { language: form.language, words: form.words, own: Object.fromEntries(own) };
-}
 
 /** Puts the form into an element, with what was typed in it before. */
 export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<void> {
@@ -42,7 +25,7 @@ export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<v
   const tongue = tongueOf(form, place);
   const typed = readTyped(place.product);
   const keep = () => keepTyped(place.product, typed);
-  dress(host.getRootNode() as ShadowRoot);
+  dressIn(host.getRootNode() as ShadowRoot, css);
 
   const boxes = new Map<string, FieldBox>();
   const trap = el('input', { name: 'website', tabindex: -1, autocomplete: 'off' });

@@ -1,10 +1,11 @@
 import { el } from '../../script/lib/el';
+import { dressIn } from '../../script/lib/sheet';
 import type { FormPlace } from '../../script/page/form';
 import base from '../draw/nod.css?inline';
 import { number, say } from '../draw/words';
 import { stars } from '../draw/stars';
-import { openedForm, ownReview, sendTakeBack } from './ask';
-import { dress, tongueOf } from './form';
+import { openedForm, ownReview, sendTakeBack, tongueOf } from './ask';
+import css from './form.css?inline';
 
 /** Asks whoever wrote a review whether to take it back. */
 export async function takeBack(place: FormPlace, review: string, key: string): Promise<void> {
@@ -13,10 +14,8 @@ export async function takeBack(place: FormPlace, review: string, key: string): P
   const own = await ownReview(place.origin, review, key).catch(() => undefined);
   const host = el('div');
   const root = host.attachShadow({ mode: 'open' });
-  const sheet = new CSSStyleSheet();
-  sheet.replaceSync(base);
-  root.adoptedStyleSheets = [sheet];
-  dress(root);
+  dressIn(root, base);
+  dressIn(root, css);
   const dialog = el('dialog', {
     class: 'take-back',
     lang: tongue.language,

@@ -2,9 +2,10 @@ import { el } from '../../script/lib/el';
 import type { Review, Wall } from '../../script/page/answer';
 import { icon } from '../draw/icons';
 import { stars } from '../draw/stars';
-import { ago, country, day, flag, languageName, number, say } from '../draw/words';
+import { ago, country, day, flag, number, say } from '../draw/words';
 import type { ViewContext } from '../view';
 import { pictures } from './pictures';
+import { translated } from './translated';
 import { votes } from './votes';
 
 /** One review; where it is from always stands under it. */
@@ -80,43 +81,7 @@ function said(review: Review, wall: Wall, context: ViewContext): (HTMLElement | 
   const spoken = review.language?.split('-')[0];
   const isForeign = !!spoken && spoken !== context.language && (!!title || !!words);
   if (!wall.shape.translated || !isForeign) return [title, words];
-  const offer = say(context, 'translate', { language: languageName(context) });
-  const note = el('span', { role: 'status' });
-  const button = el(
-    'button',
-    { type: 'button', class: 'plain', click: () => void toggle() },
-    offer,
-  );
-  let isTranslated = false;
-  const show = (lang: string | undefined, [newTitle, newWords]: (string | undefined)[]) => {
-    for (const [element, text] of [
-      [title, newTitle],
-      [words, newWords],
-    ] as const) {
-      if (!element || text === undefined) continue;
-      element.textContent = text;
-      element.lang = lang ?? '';
-    }
-  };
-  const toggle = async () => {
-    if (isTranslated) {
-      show(review.language, [review.title, review.words]);
-      note.textContent = '';
-      button.textContent = offer;
-      isTranslated = false;
-      return;
-    }
-    try {
-      const made = await context.translate(review.id);
-      show(context.language, [made.title, made.words]);
-      note.textContent = `${say(context, 'byMachine')} `;
-      button.textContent = say(context, 'original');
-      isTranslated = true;
-    } catch {
-      note.textContent = `${say(context, 'translateFailed')} `;
-    }
-  };
-  return [title, words, el('p', { class: 'soft' }, note, button)];
+  return [title, words, translated(review, title, words, context)];
 }
 
 function points(

@@ -28,17 +28,35 @@ export async function ask(
     if (preview.at) query.set('at', preview.at);
     if (preview.country) query.set('country', preview.country);
   }
+  const asked = performance.now();
   const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, FRESH);
+  const now = serverClock(response, asked, preview?.at);
   if (response.status === 403 && preview) return 'ended';
   if (!response.ok) return undefined;
   const answer = (await response.json()) as Answer;
-  return { answer, holdsFor: holdsFor(answer, response.headers.get('date')) };
+  return { answer, holdsFor: holdsFor(answer, now()), now };
 }
 
-/** By the server's clock: a shopper's own is never trusted. */
-function holdsFor(answer: Answer, serverTime: string | null): number | undefined {
-  if (!answer.validUntil || !serverTime) return undefined;
-  return Math.max(1000, Date.parse(answer.validUntil) - Date.parse(serverTime));
+/** An answer changes with its instant, not before it: a moment later is early enough. */
+const AFTER = 20;
+
+function holdsFor(answer: Answer, now: number): number | undefined {
+  return answer.validUntil
+    ? Math.max(AFTER, Date.parse(answer.validUntil) - now + AFTER)
+    : undefined;
+}
+
+/**
+ * The server's clock, carried on by a clock that nobody sets: the instant that the answer names is
+ * taken for the middle of the time that it was under way.
+ */
+function serverClock(response: Response, asked: number, at: string | undefined): () => number {
+  const arrived = performance.now();
+  const named =
+    Number(response.headers.get('nodyes-time')) || Date.parse(response.headers.get('date') ?? '');
+  const then = at ? Date.parse(at) : named || Date.now();
+  const middle = at ? arrived : (asked + arrived) / 2;
+  return () => then + performance.now() - middle;
 }
 
 /** A page of a product's reviews, of those that are asked for. */

@@ -14,6 +14,10 @@ export interface FormPlace {
 /** What the form's file offers. */
 export interface FormModule {
   reviewForm: (host: HTMLElement, place: FormPlace) => Promise<void>;
+}
+
+/** What the file offers that asks whether to take a review back. */
+interface TakeBackModule {
   takeBack: (place: FormPlace, review: string, key: string) => Promise<void>;
 }
 
@@ -21,7 +25,8 @@ const TAKE_BACK = /^#nodyes-take-back=(\d+)\.([\w-]+)$/;
 
 /** Loads the form and puts it into an element. */
 export async function openForm(host: HTMLElement, place: FormPlace): Promise<void> {
-  await (await load(place.origin)).reviewForm(host, place);
+  const form = await load<FormModule>(place.origin, 'review-form');
+  await form.reviewForm(host, place);
 }
 
 /** Whoever comes by the link of a review that they wrote is asked whether to take it back. */
@@ -29,7 +34,7 @@ export async function askToTakeBack(origin: string, context: PageContext): Promi
   const found = TAKE_BACK.exec(location.hash);
   const [product] = context.products;
   if (!found?.[1] || !found[2] || !product) return;
-  const module = await load(origin);
+  const module = await load<TakeBackModule>(origin, 'take-back');
   await module.takeBack(
     { origin, product, language: context.language, own: {}, isLookedAt: false },
     found[1],
@@ -37,6 +42,6 @@ export async function askToTakeBack(origin: string, context: PageContext): Promi
   );
 }
 
-function load(origin: string): Promise<FormModule> {
-  return import(/* @vite-ignore */ `${origin}/nodyes/review-form.js`) as Promise<FormModule>;
+function load<T>(origin: string, file: string): Promise<T> {
+  return import(/* @vite-ignore */ `${origin}/nodyes/${file}.js`) as Promise<T>;
 }

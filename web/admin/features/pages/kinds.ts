@@ -123,7 +123,6 @@ export const KINDS: Kind[] = [
       byMachine: 'that a machine translated it',
       translateFailed: 'when no translation can be had',
       shared: 'that other products share these reviews',
-      ...FORM_WORDS,
     },
   },
   {
@@ -220,12 +219,95 @@ export const KINDS: Kind[] = [
       terms: 'the link to the terms',
     },
   },
+  {
+    value: 'visitor-count',
+    text: 'Visitor count',
+    note: 'How many looked at it lately, as counted; silent while few',
+    spot: 'under-buy',
+    height: 'h-20',
+    ready: choices(
+      ['', 'Calm pulse'],
+      ['eye', 'Eye'],
+      ['chip', 'Quiet chip'],
+      ['dark-chip', 'Dark chip'],
+    ),
+    words: {
+      now: 'the last 5 minutes',
+      hour: 'the last hour',
+      day: 'the last 24 hours',
+      week: 'the last 7 days',
+    },
+  },
+  {
+    value: 'stock-line',
+    text: 'Stock line',
+    note: 'How few are left, by the stock that the shop told',
+    spot: 'above-buy',
+    height: 'h-20',
+    ready: choices(['', 'Said'], ['bar', 'Bar'], ['row', 'Row of pots']),
+    words: {
+      left: 'how many are left',
+      of: 'the same, of what the last delivery brought',
+      more: 'when more can be had',
+    },
+  },
+  {
+    value: 'recent-orders',
+    text: 'Recent orders',
+    note: 'What was ordered lately: real orders, nothing that points to a person',
+    spot: 'under-buy',
+    height: 'h-24',
+    ready: choices(['', 'With a basket'], ['bare', 'Words alone']),
+    words: {
+      units: 'how many in some days',
+      today: 'how many today',
+      lastIn: 'the last order, with its place',
+      last: 'the last order',
+      someone: 'whoever ordered',
+      lately: 'within the last hour',
+      onDay: 'on a day',
+      name: 'the notice, to a screen reader',
+      close: 'to close the notice, to a screen reader',
+    },
+  },
+  {
+    value: 'countdown',
+    text: 'Countdown',
+    note: 'How long something still holds, by the shop’s clock',
+    spot: 'above-buy',
+    height: 'h-24',
+    ready: choices(
+      ['', 'Plain line'],
+      ['boxes', 'Boxes'],
+      ['digits', 'Turning digits'],
+      ['bar', 'Thin bar'],
+      ['ring', 'Ring'],
+    ),
+    words: {
+      before: 'before the numbers',
+      after: 'behind the numbers',
+      until: 'when it ends, on the shop’s clock',
+      untilThen: 'the same, where the next price is planned',
+      midnight: 'an end at the end of a day',
+      ended: 'when it has ended, where a text follows',
+      left: 'what is left, to a screen reader',
+      days: 'the days',
+      hours: 'the hours',
+      minutes: 'the minutes',
+      seconds: 'the seconds',
+    },
+  },
 ];
 
 /** What the owner reads of a kind. */
 export const kindOf = (name: string) => KINDS.find((kind) => kind.value === name);
 
+/** Words of the wall that a tab opens. */
+const WALL = 'wall-';
+
 /** What a word of a kind is for. */
 export function meaningOf(kind: string, word: string): string {
-  return kindOf(kind)?.words[word] ?? word;
+  if (word.startsWith(WALL))
+    return `the panel: ${meaningOf('review-wall', word.slice(WALL.length))}`;
+  return kindOf(kind)?.words[word] ?? FORM_WORDS[word] ?? word;
 }

@@ -9,6 +9,7 @@ import { PageCheck } from './page-check';
 import { ReviewForm } from './review-form';
 import { Outside } from './outside';
 import { Programs } from './programs';
+import { SimulatedShoppers } from './shoppers';
 import { useSaveShop, useShop, type Shop } from './queries';
 
 /** Connecting the shop: the script line, and where its pages are. */
@@ -25,6 +26,7 @@ export function Setup() {
       <PageCheck />
       <Programs />
       <Outside />
+      <SimulatedShoppers />
     </div>
   );
 }

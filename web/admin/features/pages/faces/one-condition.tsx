@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Pick } from '../../../ui/pick';
 import { PickMany } from '../../../ui/pick-many';
+import { DAY_CHOICES, Figure, INPUT, When } from './inputs';
 import { COUNTRIES, LANGUAGES } from '../places';
 import { useCategories } from '../queries';
 import { ProductsPick } from './products-pick';
@@ -12,20 +13,6 @@ interface OneProps {
   fault: (name: string) => string | undefined;
   onChange: (rule: Rule) => void;
 }
-
-const DAYS = [
-  'MONDAY',
-  'TUESDAY',
-  'WEDNESDAY',
-  'THURSDAY',
-  'FRIDAY',
-  'SATURDAY',
-  'SUNDAY',
-] as const;
-const DAY_CHOICES = DAYS.map((day) => ({
-  value: day,
-  text: day.charAt(0) + day.slice(1, 3).toLowerCase(),
-}));
 
 /** One condition as a sentence whose parts can be changed in place. */
 export function OneCondition({ rule, fault, onChange }: OneProps) {
@@ -235,35 +222,6 @@ function without(rule: Rule, name: FigureName): Rule {
   return rest;
 }
 
-const INPUT = 'border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink';
-
-interface FigureProps {
-  label: string;
-  value: number | undefined;
-  step: number;
-  onSet: (value: number | undefined) => void;
-}
-
-function Figure({ label, value, step, onSet }: FigureProps) {
-  const [typed, setTyped] = useState('');
-  // what is typed may be '4.' on its way to 4.5; another value comes from elsewhere
-  const isOwn = (typed === '' ? undefined : Number(typed)) === value;
-  return (
-    <input
-      type="number"
-      aria-label={label}
-      step={step}
-      value={isOwn ? typed : (value ?? '')}
-      placeholder="any"
-      className={`w-[4.5em] ${INPUT}`}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        onSet(event.target.value === '' ? undefined : Number(event.target.value));
-      }}
-    />
-  );
-}
-
 interface WordsProps {
   label: string;
   values: string[];
@@ -285,25 +243,6 @@ function Words({ label, values, onSet }: WordsProps) {
         setTyped(event.target.value);
         onSet(parted(event.target.value));
       }}
-    />
-  );
-}
-
-interface WhenProps {
-  type: 'time' | 'datetime-local';
-  label: string;
-  value: string | undefined;
-  onSet: (text: string) => void;
-}
-
-function When({ type, label, value, onSet }: WhenProps) {
-  return (
-    <input
-      type={type}
-      aria-label={label}
-      value={value ?? ''}
-      className={INPUT}
-      onChange={(event) => onSet(event.target.value.slice(0, 16))}
     />
   );
 }

@@ -108,6 +108,56 @@ export const OPTION_ROWS: Record<string, OptionRow[]> = {
       choices: choices(['hidden', 'not there'], ['be-the-first', 'it asks for the first']),
     }),
   ],
+  'stock-line': [row('at-most', 'speaks from', 'From how few on', { after: 'pieces down' })],
+  'recent-orders': [
+    row('tells', 'tells', 'What it tells', {
+      choices: choices(
+        ['count', 'how many'],
+        ['latest', 'the last order'],
+        ['both', 'how many, and the last order'],
+      ),
+    }),
+    row('days', 'of the last', 'Days', { after: 'days' }),
+    row('least-sold', 'from', 'Fewest units', { after: 'units on' }),
+    row('place', 'naming', 'Place', {
+      choices: choices(['town', 'the town'], ['country', 'the country'], ['none', 'no place']),
+      isFor: (values) => values['tells'] !== 'count',
+    }),
+    row('first-names', 'and', 'First names', {
+      choices: yesNo('first names of those who agreed', 'no names'),
+      isFor: (values) => values['tells'] !== 'count',
+    }),
+    row('lies', 'as', 'Where it lies', {
+      choices: choices(['line', 'a line'], ['notice', 'a notice at the screen’s edge']),
+    }),
+  ],
+  'visitor-count': [
+    row('window', 'counts those who looked in', 'Time looked back on', {
+      choices: choices(
+        ['now', 'the last 5 minutes'],
+        ['hour', 'the last hour'],
+        ['day', 'the last 24 hours'],
+        ['week', 'the last 7 days'],
+      ),
+    }),
+    row('quiet-under', 'and is silent under', 'Silent under'),
+  ],
+  countdown: [
+    row('about', 'speaks of', 'What ends', {
+      choices: choices(['offer', 'an offer, or what you say'], ['price', 'the reduced price']),
+    }),
+    row('show-days', 'shows', 'Days', { choices: yesNo('days', 'no days') }),
+    row('show-hours', '', 'Hours', { choices: yesNo('hours', 'no hours') }),
+    row('show-minutes', '', 'Minutes', { choices: yesNo('minutes', 'no minutes') }),
+    row('show-seconds', 'and', 'Seconds', { choices: yesNo('seconds', 'no seconds') }),
+    row('after', 'and after its end', 'After the end', {
+      choices: choices(['gone', 'nothing'], ['text', 'a text']),
+    }),
+    row('after-hours', 'for', 'Hours of the text', {
+      after: 'hours',
+      isFor: (values) => values['after'] === 'text',
+    }),
+  ],
   'review-tab': [
     row('edge', 'at the', 'Edge', {
       choices: choices(['end', 'end of the screen'], ['start', 'start of the screen']),

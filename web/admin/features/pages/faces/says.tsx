@@ -4,6 +4,7 @@ import { language } from '../../../shared/words';
 import { number, say } from '../../../../nods/draw/words';
 import { written } from '../../../../nods/label/view';
 import { meaningOf } from '../kinds';
+import { EndingFace } from './ending';
 import { Promises } from './promises';
 import { faultOf, type FaceProps } from './face';
 
@@ -28,6 +29,9 @@ export function Says({ face, set, faults, values, onChange }: FaceProps) {
   };
   return (
     <>
+      {face.kind === 'countdown' && (
+        <EndingFace face={face} set={set} faults={faults} onChange={onChange} />
+      )}
       <p className="flex flex-wrap items-center gap-1.5 px-4.5 pt-3 text-ink-2">
         For
         <Pick

@@ -12,7 +12,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.Callable;
 import nodyes.demo.DemoFiles;
+import nodyes.server.catalogue.Catalogue;
 import nodyes.server.listing.Listing;
+import nodyes.server.presence.SimulatedShoppers;
 import nodyes.server.shop.Shop;
 import nodyes.standins.shop.DemoShop;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +28,9 @@ import picocli.CommandLine.Option;
     mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
   private static final String MARK = "demo-data";
+
+  /** Views of simulated shoppers in a minute. */
+  private static final int SHOPPERS = 12;
 
   @Option(
       names = "--port",
@@ -50,6 +55,9 @@ final class DemoCommand implements Callable<Integer> {
 
   @Option(names = "--fresh", description = "throw the demo's data away and begin anew")
   private boolean fresh;
+
+  @Option(names = "--quiet", description = "no simulated shoppers until they are asked for")
+  private boolean quiet;
 
   @Option(
       names = "--clock",
@@ -97,6 +105,16 @@ final class DemoCommand implements Callable<Integer> {
             shop.settings().publicKey());
     DemoLoader.connect(shop, "http://localhost:" + demoShop.port());
     DemoLoader.connect(server.getBean(Listing.class), standIns.directoryService());
+    SimulatedShoppers shoppers = server.getBean(SimulatedShoppers.class);
+    shoppers.set(quiet ? 0 : SHOPPERS);
+    var traffic =
+        new DemoTraffic(
+            shoppers,
+            server.getBean(Catalogue.class),
+            address,
+            "http://localhost:" + demoShop.port(),
+            shop.settings().publicKey());
+    Runtime.getRuntime().addShutdownHook(new Thread(traffic::close));
     Runtime.getRuntime().addShutdownHook(new Thread(demoShop::close));
     Runtime.getRuntime().addShutdownHook(new Thread(standIns::close));
     System.out.println();

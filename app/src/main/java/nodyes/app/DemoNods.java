@@ -6,15 +6,22 @@ import java.util.Map;
 import java.util.Set;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
+import nodyes.core.countdown.Ending;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
+import nodyes.core.nod.Look;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Promise;
+import nodyes.core.nod.RecentOrders;
 import nodyes.core.nod.Spot;
+import nodyes.core.nod.StockLine;
 import nodyes.core.nod.TrustBadges;
+import nodyes.core.nod.VisitorCount;
+import nodyes.core.nod.Wording;
 
 /** What the demo's owner has put on the pages beside what every new shop begins with. */
 final class DemoNods {
@@ -32,7 +39,19 @@ final class DemoNods {
         label("low-stock", Label.Claim.LOW_STOCK, ON_CARDS, Map.of()),
         label("sold-out", Label.Claim.SOLD_OUT, ON_CARDS, Map.of("corner", "bottom-start")),
         label("back-on", Label.Claim.BACK_ON, ON_CARDS, Map.of("corner", "bottom-start")),
-        badges());
+        countdown(),
+        new StockLine(
+            new NodId("few-left"),
+            onProducts("above-buy"),
+            new NodOptions(Map.of("at-most", "6")),
+            Dress.DEFAULT),
+        badges(),
+        new VisitorCount(new NodId("looking"), onProducts("under-buy")),
+        new RecentOrders(
+            new NodId("ordered"),
+            onProducts("under-buy"),
+            new NodOptions(Map.of("tells", "both")),
+            Dress.DEFAULT));
   }
 
   private static Label label(
@@ -43,6 +62,27 @@ final class DemoNods {
         new Placement(new Spot("on-picture"), pages, Condition.everyone(), true),
         new NodOptions(options),
         Dress.DEFAULT);
+  }
+
+  private static Placement onProducts(String spot) {
+    return new Placement(new Spot(spot), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true);
+  }
+
+  private static Countdown countdown() {
+    return new Countdown(
+        new NodId("autumn-price"),
+        "Autumn price",
+        new Placement(
+            new Spot("above-buy"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
+        new Ending.WithPrice(),
+        NodOptions.USUAL,
+        new Dress(
+            new Wording(
+                Map.of(
+                    "en", Map.of("before", "Autumn price for another"),
+                    "pt", Map.of("before", "Preço de outono por mais"),
+                    "de", Map.of("before", "Herbstpreis noch"))),
+            Look.DEFAULT));
   }
 
   private static TrustBadges badges() {

@@ -63,6 +63,7 @@ final class RunningDemo implements AutoCloseable {
             "-jar",
             "app/target/nodyes.jar",
             "demo",
+            "--quiet",
             "--port",
             "" + port,
             "--shop-port",

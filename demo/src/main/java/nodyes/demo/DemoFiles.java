@@ -47,6 +47,9 @@ public final class DemoFiles {
   private static final long SEED = 1889;
   private static final int WAITING = 14;
 
+  /** When the autumn price of one of them ends: at the end of the next day. */
+  private static final Map<String, Integer> BACK_TO_USUAL = Map.of("PL-CEL-24", 2);
+
   /** Prices that fell lately: SKU to what it costs now and since how many days. */
   private static final Map<String, Drop> DROPS =
       Map.of(
@@ -55,6 +58,15 @@ public final class DemoFiles {
           "WA-MOS-5", new Drop("36.00", 2),
           "GL-CLI-1", new Drop("21.50", 7),
           "BU-TUL-50", new Drop("19.00", 1));
+
+  /** Where orders go, by country. */
+  private static final Map<String, List<String>> TOWNS =
+      Map.of(
+          "PT", List.of("Lisboa", "Porto", "Coimbra"),
+          "DE", List.of("Hamburg", "Leipzig"),
+          "ES", List.of("Vigo", "Sevilla"),
+          "FR", List.of("Lyon", "Nantes"),
+          "GB", List.of("Leeds", "Bristol"));
 
   /** What comes again, in so many days. */
   private static final Map<String, Integer> BACK =
@@ -155,6 +167,14 @@ public final class DemoFiles {
                 .put("@type", "UnitPriceSpecification")
                 .put("price", fell.price())
                 .put("validFrom", today.minusDays(fell.daysAgo()).toString()));
+    Optional.ofNullable(BACK_TO_USUAL.get(variant.sku()))
+        .ifPresent(
+            days ->
+                history
+                    .addObject()
+                    .put("@type", "UnitPriceSpecification")
+                    .put("price", variant.price().toPlainString())
+                    .put("validFrom", today.plusDays(days).toString()));
     return node;
   }
 
@@ -172,7 +192,13 @@ public final class DemoFiles {
       node.put(
           "orderStatus",
           "https://schema.org/" + (order.cancelled() ? "OrderCancelled" : "OrderDelivered"));
-      node.putObject("customer").putObject("address").put("addressCountry", order.country());
+      ObjectNode address = node.putObject("customer").putObject("address");
+      address.put("addressCountry", order.country());
+      List<String> towns = TOWNS.getOrDefault(order.country(), List.of());
+      if (!towns.isEmpty()) {
+        int any = Math.floorMod(order.number().hashCode(), towns.size());
+        address.put("addressLocality", towns.get(any));
+      }
       var items = node.putArray("orderedItem");
       for (DemoOrders.Line line : order.lines()) {
         ObjectNode item = items.addObject();

@@ -30,6 +30,7 @@ final class Demo {
         start(
             data.resolve("log.txt"),
             "demo",
+            "--quiet",
             "--port",
             "0",
             "--shop-port",

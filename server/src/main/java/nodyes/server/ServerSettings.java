@@ -18,6 +18,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param translator address of the service that translates, if one is connected
  * @param standIns addresses of the demo's stand-ins for outside services, by what they stand for
  * @param mailFrom the address that letters are sent from
+ * @param viewsPerMinute so many reports of views are taken from an address in a minute
  * @param clock where the clock starts, if not at the machine's time
  */
 @ConfigurationProperties("nodyes")
@@ -29,4 +30,5 @@ public record ServerSettings(
     Optional<String> translator,
     @DefaultValue Map<String, String> standIns,
     @DefaultValue("nod-yes@localhost") String mailFrom,
+    @DefaultValue("240") int viewsPerMinute,
     Optional<Instant> clock) {}

@@ -19,6 +19,7 @@ public final class Settings {
         Optional.empty(),
         Map.of(),
         "nod-yes@shop.example",
+        240,
         Optional.empty());
   }
 }

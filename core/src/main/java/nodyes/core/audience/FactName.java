@@ -38,6 +38,8 @@ public enum FactName {
   UNITS_SOLD("units sold", Source.ORDERS),
   /** The place among others by units sold. */
   SALES_RANK("sales rank", Source.ORDERS),
+  /** Visitors who looked at it lately. */
+  VISITORS("visitors", Source.VIEWS),
   /** A value that the owner's words put in. */
   VALUE("value in the words", Source.SETTINGS),
   /** Labels that stand on the picture before this one. */
@@ -50,6 +52,8 @@ public enum FactName {
   LANGUAGE("language", Source.SHOPPER),
   /** A period with a start or an end. */
   PERIOD("dates", Source.CLOCK),
+  /** When a countdown runs. */
+  COUNTDOWN("countdown", Source.CLOCK),
   /** A time of day on some weekdays. */
   TIME_OF_DAY("time of day", Source.CLOCK),
   /** Whether the nod is switched on. */
@@ -69,6 +73,8 @@ public enum FactName {
     CATALOGUE,
     /** The shop's orders. */
     ORDERS,
+    /** The views that pages reported. */
+    VIEWS,
     /** What the page knows of the shopper. */
     SHOPPER,
     /** The time, in the shop's zone. */

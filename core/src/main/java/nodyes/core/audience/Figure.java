@@ -8,6 +8,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.presence.ViewWindow;
 import nodyes.core.sales.Standing;
 import org.joda.money.Money;
 
@@ -15,6 +16,9 @@ import org.joda.money.Money;
 public sealed interface Figure {
   /** Not known here. It is not zero. */
   record Unknown() implements Figure {}
+
+  /** Visitors in the last so much time. */
+  record Visitors(long number, ViewWindow window) implements Figure {}
 
   /** A number of things. */
   record Count(long value) implements Figure {}

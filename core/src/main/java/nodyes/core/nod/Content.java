@@ -9,7 +9,11 @@ public sealed interface Content
         ReviewTab.Content,
         PickedQuotes.Content,
         Label.Content,
-        TrustBadges.Content {
+        TrustBadges.Content,
+        Countdown.Content,
+        VisitorCount.Content,
+        StockLine.Content,
+        RecentOrders.Content {
   /** What the values of each of its words are here, by the word's name and the value's. */
   Map<String, Map<String, Object>> values();
 }

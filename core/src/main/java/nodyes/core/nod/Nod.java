@@ -7,7 +7,16 @@ import nodyes.core.common.NodId;
  * what is so comes as facts, what is shown as a verdict.
  */
 public sealed interface Nod
-    permits StarLine, ReviewWall, ReviewTab, PickedQuotes, Label, TrustBadges {
+    permits StarLine,
+        ReviewWall,
+        ReviewTab,
+        PickedQuotes,
+        Label,
+        TrustBadges,
+        Countdown,
+        VisitorCount,
+        StockLine,
+        RecentOrders {
   /** Its id. */
   NodId id();
 
@@ -16,6 +25,11 @@ public sealed interface Nod
 
   /** Its kind. */
   NodKind kind();
+
+  /** What the owner calls it: a name of its own, else that of its kind. */
+  default String called() {
+    return kind().words();
+  }
 
   /** What it says in the owner's words, and how it looks. */
   Dress dress();

@@ -41,7 +41,26 @@ public enum NodKind {
       "Trust badges",
       TrustBadges.class,
       TrustBadges.Content.class,
-      TrustBadges.OPTIONS);
+      TrustBadges.OPTIONS),
+  /** How long something still holds. */
+  COUNTDOWN("countdown", "Countdown", Countdown.class, Countdown.Content.class, Countdown.OPTIONS),
+  /** How many looked at a product lately. */
+  VISITOR_COUNT(
+      "visitor-count",
+      "Visitor count",
+      VisitorCount.class,
+      VisitorCount.Content.class,
+      VisitorCount.OPTIONS),
+  /** How many pieces are left. */
+  STOCK_LINE(
+      "stock-line", "Stock line", StockLine.class, StockLine.Content.class, StockLine.OPTIONS),
+  /** What was ordered lately. */
+  RECENT_ORDERS(
+      "recent-orders",
+      "Recent orders",
+      RecentOrders.class,
+      RecentOrders.Content.class,
+      RecentOrders.OPTIONS);
 
   private final String wireName;
   private final String words;

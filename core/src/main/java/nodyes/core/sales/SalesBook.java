@@ -111,6 +111,22 @@ public final class SalesBook {
   }
 
   /**
+   * The first day on which a product's units in the window differ, should nothing more be sold;
+   * empty where there are none that could leave it.
+   */
+  public Optional<LocalDate> unitsChangeOn(ProductId product, int days, LocalDate today) {
+    Days sold = byProduct.get(product);
+    if (sold == null) {
+      return Optional.empty();
+    }
+    long first = today.toEpochDay() - days + 1;
+    return Arrays.stream(sold.days)
+        .filter(day -> day >= first && day <= today.toEpochDay() && sold.between(day, day) != 0)
+        .mapToObj(day -> LocalDate.ofEpochDay(day + days))
+        .findFirst();
+  }
+
+  /**
    * How a product stands among others: standard competition ranking (1, 2, 2, 4) by units sold.
    *
    * @param days of the window, the last of them {@code today}

@@ -59,6 +59,7 @@ public final class BecauseSentence {
         case MEAN_RATING -> "there is no mean rating yet; the rule wants " + wanted + " or more";
         case VALUE -> "the value {" + wanted + "} of your words is not known here";
         case STOCK -> "the stock is not known, which is not the same as none";
+        case COUNTDOWN -> "no next price is planned, so there is nothing to count down to";
         case BACK_ON -> "the day from which it can be had again is not known";
         case SALES_RANK, UNITS_SOLD -> "it is in no category, or nothing is known of what was sold";
         default -> "the " + finding.fact().words() + " is not known; the rule wants " + wanted;
@@ -100,6 +101,12 @@ public final class BecauseSentence {
               : finding.figure() == Figure.Phase.AFTER
                   ? "it is over: it was set " + wanted
                   : "the moment lies " + wanted;
+      case VISITORS ->
+          finding.figure() instanceof Figure.Visitors
+              ? figure + (met ? "" : "; it is silent under " + wanted.replace("at least ", ""))
+              : "its number comes when the page is seen, and it is silent under "
+                  + wanted.replace("at least ", "");
+      case COUNTDOWN -> TradeClauses.countdown(finding, wanted);
       case TIME_OF_DAY -> (met ? "the time lies " : "the time lies outside ") + wanted;
       case SWITCH -> "you switched it off";
       case PAGE_KIND -> "it is for " + wanted + ", and this is " + figure;
@@ -158,6 +165,7 @@ public final class BecauseSentence {
   private static String text(Figure figure, ZoneId zone) {
     return switch (figure) {
       case Figure.Unknown _ -> "unknown";
+      case Figure.Visitors visitors -> TradeClauses.visitors(visitors);
       case Figure.Count count -> String.format(Locale.ENGLISH, "%,d", count.value());
       case Figure.CountRange range -> range(range.least(), range.most(), "");
       case Figure.Percent percent -> percent.value() + "%";

@@ -19,6 +19,15 @@ public enum Doubt {
   PROMISE_WITHOUT_LINK(
       "Promise without a link",
       "A promise of returns, warranty or replacement leads to no page that says its terms."),
+  /** A countdown of a price ended, and the price did not. */
+  FALSE_URGENCY(
+      "False urgency",
+      "A countdown said that the price ends, and after its end the price stayed as it was"
+          + " (Directive 2005/29/EC, Annex I, 7)."),
+  /** A countdown of a price runs on when the price has ended. */
+  PRICE_ENDS_BEFORE(
+      "Price ends before the countdown",
+      "A next price is planned for an instant before the countdown’s end."),
   /** Praise alone is shown, without what all reviews say. */
   PRAISE_ALONE(
       "Praise alone",
@@ -31,6 +40,11 @@ public enum Doubt {
   Doubt(String rule, String words) {
     this.rule = rule;
     this.words = words;
+  }
+
+  /** Whether it is told of a nod that is not shown, too: what it did stays done. */
+  public boolean outlivesShowing() {
+    return this == FALSE_URGENCY;
   }
 
   /** The rule's name. */

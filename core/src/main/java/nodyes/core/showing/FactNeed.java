@@ -7,14 +7,18 @@ import java.util.Map;
 import java.util.Set;
 import nodyes.core.audience.Condition;
 import nodyes.core.audience.WaresCondition;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
+import nodyes.core.nod.RecentOrders;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.StockLine;
 import nodyes.core.nod.TrustBadges;
+import nodyes.core.nod.VisitorCount;
 import nodyes.core.review.QuoteRule;
 import nodyes.core.review.ReviewOrder;
 
@@ -25,10 +29,12 @@ import nodyes.core.review.ReviewOrder;
  *     what they can be parted by as well
  * @param quotes what is picked from them
  * @param listing whether what a business directory says of the shop
+ * @param lastOrders whether the last order of each product
  */
-public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, boolean listing) {
+public record FactNeed(
+    Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, boolean listing, boolean lastOrders) {
   /** The figures alone. */
-  public static final FactNeed FIGURES = new FactNeed(Map.of(), Set.of(), false);
+  public static final FactNeed FIGURES = new FactNeed(Map.of(), Set.of(), false, false);
 
   /** Keeps both unchangeable. */
   public FactNeed {
@@ -41,12 +47,14 @@ public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, b
     var first = new EnumMap<ReviewOrder, Integer>(ReviewOrder.class);
     var quotes = new LinkedHashSet<QuoteRule>();
     boolean listing = false;
+    boolean last = false;
     for (Nod nod : nods) {
       if (!nod.placement().on() || !nod.placement().pages().contains(page)) {
         continue;
       }
       switch (nod) {
-        case StarLine _, Label _, TrustBadges _ -> {}
+        case StarLine _, Label _, TrustBadges _, Countdown _, VisitorCount _, StockLine _ -> {}
+        case RecentOrders orders -> last |= orders.tells() != RecentOrders.Tells.COUNT;
         case ReviewWall wall -> first.merge(wall.order(), wall.perPage(), Math::max);
         case ReviewTab tab -> first.merge(ReviewOrder.NEWEST, tab.perPage(), Math::max);
         case PickedQuotes picked -> {
@@ -58,7 +66,7 @@ public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, b
         }
       }
     }
-    return new FactNeed(first, quotes, listing);
+    return new FactNeed(first, quotes, listing, last);
   }
 
   /** Whether one of the nods may show otherwise after a sale. */
@@ -66,7 +74,8 @@ public record FactNeed(Map<ReviewOrder, Integer> first, Set<QuoteRule> quotes, b
     return nods.stream()
         .anyMatch(
             nod ->
-                (nod instanceof Label label && label.saysSales())
+                nod instanceof RecentOrders
+                    || (nod instanceof Label label && label.saysSales())
                     || asks(nod.placement().audience()));
   }
 

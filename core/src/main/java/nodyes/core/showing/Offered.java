@@ -4,14 +4,18 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import nodyes.core.audience.Timed;
 import nodyes.core.audience.Wares;
 import nodyes.core.common.ValidUntil;
+import nodyes.core.countdown.Window;
 import nodyes.core.nod.Viewpoint;
+import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceDrop;
 import nodyes.core.price.PriceHistory;
 import nodyes.core.sales.SalesBook;
+import org.joda.money.Money;
 
 /** A product as it is offered at a moment: all of its variants, or the chosen one. */
 record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implements Wares {
@@ -61,6 +65,40 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
     return until;
   }
 
+  /** Whether the price of one of them changes in a time, its ends included. */
+  boolean changesPrice(Instant from, Instant to) {
+    return variants().stream()
+        .flatMap(variant -> variant.history().changes().stream())
+        .anyMatch(change -> !change.from().isBefore(from) && !change.from().isAfter(to));
+  }
+
+  /**
+   * From when on all of them have had their prices to when the first of these ends, where a next
+   * price is planned.
+   */
+  Optional<Window> reducedTime() {
+    Instant moment = viewpoint.moment();
+    Optional<Instant> began =
+        variants().stream()
+            .flatMap(variant -> variant.history().changes().stream())
+            .map(PriceChange::from)
+            .filter(from -> !from.isAfter(moment))
+            .max(Instant::compareTo);
+    return priceUntil().end().map(end -> new Window(began, end));
+  }
+
+  /** The price that begins at an instant, where all of them have the same one from then on. */
+  Optional<Money> priceFrom(Instant instant) {
+    List<Money> prices =
+        variants().stream()
+            .flatMap(variant -> variant.history().changes().stream())
+            .filter(change -> change.from().equals(instant))
+            .map(PriceChange::price)
+            .distinct()
+            .toList();
+    return prices.size() == 1 ? Optional.of(prices.getFirst()) : Optional.empty();
+  }
+
   /** A variant's drop from the lowest price before it. */
   Optional<PriceDrop> drop(VariantFacts variant, int days, PriceHistory.Steps steps) {
     return variant.history().dropAt(viewpoint.moment(), days, steps, zone());
@@ -91,6 +129,18 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
       sum += variant.stock().get();
     }
     return Timed.lasting(variants().isEmpty() ? Optional.empty() : Optional.of(sum));
+  }
+
+  /** As many as there were when the stock last rose, where that is known of all of them. */
+  Optional<Long> delivered() {
+    long sum = 0;
+    for (VariantFacts variant : variants()) {
+      if (variant.delivered().isEmpty()) {
+        return Optional.empty();
+      }
+      sum += variant.delivered().get();
+    }
+    return variants().isEmpty() ? Optional.empty() : Optional.of(sum);
   }
 
   /** Whether one of them is made when it is ordered. */

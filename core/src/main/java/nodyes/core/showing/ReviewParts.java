@@ -10,13 +10,10 @@ import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Content;
-import nodyes.core.nod.Label;
-import nodyes.core.nod.Nod;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
-import nodyes.core.nod.TrustBadges;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.nod.WallContent;
 import nodyes.core.review.Ago;
@@ -28,32 +25,27 @@ import nodyes.core.review.ReviewOrder;
 final class ReviewParts {
   private ReviewParts() {}
 
-  static Showing.Part of(Nod nod, ProductFacts product, Facts facts, Viewpoint viewpoint) {
-    return switch (nod) {
-      case StarLine line ->
-          new Showing.Part(
-              starLineNeed(line, product.reviews()),
-              () -> starLine(line, product.reviews()),
-              ValidUntil.NEVER_ENDS);
-      case ReviewWall wall -> wall(wall, product.reviews(), facts.zone(), viewpoint);
-      case ReviewTab tab ->
-          new Showing.Part(
-              hasReviews(product.reviews(), 1),
-              () ->
-                  Optional.of(
-                      new ReviewTab.Content(
-                          content(
-                              product.reviews(),
-                              tab.perPage(),
-                              ReviewOrder.NEWEST,
-                              viewpoint,
-                              Optional.empty()),
-                          tab.isAtStart())),
-              ValidUntil.NEVER_ENDS);
-      case PickedQuotes picked -> quotes(picked, product.reviews(), facts.listing());
-      case TrustBadges badges -> BadgeParts.of(badges, viewpoint);
-      case Label label -> throw new IllegalArgumentException("not of reviews: " + label);
-    };
+  static Showing.Part line(StarLine line, ProductFacts product) {
+    return new Showing.Part(
+        starLineNeed(line, product.reviews()),
+        () -> starLine(line, product.reviews()),
+        ValidUntil.NEVER_ENDS);
+  }
+
+  static Showing.Part tab(ReviewTab tab, ProductFacts product, Viewpoint viewpoint) {
+    return new Showing.Part(
+        hasReviews(product.reviews(), 1),
+        () ->
+            Optional.of(
+                new ReviewTab.Content(
+                    content(
+                        product.reviews(),
+                        tab.perPage(),
+                        ReviewOrder.NEWEST,
+                        viewpoint,
+                        Optional.empty()),
+                    tab.isAtStart())),
+        ValidUntil.NEVER_ENDS);
   }
 
   private static Finding hasReviews(ReviewFacts reviews, long wanted) {
@@ -93,8 +85,9 @@ final class ReviewParts {
                                 line.counted())));
   }
 
-  private static Showing.Part wall(
-      ReviewWall wall, ReviewFacts reviews, ZoneId zone, Viewpoint viewpoint) {
+  static Showing.Part wall(
+      ReviewWall wall, ProductFacts product, ZoneId zone, Viewpoint viewpoint) {
+    ReviewFacts reviews = product.reviews();
     Optional<LocalDate> today =
         wall.tellsAgo()
             ? Optional.of(LocalDate.ofInstant(viewpoint.moment(), zone))
@@ -142,8 +135,8 @@ final class ReviewParts {
         reviews.sharedWith());
   }
 
-  private static Showing.Part quotes(
-      PickedQuotes picked, ReviewFacts reviews, ShopListing listing) {
+  static Showing.Part quotes(PickedQuotes picked, ProductFacts product, ShopListing listing) {
+    ReviewFacts reviews = product.reviews();
     if (picked.pick() == PickedQuotes.Pick.OF_THE_SHOP) {
       return ofTheShop(picked, listing);
     }

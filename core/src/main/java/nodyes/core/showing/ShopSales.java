@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.ProductId;
+import nodyes.core.sales.LastOrder;
 import nodyes.core.sales.SalesBook;
 
 /**
@@ -11,10 +12,24 @@ import nodyes.core.sales.SalesBook;
  *
  * @param book units by product and day
  * @param shop all products
+ * @param last the last order of a product, where it was looked up
  * @param categories by slug, each with the products in it and below it
  */
 public record ShopSales(
-    SalesBook book, SalesBook.Group shop, Map<String, SalesBook.Group> categories) {
+    SalesBook book,
+    SalesBook.Group shop,
+    Map<String, SalesBook.Group> categories,
+    Map<ProductId, LastOrder> last) {
+  /** Without last orders, which few nods speak of. */
+  public ShopSales(SalesBook book, SalesBook.Group shop, Map<String, SalesBook.Group> categories) {
+    this(book, shop, categories, Map.of());
+  }
+
+  /** The same, with the last orders of some products. */
+  public ShopSales with(Map<ProductId, LastOrder> orders) {
+    return new ShopSales(book, shop, categories, orders);
+  }
+
   /** Nothing was sold. */
   public static final ShopSales NONE =
       new ShopSales(SalesBook.EMPTY, new SalesBook.Group("", Set.of()), Map.of());
@@ -22,6 +37,7 @@ public record ShopSales(
   /** Keeps the categories unchangeable. */
   public ShopSales {
     categories = Map.copyOf(categories);
+    last = Map.copyOf(last);
   }
 
   /** The products that one is compared with; empty where it is in no category. */

@@ -15,11 +15,20 @@ import nodyes.core.audience.Wares;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Content;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.LabelValue;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
+import nodyes.core.nod.RecentOrders;
+import nodyes.core.nod.ReviewTab;
+import nodyes.core.nod.ReviewWall;
+import nodyes.core.nod.StarLine;
+import nodyes.core.nod.StockLine;
+import nodyes.core.nod.TrustBadges;
 import nodyes.core.nod.Viewpoint;
+import nodyes.core.nod.VisitorCount;
 
 /** Where what the owner set, what is so and who looks meet. */
 public final class Showing {
@@ -54,9 +63,18 @@ public final class Showing {
     Situation situation = situation(offered);
     Answer audience = placement.audience().ask(situation);
     Part part =
-        nod instanceof Label label
-            ? LabelParts.of(label, situation, offered)
-            : ReviewParts.of(nod, known, facts, viewpoint);
+        switch (nod) {
+          case Label label -> LabelParts.of(label, situation, offered);
+          case TrustBadges badges -> BadgeParts.of(badges, viewpoint);
+          case Countdown countdown -> CountdownParts.of(countdown, offered);
+          case StockLine line -> StockParts.of(line, offered);
+          case RecentOrders orders -> OrderParts.of(orders, offered);
+          case VisitorCount count -> VisitorParts.of(count, known, facts.seen());
+          case StarLine line -> ReviewParts.line(line, known);
+          case ReviewWall wall -> ReviewParts.wall(wall, known, facts.zone(), viewpoint);
+          case ReviewTab tab -> ReviewParts.tab(tab, known, viewpoint);
+          case PickedQuotes picked -> ReviewParts.quotes(picked, known, facts.listing());
+        };
     return verdict(audience, part);
   }
 
@@ -120,7 +138,14 @@ public final class Showing {
                     what,
                     new Because(findings, missing, part.doubts()),
                     until.and(part.contentUntil())))
-        .orElseGet(() -> new Verdict.Withheld(new Because(findings, missing, List.of()), until));
+        .orElseGet(
+            () ->
+                new Verdict.Withheld(
+                    new Because(
+                        findings,
+                        missing,
+                        part.doubts().stream().filter(Doubt::outlivesShowing).toList()),
+                    until));
   }
 
   private static Verdict withheld(Finding finding) {

@@ -106,4 +106,30 @@ final class TradeClauses {
             };
     return number + suffix;
   }
+
+  /** When a countdown runs. */
+  static String countdown(Finding finding, String wanted) {
+    return switch (finding.figure()) {
+      case Figure.Phase.WITHIN -> "its countdown runs " + wanted;
+      case Figure.Phase.BEFORE -> "its countdown starts later: it runs " + wanted;
+      case Figure.Phase.OUTSIDE -> "it lies between two countdowns: the next runs " + wanted;
+      default ->
+          finding.met()
+              ? "its countdown ran " + wanted + ", and what you say after it still stands"
+              : "its countdown is over: it ran " + wanted;
+    };
+  }
+
+  static String visitors(Figure.Visitors visitors) {
+    String people =
+        visitors.number() == 0 ? "nobody" : BecauseSentence.plural(visitors.number(), "visitor");
+    return people
+        + " looked at it in the last "
+        + switch (visitors.window()) {
+          case NOW -> "5 minutes";
+          case HOUR -> "hour";
+          case DAY -> "24 hours";
+          case WEEK -> "7 days";
+        };
+  }
 }

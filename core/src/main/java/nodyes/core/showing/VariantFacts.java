@@ -16,6 +16,7 @@ import org.joda.money.Money;
  * @param stock pieces that can be sent at once; empty where it is not known, which is not zero
  * @param backOn the day from which it can be had again
  * @param isMadeToOrder whether it is made when it is ordered, and so never out of stock
+ * @param delivered pieces that there were when the stock last rose, if that was seen
  */
 public record VariantFacts(
     String sku,
@@ -24,7 +25,20 @@ public record VariantFacts(
     Optional<Money> reference,
     Optional<Long> stock,
     Optional<LocalDate> backOn,
-    boolean isMadeToOrder) {
+    boolean isMadeToOrder,
+    Optional<Long> delivered) {
+  /** A variant whose last delivery is not known. */
+  public VariantFacts(
+      String sku,
+      Optional<Money> price,
+      PriceHistory history,
+      Optional<Money> reference,
+      Optional<Long> stock,
+      Optional<LocalDate> backOn,
+      boolean isMadeToOrder) {
+    this(sku, price, history, reference, stock, backOn, isMadeToOrder, Optional.empty());
+  }
+
   /** A variant of which the price alone is known. */
   public static VariantFacts priced(String sku, Money price) {
     return new VariantFacts(

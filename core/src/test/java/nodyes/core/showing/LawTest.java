@@ -9,6 +9,7 @@ import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
@@ -28,6 +29,10 @@ import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.ReviewId;
 import nodyes.core.common.Slug;
+import nodyes.core.countdown.Ending;
+import nodyes.core.countdown.Length;
+import nodyes.core.countdown.Repeat;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Look;
@@ -155,8 +160,9 @@ public class LawTest {
     var placement =
         new Placement(
             new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
-    return switch (random.nextInt(8)) {
+    return switch (random.nextInt(11)) {
       case 4, 5, 6, 7 -> label(placement.switched(true));
+      case 8, 9, 10 -> countdown(placement.switched(true));
       case 0 -> new StarLine(new NodId("a"), placement.switched(true));
       case 1 -> new ReviewWall(new NodId("b"), placement.switched(true), 5);
       case 2 ->
@@ -169,7 +175,44 @@ public class LawTest {
   /** A nod that time changes by its audience alone, or by what it says. */
   private Nod timeless(Condition audience) {
     Nod any = nod(audience);
-    return any instanceof Label ? new StarLine(new NodId("a"), any.placement()) : any;
+    return any instanceof Label || any instanceof Countdown
+        ? new StarLine(new NodId("a"), any.placement())
+        : any;
+  }
+
+  private Countdown countdown(Placement placement) {
+    LocalDateTime start =
+        LocalDateTime.ofInstant(START, ZoneOffset.UTC)
+            .plusMinutes(random.nextLong(SPAN_MINUTES / 2));
+    Length length = new Length(0, 1 + random.nextInt(20), random.nextInt(60));
+    Ending ending =
+        switch (random.nextInt(5)) {
+          case 0 ->
+              new Ending.AtMoment(
+                  random.nextBoolean() ? Optional.of(start) : Optional.empty(),
+                  start.plusHours(1 + random.nextInt(99)));
+          case 1 -> new Ending.AfterLength(start, length);
+          case 2 -> new Ending.Repeating(Repeat.daily(start), length);
+          case 3 ->
+              new Ending.NextCutOff(
+                  Map.of(
+                      DayOfWeek.of(1 + random.nextInt(6)),
+                      LocalTime.of(random.nextInt(24), 30),
+                      DayOfWeek.SUNDAY,
+                      LocalTime.of(1, 30)));
+          default -> new Ending.WithPrice();
+        };
+    return new Countdown(
+        new NodId("countdown"),
+        "",
+        placement,
+        ending,
+        new NodOptions(
+            Map.of(
+                "about", random.nextBoolean() ? "price" : "offer",
+                "after", random.nextBoolean() ? "text" : "gone",
+                "after-hours", String.valueOf(1 + random.nextInt(30)))),
+        Dress.DEFAULT);
   }
 
   private Condition condition(int depth) {
@@ -238,7 +281,7 @@ public class LawTest {
   }
 
   private Condition.Daily daily() {
-    var days = EnumSet.of(DayOfWeek.of(1 + random.nextInt(7)));
+    var days = EnumSet.of(DayOfWeek.of(1 + random.nextInt(6)));
     for (DayOfWeek day : DayOfWeek.values()) {
       if (random.nextInt(3) > 0) {
         days.add(day);

@@ -6,6 +6,8 @@ import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.PRODUCT_CATEGORY;
 import static nodyes.generated.Tables.PRODUCT_TAG;
 import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.excluded;
+import static org.jooq.impl.DSL.when;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -170,7 +172,18 @@ class CatalogueWriter {
     row.setIsGone(false);
     row.setIsMadeToOrder(variant.madeToOrder());
     row.setPosition(position);
-    sql.insertInto(VARIANT).set(row).onConflict(VARIANT.SKU).doUpdate().set(row).execute();
+    sql.insertInto(VARIANT)
+        .set(row)
+        .onConflict(VARIANT.SKU)
+        .doUpdate()
+        .set(row)
+        .set(
+            VARIANT.DELIVERED_COUNT,
+            when(
+                    excluded(VARIANT.STOCK_COUNT).gt(VARIANT.STOCK_COUNT),
+                    excluded(VARIANT.STOCK_COUNT))
+                .otherwise(VARIANT.DELIVERED_COUNT))
+        .execute();
     long id = id(sql, VARIANT, VARIANT.ID, VARIANT.SKU, variant.sku());
     for (var past : variant.history()) {
       sql.insertInto(PRICE_CHANGE)

@@ -46,7 +46,8 @@ final class VariantStore {
         money(row.getReferenceMinor(), row.getCurrency()),
         Optional.ofNullable(row.getStockCount()),
         Optional.ofNullable(row.getBackOn()).map(LocalDate::parse),
-        row.getIsMadeToOrder());
+        row.getIsMadeToOrder(),
+        Optional.ofNullable(row.getDeliveredCount()));
   }
 
   static Optional<Money> money(

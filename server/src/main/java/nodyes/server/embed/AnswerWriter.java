@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
+import java.time.Instant;
 import org.springframework.stereotype.Component;
 
 /** Writes ready answers: validators, lifetime, compression. */
@@ -17,7 +18,10 @@ class AnswerWriter {
 
   void write(Answer answer, HttpServletRequest request, HttpServletResponse response)
       throws IOException {
-    write(answer, request, response, answer.cacheControl(clock.instant()));
+    Instant now = clock.instant();
+    // a script that counts down carries this clock on, and Date has seconds alone
+    response.setHeader("Nodyes-Time", String.valueOf(now.toEpochMilli()));
+    write(answer, request, response, answer.cacheControl(now));
   }
 
   void write(
@@ -30,7 +34,7 @@ class AnswerWriter {
     response.setHeader(
         "Vary", answer.isPublic() ? "Accept-Encoding" : "Accept-Encoding, Accept-Language");
     response.setHeader("Access-Control-Allow-Origin", "*");
-    response.setHeader("Access-Control-Expose-Headers", "Date");
+    response.setHeader("Access-Control-Expose-Headers", "Date, Nodyes-Time");
     response.setHeader("X-Content-Type-Options", "nosniff");
     if (matches(request.getHeader("If-None-Match"), etag)) {
       response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);

@@ -125,7 +125,7 @@ public final class Changes {
 
   /** Its kind and where it is, such as 'Star line (under title)'. */
   static String name(Nod nod) {
-    return nod.kind().words() + " (" + spot(nod) + ")";
+    return nod.called() + " (" + spot(nod) + ")";
   }
 
   private static String spot(Nod nod) {

@@ -1,5 +1,6 @@
 package nodyes.server.nods;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.nod.PageKind;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param contrast of words on ground, where both are set
  * @param options what can be set of its kind beside its look
  * @param hidesTheWhole whether it may show praise alone without what all say
+ * @param schedule of a countdown alone
  */
 record NodFace(
     String id,
@@ -27,7 +29,25 @@ record NodFace(
     List<Unsayable> unsayable,
     @Nullable Contrast contrast,
     List<OptionForm> options,
-    boolean hidesTheWhole) {
+    boolean hidesTheWhole,
+    @Nullable Schedule schedule) {
+  /**
+   * When a countdown runs.
+   *
+   * @param sentence its ending in words
+   * @param windows the running one and those that come, at most five
+   * @param notes what an owner may not expect of them
+   */
+  record Schedule(String sentence, List<Span> windows, List<String> notes) {}
+
+  /**
+   * A time in which it runs.
+   *
+   * @param from its first instant; missing where it always ran
+   * @param words as the shop's clock shows it
+   */
+  record Span(@Nullable Instant from, Instant to, boolean running, String words) {}
+
   /**
    * Something that can be set.
    *

@@ -2,6 +2,7 @@ package nodyes.server.nods;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.TreeMap;
 import nodyes.core.common.Colour;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.ColourPair;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Dressed;
 import nodyes.core.nod.Look;
@@ -42,12 +44,14 @@ class NodFaces {
   private final Sayable sayable;
   private final Shop shop;
   private final Materials materials;
+  private final Clock clock;
 
-  NodFaces(NodJson json, Sayable sayable, Shop shop, Materials materials) {
+  NodFaces(NodJson json, Sayable sayable, Shop shop, Materials materials, Clock clock) {
     this.json = json;
     this.sayable = sayable;
     this.shop = shop;
     this.materials = materials;
+    this.clock = clock;
   }
 
   NodFace face(Nod nod, long revision, BrandKit kit) {
@@ -55,7 +59,7 @@ class NodFaces {
     return new NodFace(
         nod.id().value(),
         nod.kind().wireName(),
-        nod.kind().words(),
+        nod.called(),
         revision,
         new Settings(
             placement.spot().name(),
@@ -70,7 +74,10 @@ class NodFaces {
         sayable.problems(nod),
         contrast(Dressed.of(kit, nod.dress().look())).orElse(null),
         nod.kind().options().stream().map(NodFaces::option).toList(),
-        nod instanceof PickedQuotes quotes && quotes.mayHideTheWhole());
+        nod instanceof PickedQuotes quotes && quotes.mayHideTheWhole(),
+        nod instanceof Countdown countdown
+            ? Schedules.of(countdown.ending(), clock.instant(), shop.settings().zone())
+            : null);
   }
 
   private static NodFace.OptionForm option(NodOption option) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import nodyes.core.audience.Condition;
 import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
+import nodyes.core.countdown.Ending;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
@@ -58,6 +59,14 @@ class NodJson {
           WaresCondition.RankAtMost.class, "rank-at-most",
           WaresCondition.PublishedWithin.class, "published-within");
 
+  private static final Map<Class<? extends Ending>, String> ENDINGS =
+      Map.of(
+          Ending.AtMoment.class, "at-moment",
+          Ending.AfterLength.class, "after-length",
+          Ending.Repeating.class, "repeating",
+          Ending.NextCutOff.class, "next-cut-off",
+          Ending.WithPrice.class, "with-price");
+
   private static final Set<String> COMMON = Set.of("id", "kind", "claim", "placement", "dress");
 
   private final JsonMapper json;
@@ -67,6 +76,7 @@ class NodJson {
         JsonMapper.builder()
             .addMixIn(Nod.class, ByKind.class)
             .addMixIn(Condition.class, ByRule.class)
+            .addMixIn(Ending.class, ByEnd.class)
             .addMixIn(NodId.class, OneValue.class)
             .addMixIn(Spot.class, OneName.class)
             .addMixIn(Money.class, AsMoney.class)
@@ -76,6 +86,7 @@ class NodJson {
     RULES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     WARES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     builder.registerSubtypes(new NamedType(Condition.Daily.class, "daily"));
+    ENDINGS.forEach((ending, name) -> builder.registerSubtypes(new NamedType(ending, name)));
     json = builder.build();
   }
 
@@ -168,6 +179,9 @@ class NodJson {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "rule")
   private interface ByRule {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "ends")
+  private interface ByEnd {}
 
   private abstract static class OneValue {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)

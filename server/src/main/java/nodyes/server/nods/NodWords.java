@@ -14,6 +14,7 @@ import nodyes.core.nod.Label;
 import nodyes.core.nod.LabelValue;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -57,16 +58,26 @@ public class NodWords {
   }
 
   /**
-   * What an owner can say in other words of a kind: its own words, and those of the form that
-   * stands with it, which begin with {@code form-}.
+   * What an owner can say in other words of a kind: its own words, and those of what opens from it,
+   * which begin with {@code wall-} and {@code form-}.
    */
   Map<String, Object> sayable(String language, NodKind kind) {
     var all = byLanguage.getOrDefault(language, Map.of());
     var sayable = new LinkedHashMap<>(all.getOrDefault(kind.wireName(), Map.of()));
-    if (kind == NodKind.REVIEW_WALL) {
-      all.getOrDefault(FORM, Map.of()).forEach((name, said) -> sayable.put("form-" + name, said));
+    if (kind == NodKind.REVIEW_TAB) {
+      add(sayable, "wall-", all.get(NodKind.REVIEW_WALL.wireName()));
+    }
+    if (kind == NodKind.REVIEW_TAB || kind == NodKind.REVIEW_WALL) {
+      add(sayable, "form-", all.get(FORM));
     }
     return sayable;
+  }
+
+  private static void add(
+      Map<String, Object> sayable, String prefix, @Nullable Map<String, Object> words) {
+    if (words != null) {
+      words.forEach((name, said) -> sayable.put(prefix + name, said));
+    }
   }
 
   /** The languages that we have words in. */

@@ -2,6 +2,7 @@ package nodyes.server.nods;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -11,17 +12,22 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
+import nodyes.core.countdown.Ending;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
+import nodyes.core.nod.RecentOrders;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.StockLine;
 import nodyes.core.nod.TrustBadges;
+import nodyes.core.nod.VisitorCount;
 import nodyes.server.web.Refusal;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -203,7 +209,7 @@ public class Nods {
   }
 
   /** A new nod of a kind in a spot of a kind of page. */
-  static Nod fresh(NodId id, NodKind kind, Spot spot, PageKind page) {
+  Nod fresh(NodId id, NodKind kind, Spot spot, PageKind page) {
     var placement = new Placement(spot, EnumSet.of(page), Condition.everyone(), true);
     return switch (kind) {
       case STAR_LINE -> new StarLine(id, placement);
@@ -218,6 +224,16 @@ public class Nods {
       case BACK_ON_LABEL -> new Label(id, Label.Claim.BACK_ON, placement);
       case OWN_LABEL -> new Label(id, Label.Claim.OWN_WORDS, placement);
       case TRUST_BADGES -> new TrustBadges(id, placement);
+      case VISITOR_COUNT -> new VisitorCount(id, placement);
+      case STOCK_LINE -> new StockLine(id, placement);
+      case RECENT_ORDERS -> new RecentOrders(id, placement);
+      // a week ahead, to be set by the owner
+      case COUNTDOWN ->
+          new Countdown(
+              id,
+              placement,
+              new Ending.AtMoment(
+                  Optional.empty(), LocalDate.now(clock).plusDays(7).atTime(23, 59)));
     };
   }
 
@@ -245,6 +261,9 @@ public class Nods {
           case REVIEW_TAB -> isProduct ? "screen-edge" : "listing-card";
           case PICKED_QUOTES -> isProduct ? "under-picture" : "listing-card";
           case TRUST_BADGES -> isProduct ? "under-buy" : "page-end";
+          case VISITOR_COUNT, RECENT_ORDERS -> isProduct ? "under-buy" : "listing-card";
+          case STOCK_LINE -> isProduct ? "above-buy" : "listing-card";
+          case COUNTDOWN -> isProduct ? "above-buy" : "listing-card";
           case PRICE_DROP_LABEL,
               BESTSELLER_LABEL,
               NEW_LABEL,

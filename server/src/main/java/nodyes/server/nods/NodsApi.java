@@ -115,7 +115,7 @@ class NodsApi {
         NodKind.parse(wanted.kind()).orElseThrow(() -> Refusal.value("kind", "is no kind of nod"));
     Spot spot = spot(wanted.spot());
     return added(
-        "Added", kind, id -> Nods.fresh(id, kind, spot, wanted.page()), Optional.empty(), who);
+        "Added", kind, id -> nods.fresh(id, kind, spot, wanted.page()), Optional.empty(), who);
   }
 
   private Saved added(
@@ -192,7 +192,7 @@ class NodsApi {
     return new NodView(
         nod.id().value(),
         nod.kind().wireName(),
-        nod.kind().words(),
+        nod.called(),
         nod.placement().spot().name(),
         nod.placement().pages().stream().sorted().toList(),
         nod.placement().on());

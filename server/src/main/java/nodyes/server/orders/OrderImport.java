@@ -28,6 +28,11 @@ import tools.jackson.databind.JsonNode;
 public class OrderImport {
   private static final int CHUNK = 500;
 
+  /** Name of the PropertyValue by which a customer lets the shop tell the first name. */
+  private static final String CONSENT = "firstNameMayBeTold";
+
+  private static final int LONGEST_NAME = 80;
+
   private final OrderStore store;
 
   /** Clocks of shops go a little wrong. */
@@ -48,6 +53,8 @@ public class OrderImport {
       String number,
       Instant placedAt,
       Optional<String> country,
+      Optional<String> town,
+      Optional<String> firstName,
       boolean cancelled,
       List<Line> lines) {}
 
@@ -113,7 +120,14 @@ public class OrderImport {
       if (!store.knows(number)) {
         throw new BadField("orderNumber", number, "is cancelled, and no such order is known");
       }
-      return new NewOrder(number, clock.instant(), Optional.empty(), true, List.of());
+      return new NewOrder(
+          number,
+          clock.instant(),
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          true,
+          List.of());
     }
     Instant placed = OffsetDateTime.parse(text(node, "orderDate")).toInstant();
     if (placed.isAfter(clock.instant().plus(SLACK))) {
@@ -126,13 +140,32 @@ public class OrderImport {
     if (lines.isEmpty()) {
       throw new IllegalArgumentException("has no orderedItem");
     }
-    String country = node.path("customer").path("address").path("addressCountry").asString("");
+    JsonNode customer = node.path("customer");
+    JsonNode address = customer.path("address");
     return new NewOrder(
         number,
         placed,
-        country.isEmpty() ? Optional.empty() : Optional.of(country),
+        some(address.path("addressCountry")),
+        some(address.path("addressLocality")).filter(town -> town.length() <= LONGEST_NAME),
+        some(customer.path("givenName"))
+            .filter(name -> mayBeTold(customer) && name.length() <= LONGEST_NAME),
         isCancelled,
         lines);
+  }
+
+  private static Optional<String> some(JsonNode node) {
+    return Optional.of(node.asString("").strip()).filter(text -> !text.isEmpty());
+  }
+
+  /** A first name is kept only of a customer who lets the shop tell it. */
+  private static boolean mayBeTold(JsonNode customer) {
+    JsonNode given = customer.path("additionalProperty");
+    for (JsonNode property : given.isObject() ? List.of(given) : given) {
+      if (property.path("name").asString("").equals(CONSENT)) {
+        return property.path("value").asBoolean(false);
+      }
+    }
+    return false;
   }
 
   private static Line line(JsonNode item, Map<String, Long> variants) {

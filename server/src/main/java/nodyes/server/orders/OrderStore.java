@@ -131,11 +131,15 @@ class OrderStore {
                         SHOP_ORDER.NUMBER,
                         SHOP_ORDER.PLACED_AT,
                         SHOP_ORDER.COUNTRY,
+                        SHOP_ORDER.TOWN,
+                        SHOP_ORDER.FIRST_NAME,
                         SHOP_ORDER.IS_CANCELLED)
                     .values(
                         order.number(),
                         order.placedAt(),
                         order.country().orElse(null),
+                        order.town().orElse(null),
+                        order.firstName().orElse(null),
                         order.cancelled())
                     .returningResult(SHOP_ORDER.ID)
                     .fetchSingle()

@@ -1,7 +1,12 @@
 package nodyes.server.orders;
 
+import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Collection;
+import java.util.Map;
 import java.util.Set;
+import nodyes.core.common.ProductId;
+import nodyes.core.sales.LastOrder;
 import nodyes.core.sales.SalesBook;
 import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopChanged;
@@ -15,12 +20,19 @@ import org.springframework.stereotype.Component;
 @Component
 public class Sales {
   private final OrderStore store;
+  private final LastOrderStore lastOrders;
   private final Shop shop;
   private volatile @Nullable SalesBook kept;
 
-  Sales(OrderStore store, Shop shop) {
+  Sales(OrderStore store, LastOrderStore lastOrders, Shop shop) {
     this.store = store;
+    this.lastOrders = lastOrders;
     this.shop = shop;
+  }
+
+  /** The last order of some products in the month to a moment. */
+  public Map<ProductId, LastOrder> last(Collection<Long> products, Instant moment) {
+    return lastOrders.find(products, moment);
   }
 
   /** Units by product and day, as of now. */

@@ -72,11 +72,22 @@ public class FactLoader {
   /** What the nods need to know of a page. */
   Facts load(List<Nod> nods, Viewpoint viewpoint) {
     FactNeed need = FactNeed.of(nods, viewpoint.page());
-    return facts(
-        catalogue.find(viewpoint.products()),
-        need,
-        viewpoint.language(),
-        need.listing() ? shopListing() : ShopListing.NONE);
+    Facts facts =
+        facts(
+            catalogue.find(viewpoint.products()),
+            need,
+            viewpoint.language(),
+            need.listing() ? shopListing() : ShopListing.NONE);
+    return need.lastOrders() ? withLastOrders(facts, viewpoint.moment()) : facts;
+  }
+
+  private Facts withLastOrders(Facts facts, Instant moment) {
+    List<Long> ids = facts.products().values().stream().map(one -> one.id().value()).toList();
+    return new Facts(
+        facts.zone(),
+        facts.products(),
+        facts.listing(),
+        facts.sales().with(sales.last(ids, moment)));
   }
 
   /** The same facts with what was sold until now. */

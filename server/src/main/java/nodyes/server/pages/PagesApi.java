@@ -23,9 +23,12 @@ import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
 import nodyes.core.showing.Page;
+import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.Seen;
 import nodyes.core.showing.Showing;
 import nodyes.core.showing.Verdict;
 import nodyes.server.nods.Nods;
+import nodyes.server.presence.Presence;
 import nodyes.server.shop.Shop;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
@@ -43,8 +46,16 @@ class PagesApi {
   private final Shop shop;
   private final Clock clock;
   private final PreviewTokens tokens;
+  private final Presence presence;
 
-  PagesApi(FactLoader facts, Nods nods, Shop shop, Clock clock, PreviewTokens tokens) {
+  PagesApi(
+      FactLoader facts,
+      Nods nods,
+      Shop shop,
+      Clock clock,
+      PreviewTokens tokens,
+      Presence presence) {
+    this.presence = presence;
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
@@ -121,7 +132,9 @@ class PagesApi {
   PageView page(@ParameterObject PageAsked asked) {
     Viewpoint viewpoint = viewpoint(asked);
     List<Nod> looked = looked(asked);
-    Facts known = facts.load(looked, viewpoint);
+    Facts loaded = facts.load(looked, viewpoint);
+    // how many look is known of now alone
+    Facts known = asked.at() == null ? loaded.with(seen(loaded)) : loaded;
     Page page = Page.compose(looked, known, viewpoint);
     ZoneId zone = shop.settings().zone();
     return new PageView(
@@ -129,6 +142,11 @@ class PagesApi {
         zone.getId(),
         page.validUntil().end().orElse(null),
         page.placed().stream().map(placed -> view(placed, known, viewpoint)).toList());
+  }
+
+  private Seen seen(Facts loaded) {
+    return presence.seen(
+        loaded.products().values().stream().map(ProductFacts::id).toList(), clock.instant());
   }
 
   /** What becomes of a nod for a product. */
@@ -148,7 +166,7 @@ class PagesApi {
   MomentsView moments(@ParameterObject PageAsked asked) {
     List<Nod> draft = looked(asked);
     Map<NodId, String> names =
-        draft.stream().collect(Collectors.toMap(Nod::id, nod -> nod.kind().words()));
+        draft.stream().collect(Collectors.toMap(Nod::id, nod -> nod.called()));
     Moments moments = facts.moments(draft, viewpoint(asked));
     ZoneId zone = shop.settings().zone();
     return new MomentsView(
@@ -202,7 +220,7 @@ class PagesApi {
     return new PlacedView(
         nod.id().value(),
         nod.kind().wireName(),
-        nod.kind().words(),
+        nod.called(),
         nod.placement().spot().name(),
         placed.product().value(),
         nod.placement().pages().contains(viewpoint.page()),

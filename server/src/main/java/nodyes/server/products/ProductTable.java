@@ -141,18 +141,17 @@ class ProductTable {
   /** Names of nods by id, so that two of a kind are told apart by their spot. */
   static Map<NodId, String> names(List<Nod> nods) {
     Map<String, Long> kinds =
-        nods.stream()
-            .collect(Collectors.groupingBy(nod -> nod.kind().words(), Collectors.counting()));
+        nods.stream().collect(Collectors.groupingBy(nod -> nod.called(), Collectors.counting()));
     return nods.stream()
         .collect(
             Collectors.toMap(
                 Nod::id,
                 nod ->
-                    kinds.getOrDefault(nod.kind().words(), 0L) > 1
-                        ? nod.kind().words()
+                    kinds.getOrDefault(nod.called(), 0L) > 1
+                        ? nod.called()
                             + " ("
                             + nod.placement().spot().name().replace('-', ' ')
                             + ")"
-                        : nod.kind().words()));
+                        : nod.called()));
   }
 }

@@ -97,7 +97,7 @@ class ProductsApi {
                     new NodColumn(
                         nod.id().value(),
                         nod.kind().wireName(),
-                        names.getOrDefault(nod.id(), nod.kind().words())))
+                        names.getOrDefault(nod.id(), nod.called())))
             .toList(),
         all.zone().getId(),
         now);
@@ -235,7 +235,7 @@ class ProductsApi {
     Verdict verdict = java.util.Objects.requireNonNull(verdicts.get(nod));
     return new NodAnswer(
         nod.id().value(),
-        names.getOrDefault(nod.id(), nod.kind().words()),
+        names.getOrDefault(nod.id(), nod.called()),
         nod.placement().pages().stream()
             .min(Comparator.naturalOrder())
             .map(PageKind::wireName)

@@ -87,7 +87,7 @@ class TagsApi {
       long newly = slugs.stream().filter(one -> !shows(was, one) && shows(will, one)).count();
       long gone = slugs.stream().filter(one -> shows(was, one) && !shows(will, one)).count();
       if (newly + gone > 0) {
-        effects.add(new TagEffect(nod.kind().words(), newly, gone));
+        effects.add(new TagEffect(nod.called(), newly, gone));
       }
     }
     return new TagEffects(touched.size(), effects);

@@ -5,13 +5,20 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import nodyes.core.nod.Content;
+import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.PickedQuotes;
+import nodyes.core.nod.RecentOrders;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.StockLine;
 import nodyes.core.nod.TrustBadges;
+import nodyes.core.nod.VisitorCount;
+import nodyes.core.presence.ViewWindow;
+import org.jspecify.annotations.Nullable;
 
 /** A nod that shows: its kind, its spot, the product it is for, and its content. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -21,7 +28,11 @@ import nodyes.core.nod.TrustBadges;
   @JsonSubTypes.Type(value = WireNod.ReviewTabNod.class, name = "review-tab"),
   @JsonSubTypes.Type(value = WireNod.PickedQuotesNod.class, name = "picked-quotes"),
   @JsonSubTypes.Type(value = WireNod.LabelNod.class, name = "label"),
-  @JsonSubTypes.Type(value = WireNod.TrustBadgesNod.class, name = "trust-badges")
+  @JsonSubTypes.Type(value = WireNod.TrustBadgesNod.class, name = "trust-badges"),
+  @JsonSubTypes.Type(value = WireNod.CountdownNod.class, name = "countdown"),
+  @JsonSubTypes.Type(value = WireNod.VisitorCountNod.class, name = "visitor-count"),
+  @JsonSubTypes.Type(value = WireNod.StockLineNod.class, name = "stock-line"),
+  @JsonSubTypes.Type(value = WireNod.RecentOrdersNod.class, name = "recent-orders")
 })
 @Schema(
     oneOf = {
@@ -30,7 +41,11 @@ import nodyes.core.nod.TrustBadges;
       WireNod.ReviewTabNod.class,
       WireNod.PickedQuotesNod.class,
       WireNod.LabelNod.class,
-      WireNod.TrustBadgesNod.class
+      WireNod.TrustBadgesNod.class,
+      WireNod.CountdownNod.class,
+      WireNod.VisitorCountNod.class,
+      WireNod.StockLineNod.class,
+      WireNod.RecentOrdersNod.class
     },
     discriminatorProperty = "kind",
     discriminatorMapping = {
@@ -39,7 +54,11 @@ import nodyes.core.nod.TrustBadges;
       @DiscriminatorMapping(value = "review-tab", schema = WireNod.ReviewTabNod.class),
       @DiscriminatorMapping(value = "picked-quotes", schema = WireNod.PickedQuotesNod.class),
       @DiscriminatorMapping(value = "label", schema = WireNod.LabelNod.class),
-      @DiscriminatorMapping(value = "trust-badges", schema = WireNod.TrustBadgesNod.class)
+      @DiscriminatorMapping(value = "trust-badges", schema = WireNod.TrustBadgesNod.class),
+      @DiscriminatorMapping(value = "countdown", schema = WireNod.CountdownNod.class),
+      @DiscriminatorMapping(value = "visitor-count", schema = WireNod.VisitorCountNod.class),
+      @DiscriminatorMapping(value = "stock-line", schema = WireNod.StockLineNod.class),
+      @DiscriminatorMapping(value = "recent-orders", schema = WireNod.RecentOrdersNod.class)
     })
 public sealed interface WireNod {
   /** Its id. */
@@ -71,6 +90,39 @@ public sealed interface WireNod {
 
   /** Trust badges. */
   record TrustBadgesNod(String id, String spot, String product, WireBadges content)
+      implements WireNod {}
+
+  /** A countdown. */
+  record CountdownNod(String id, String spot, String product, WireCountdown content)
+      implements WireNod {}
+
+  /**
+   * A visitor count, whose number comes with the report that the page is seen.
+   *
+   * @param window the time that it looks back on
+   * @param quietUnder under so many it says nothing
+   */
+  record VisitorCountNod(String id, String spot, String product, ViewWindow window, int quietUnder)
+      implements WireNod {}
+
+  /**
+   * A stock line.
+   *
+   * @param left pieces that can be sent at once
+   * @param delivered as many as there were when the stock last rose
+   * @param moreOn the day from which more can be had
+   */
+  record StockLineNod(
+      String id,
+      String spot,
+      String product,
+      long left,
+      @Nullable Long delivered,
+      @Nullable LocalDate moreOn)
+      implements WireNod {}
+
+  /** Recent orders. */
+  record RecentOrdersNod(String id, String spot, String product, WireOrders content)
       implements WireNod {}
 
   /**
@@ -124,6 +176,20 @@ public sealed interface WireNod {
       case Label.Content label -> new LabelNod(id, spot, product, kind, WireLabel.of(label));
       case TrustBadges.Content badges ->
           new TrustBadgesNod(id, spot, product, WireBadges.of(badges));
+      case Countdown.Content countdown ->
+          new CountdownNod(id, spot, product, WireCountdown.of(countdown));
+      case VisitorCount.Content count ->
+          new VisitorCountNod(id, spot, product, count.window(), count.quietUnder());
+      case StockLine.Content stock ->
+          new StockLineNod(
+              id,
+              spot,
+              product,
+              stock.left(),
+              stock.delivered().orElse(null),
+              stock.moreOn().orElse(null));
+      case RecentOrders.Content orders ->
+          new RecentOrdersNod(id, spot, product, WireOrders.of(orders));
     };
   }
 }

@@ -1,0 +1,153 @@
+package nodyes.core.nod;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.common.NodId;
+
+/**
+ * How many were ordered lately, and where the last one goes.
+ *
+ * @param id its id
+ * @param placement where, for whom, on or off
+ * @param options how far it looks back and what it tells
+ * @param dress what it says and how it looks
+ */
+public record RecentOrders(NodId id, Placement placement, NodOptions options, Dress dress)
+    implements Nod {
+  /** What it tells. */
+  public enum Tells {
+    /** How many were ordered. */
+    COUNT,
+    /** The last order. */
+    LATEST,
+    /** Both. */
+    BOTH
+  }
+
+  /** How exactly a place is told. */
+  public enum Place {
+    /** The town where many live whose orders came, else the country. */
+    TOWN,
+    /** The country. */
+    COUNTRY,
+    /** No place. */
+    NONE
+  }
+
+  /** Where it lies. */
+  public enum Lie {
+    /** A line where its spot is. */
+    LINE,
+    /** A notice at the screen's edge, which a shopper closes for good. */
+    NOTICE
+  }
+
+  static final NodOption TELLS = NodOption.oneOf("tells", Tells.values());
+  static final NodOption DAYS = NodOption.whole("days", 1, 30, 7);
+  static final NodOption LEAST = NodOption.whole("least-sold", 1, 999, 3);
+  static final NodOption PLACE = NodOption.oneOf("place", Place.values());
+  static final NodOption FIRST_NAMES = NodOption.yesNo("first-names", false);
+  static final NodOption LIES = NodOption.oneOf("lies", Lie.values());
+
+  /** What can be set of it. */
+  static final List<NodOption> OPTIONS = List.of(TELLS, DAYS, LEAST, PLACE, FIRST_NAMES, LIES);
+
+  /** As usual, in our words and the brand kit's look. */
+  public RecentOrders(NodId id, Placement placement) {
+    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+  }
+
+  @Override
+  public NodKind kind() {
+    return NodKind.RECENT_ORDERS;
+  }
+
+  @Override
+  public RecentOrders placed(Placement other) {
+    return new RecentOrders(id, other, options, dress);
+  }
+
+  @Override
+  public RecentOrders dressed(Dress other) {
+    return new RecentOrders(id, placement, options, other);
+  }
+
+  @Override
+  public RecentOrders opted(NodOptions other) {
+    return new RecentOrders(id, placement, other, dress);
+  }
+
+  @Override
+  public RecentOrders copied(NodId other) {
+    return new RecentOrders(other, placement, options, dress);
+  }
+
+  /** What it tells. */
+  public Tells tells() {
+    return options.value(TELLS, Tells.class);
+  }
+
+  /** How many days it looks back, today included. */
+  public int days() {
+    return options.whole(DAYS);
+  }
+
+  /** Under so many units it says nothing. */
+  public int leastSold() {
+    return options.whole(LEAST);
+  }
+
+  /** How exactly a place is told. */
+  public Place place() {
+    return options.value(PLACE, Place.class);
+  }
+
+  /** Whether a first name is told that its customer lets the shop tell. */
+  public boolean tellsFirstNames() {
+    return options.isYes(FIRST_NAMES);
+  }
+
+  /** What is shown of so many units and the last order. */
+  public Content content(long units, Optional<Latest> latest) {
+    return new Content(
+        tells() == Tells.LATEST ? Optional.empty() : Optional.of(units),
+        days(),
+        tells() == Tells.COUNT ? Optional.empty() : latest,
+        options.value(LIES, Lie.class) == Lie.NOTICE);
+  }
+
+  /**
+   * The last order.
+   *
+   * @param on the shop's day
+   * @param at its minute, where it was within a day
+   * @param town where it goes, where it may be told
+   * @param country where it goes (ISO 3166), where it may be told
+   * @param firstName of whoever ordered, where it may be told
+   */
+  public record Latest(
+      LocalDate on,
+      Optional<Instant> at,
+      Optional<String> town,
+      Optional<String> country,
+      Optional<String> firstName) {}
+
+  /**
+   * What is shown.
+   *
+   * @param units sold in the days, where they are told
+   * @param days that were looked back on
+   * @param latest the last order, where it is told
+   * @param isNotice whether it is a notice at the screen's edge
+   */
+  public record Content(Optional<Long> units, int days, Optional<Latest> latest, boolean isNotice)
+      implements nodyes.core.nod.Content {
+    @Override
+    public Map<String, Map<String, Object>> values() {
+      return Map.of();
+    }
+  }
+}

@@ -1,0 +1,114 @@
+package nodyes.core.presence;
+
+import java.nio.ByteBuffer;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * Who looked at one product in the last 7 days: each visitor counts once in each window. Visitors
+ * are random numbers that say nothing of a person. Times are whole seconds; a time before the
+ * latest that was seen is taken for the latest.
+ *
+ * <p>While there are few, each visitor is kept with the second of the last view, and every window
+ * is exact. Above {@link #EXACT} visitors it goes over to sketches by time ({@link Buckets}).
+ *
+ * <p>It is not safe for several threads at once.
+ */
+public final class Tally {
+  /** So many visitors in 7 days are counted one by one. */
+  public static final int EXACT = 4096;
+
+  /** Standard error of an estimate, relative to it. */
+  public static final double RELATIVE_ERROR = Buckets.RELATIVE_ERROR;
+
+  private static final byte LIST = 1;
+  private static final byte SKETCHES = 2;
+
+  private Visitors visitors;
+  private Optional<Buckets> buckets = Optional.empty();
+  private long latest;
+
+  /** Nobody yet. */
+  public Tally() {
+    this(new Visitors());
+  }
+
+  private Tally(Visitors visitors) {
+    this.visitors = visitors;
+  }
+
+  /** Someone looked. */
+  public void saw(long visitor, Instant moment) {
+    long second = at(moment);
+    if (buckets.isPresent()) {
+      buckets.get().saw(visitor, second);
+      return;
+    }
+    visitors.saw(visitor, second);
+    if (visitors.size() > EXACT) {
+      visitors.dropBefore(second - ViewWindow.WEEK.seconds(), second);
+      if (visitors.size() > EXACT) {
+        var sketches = new Buckets();
+        visitors.inOrder(second, sketches::saw);
+        buckets = Optional.of(sketches);
+        visitors = new Visitors();
+      }
+    }
+  }
+
+  /** How many looked in a window that ends at a moment. */
+  public Counted count(ViewWindow window, Instant moment) {
+    long second = at(moment);
+    return buckets
+        .map(sketches -> new Counted(sketches.count(window, second), false))
+        .orElseGet(() -> new Counted(visitors.count(window.seconds(), second), true));
+  }
+
+  /** Whether nobody looked in the last 7 days. */
+  public boolean isEmpty(Instant moment) {
+    return count(ViewWindow.WEEK, moment).number() == 0;
+  }
+
+  /** The second, with what is too old gone. */
+  private long at(Instant moment) {
+    long second = Math.max(latest, moment.getEpochSecond());
+    if (second - latest >= ViewWindow.WEEK.seconds()) {
+      visitors = new Visitors();
+      buckets = Optional.empty();
+    }
+    latest = second;
+    return second;
+  }
+
+  /** All of it, to be kept. */
+  public byte[] toBytes() {
+    byte[] content = buckets.map(Buckets::toBytes).orElseGet(visitors::toBytes);
+    return ByteBuffer.allocate(1 + Long.BYTES + content.length)
+        .put(buckets.isPresent() ? SKETCHES : LIST)
+        .putLong(latest)
+        .put(content)
+        .array();
+  }
+
+  /**
+   * What was kept.
+   *
+   * @throws IllegalArgumentException where the bytes are none of a tally
+   */
+  public static Tally of(byte[] bytes) {
+    if (bytes.length <= Long.BYTES || (bytes[0] != LIST && bytes[0] != SKETCHES)) {
+      throw new IllegalArgumentException("these bytes are no tally");
+    }
+    ByteBuffer in = ByteBuffer.wrap(bytes);
+    boolean isList = in.get() == LIST;
+    long latest = in.getLong();
+    byte[] content = new byte[in.remaining()];
+    in.get(content);
+    var tally = new Tally(isList ? Visitors.of(content) : new Visitors());
+    tally.latest = latest;
+    if (!isList) {
+      tally.buckets = Optional.of(Buckets.of(content));
+    }
+    return tally;
+  }
+}

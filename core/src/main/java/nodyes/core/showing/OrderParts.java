@@ -1,0 +1,82 @@
+package nodyes.core.showing;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.audience.FactName;
+import nodyes.core.audience.Figure;
+import nodyes.core.audience.Finding;
+import nodyes.core.common.ValidUntil;
+import nodyes.core.nod.RecentOrders;
+import nodyes.core.sales.LastOrder;
+
+/** What recent orders have to show: real ones alone, and nothing that points to a person. */
+final class OrderParts {
+  private static final Duration DAY = Duration.ofHours(24);
+
+  private OrderParts() {}
+
+  static Showing.Part of(RecentOrders orders, Offered offered) {
+    ShopSales sales = offered.facts().sales();
+    Figure wanted = new Figure.Sold(orders.leastSold(), orders.days());
+    if (!sales.isKnown(offered.product().id())) {
+      return new Showing.Part(
+          Finding.unknown(FactName.UNITS_SOLD, wanted), Optional::empty, ValidUntil.NEVER_ENDS);
+    }
+    LocalDate today = offered.today();
+    long units = sales.book().units(offered.product().id(), orders.days(), today);
+    Optional<LastOrder> last =
+        Optional.ofNullable(sales.last().get(offered.product().id()))
+            .filter(order -> !order.placedAt().isAfter(offered.viewpoint().moment()))
+            .filter(order -> !day(order, offered).isBefore(today.minusDays(orders.days() - 1L)));
+    return new Showing.Part(
+        List.of(
+            Finding.of(
+                FactName.UNITS_SOLD,
+                new Figure.Sold(units, orders.days()),
+                wanted,
+                units >= orders.leastSold())),
+        () ->
+            orders.tells() == RecentOrders.Tells.LATEST && last.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                    orders.content(units, last.map(order -> latest(order, orders, offered)))),
+        sales
+            .book()
+            .unitsChangeOn(offered.product().id(), orders.days(), today)
+            .map(day -> ValidUntil.before(offered.startOf(day)))
+            .orElse(ValidUntil.NEVER_ENDS),
+        orders.tells() == RecentOrders.Tells.COUNT
+            ? ValidUntil.NEVER_ENDS
+            : last.map(order -> until(order, offered)).orElse(ValidUntil.NEVER_ENDS),
+        List.of());
+  }
+
+  private static LocalDate day(LastOrder order, Offered offered) {
+    return LocalDate.ofInstant(order.placedAt(), offered.zone());
+  }
+
+  /** Within a day its time is told, later its day alone. */
+  private static ValidUntil until(LastOrder order, Offered offered) {
+    Instant aDayLater = order.placedAt().plus(DAY);
+    return offered.viewpoint().moment().isBefore(aDayLater)
+        ? ValidUntil.before(aDayLater)
+        : ValidUntil.NEVER_ENDS;
+  }
+
+  private static RecentOrders.Latest latest(LastOrder order, RecentOrders orders, Offered offered) {
+    Optional<String> town =
+        orders.place() == RecentOrders.Place.TOWN ? order.town() : Optional.empty();
+    return new RecentOrders.Latest(
+        day(order, offered),
+        offered.viewpoint().moment().isBefore(order.placedAt().plus(DAY))
+            ? Optional.of(order.placedAt().truncatedTo(ChronoUnit.MINUTES))
+            : Optional.empty(),
+        town,
+        orders.place() == RecentOrders.Place.NONE ? Optional.empty() : order.country(),
+        orders.tellsFirstNames() ? order.firstName() : Optional.empty());
+  }
+}

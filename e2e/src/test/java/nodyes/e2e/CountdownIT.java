@@ -1,0 +1,142 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Countdowns: set up by the owner, seen by a shopper to their last second. */
+public class CountdownIT extends InBrowser {
+  private static final String NODS = "/api/v1/arrangement/nods";
+  private static final String POT = "/products/celadon-planter?variant=PL-CEL-24";
+  private final ObjectMapper json = new ObjectMapper();
+
+  @AfterClass(alwaysRun = true)
+  public void goBack() throws Exception {
+    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+  }
+
+  private Locator row(String name) {
+    return page.getByRole(AriaRole.BUTTON, named(name).setExact(true));
+  }
+
+  /** A sale's countdown beside its label: the day before its end, and when it has ended. */
+  @Test
+  public void theOwnerSeesASaleBeforeDuringAndAfterIt() {
+    // before the price fell, four days before the demo's day
+    page.navigate(
+        demo.office("/pages/product/celadon-planter?as=wide,2026-11-21T10:00&variant=PL-CEL-24"));
+    assertThat(row("Autumn price")).isVisible();
+    assertThat(page.getByText("the price lies under none of the days before").first()).isVisible();
+    assertThat(frame().locator("nod-yes[data-kind=countdown]")).hasCount(0);
+    page.navigate(
+        demo.office("/pages/product/celadon-planter?as=wide,2026-11-27T22:30&variant=PL-CEL-24"));
+    assertThat(frame().locator("nod-yes[data-kind=countdown]"))
+        .containsText("Autumn price for another");
+    assertThat(frame().locator("nod-yes[data-kind=countdown]")).containsText("1 h");
+    assertThat(frame().locator("nod-yes[data-kind=countdown]")).containsText("then €40.00");
+    assertThat(frame().locator("nod-yes[data-nod=price-drop]")).hasText("38% off");
+    page.navigate(
+        demo.office("/pages/product/celadon-planter?as=wide,2026-11-28T00:00&variant=PL-CEL-24"));
+    assertThat(row("Autumn price")).isVisible();
+    assertThat(frame().locator("nod-yes[data-nod=stars-product]")).isVisible();
+    assertThat(frame().locator("nod-yes[data-kind=countdown]")).hasCount(0);
+    assertThat(frame().locator("nod-yes[data-nod=price-drop]")).hasCount(0);
+  }
+
+  @Test
+  public void aDailyCutOffIsWrittenAsASentenceWithItsNextWindows() throws Exception {
+    demo.post(NODS, "{\"kind\":\"countdown\",\"spot\":\"under-buy\",\"page\":\"PRODUCT\"}");
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
+    row("Countdown").click();
+    page.getByRole(AriaRole.BUTTON, named("When it ends")).click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("to the next cut-off")).click();
+    assertThat(
+            page.getByText(
+                "to the next cut-off: Monday, Tuesday, Wednesday, Thursday and Friday 16:00"))
+        .isVisible();
+    page.getByLabel("Cut-off, Friday", exactly()).fill("14:00");
+    assertThat(page.getByText("Monday, Tuesday, Wednesday and Thursday 16:00; Friday 14:00"))
+        .isVisible();
+    Locator windows = page.getByLabel("Its next windows").getByRole(AriaRole.LISTITEM);
+    assertThat(windows).hasCount(5);
+    assertThat(windows.first()).containsText("Thu 26 Nov 2026, 16:00");
+    assertThat(windows.nth(1)).containsText("Fri 27 Nov 2026, 14:00");
+    assertThat(windows.nth(2)).containsText("Mon 30 Nov 2026, 16:00");
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+    page.getByLabel("You call it").fill("Order today");
+    button("Done").click();
+    assertThat(row("Order today")).isVisible();
+  }
+
+  @Test
+  public void whatCanNeverBeIsNotKeptAndSaidSo() throws Exception {
+    demo.post(NODS, "{\"kind\":\"countdown\",\"spot\":\"page-end\",\"page\":\"PRODUCT\"}");
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
+    row("Countdown").last().click();
+    page.getByLabel("Start, if any", exactly()).fill("2027-02-01T10:00");
+    assertThat(page.getByText("Not kept: it ends before it starts.")).isVisible();
+    complaints.clear(); // the browser notes every refusal
+    page.getByLabel("Start, if any", exactly()).fill("2026-11-27T10:00");
+    assertThat(page.getByText("from Fri 27 Nov 2026, 10:00 to").first()).isVisible();
+  }
+
+  /** A countdown of some seconds, on the page of a shopper whose clock is off by a day. */
+  @Test(priority = 1)
+  public void itTicksByTheServersClockAndGoesAtItsEndWithoutLoadingThePage() throws Exception {
+    JsonNode face =
+        json.readTree(
+                demo.post(
+                        NODS,
+                        "{\"kind\":\"countdown\",\"spot\":\"above-title\",\"page\":\"PRODUCT\"}")
+                    .body())
+            .path("face");
+    var set = (ObjectNode) face.path("set").deepCopy();
+    var own = (ObjectNode) set.path("own");
+    own.putObject("options").put("show-seconds", "yes");
+    Instant end = now().plusSeconds(20).truncatedTo(ChronoUnit.SECONDS);
+    own.putObject("ending")
+        .put("ends", "at-moment")
+        .putNull("start")
+        .put("end", LocalDateTime.ofInstant(end, ZoneOffset.UTC).toString());
+    ObjectNode change = json.createObjectNode().put("revision", face.path("revision").asLong());
+    change.set("set", set);
+    assertEquals(
+        demo.put(NODS + "/" + face.path("id").asString(), change.toString()).statusCode(), 200);
+    demo.post("/api/v1/arrangement/publish", "");
+    page.addInitScript(
+        "const real = Date.now; Date.now = () => real() + 86400000;"
+            + "window.loads = (window.loads ?? 0) + 1;");
+    page.navigate(demo.shop(POT));
+    Locator countdown = page.locator("nod-yes[data-nod=" + face.path("id").asString() + "]");
+    assertThat(countdown).containsText(Pattern.compile("\\d+\\s*s"));
+    String left = countdown.locator("[data-unit=second] .number").innerText().replaceAll("\\D", "");
+    double truth = (end.toEpochMilli() - now().toEpochMilli()) / 1000.0;
+    assertEquals(Integer.parseInt(left), truth, 2.5, "seconds that are left");
+    assertThat(countdown).hasCount(0);
+    assertTrue(!now().isBefore(end), "not before its end");
+    assertEquals(page.evaluate("window.loads"), 1);
+  }
+
+  /** The demo's clock, which goes on from a fixed instant. */
+  private Instant now() throws Exception {
+    return Instant.ofEpochMilli(
+        Long.parseLong(
+            demo.ask(demo.office("/embed/v1/page?kind=home&lang=en"))
+                .headers()
+                .firstValue("Nodyes-Time")
+                .orElseThrow()));
+  }
+}

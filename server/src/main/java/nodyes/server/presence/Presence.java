@@ -1,0 +1,107 @@
+package nodyes.server.presence;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import nodyes.core.common.ProductId;
+import nodyes.core.presence.Counted;
+import nodyes.core.presence.Tally;
+import nodyes.core.presence.ViewWindow;
+import nodyes.core.showing.Seen;
+import org.springframework.stereotype.Component;
+
+/** Who looked at which product: counted in memory, saved by {@link PresenceKeeper}. */
+@Component
+public class Presence {
+  private final PresenceStore store;
+  private final Map<Long, Tally> tallies = new ConcurrentHashMap<>();
+  private final Set<Long> unsaved = ConcurrentHashMap.newKeySet();
+  private final Map<Shown, Long> shown = new ConcurrentHashMap<>();
+
+  Presence(PresenceStore store) {
+    this.store = store;
+  }
+
+  /** A number that was shown for a product in an hour. */
+  record Shown(long hour, long product, ViewWindow window, long number) {}
+
+  private Tally tally(long product) {
+    return tallies.computeIfAbsent(
+        product, id -> store.find(id).map(Tally::of).orElseGet(Tally::new));
+  }
+
+  /** A visitor looked at a product. */
+  void saw(long product, long visitor, Instant now) {
+    Tally tally = tally(product);
+    synchronized (tally) {
+      tally.saw(visitor, now);
+    }
+    unsaved.add(product);
+  }
+
+  /** How many looked at a product. */
+  Counted count(long product, ViewWindow window, Instant now) {
+    Tally tally = tally(product);
+    synchronized (tally) {
+      return tally.count(window, now);
+    }
+  }
+
+  /**
+   * The number that a page shows; 0 for silence.
+   *
+   * @param isNoted whether a shopper sees it, and not the owner
+   */
+  long show(long product, ViewWindow window, int quietUnder, boolean isNoted, Instant now) {
+    long number = count(product, window, now).shown();
+    if (number < quietUnder || !isNoted) {
+      return number < quietUnder ? 0 : number;
+    }
+    long hour = Math.floorDiv(now.getEpochSecond(), 3600L) * 3600;
+    shown.merge(new Shown(hour, product, window, number), 1L, Long::sum);
+    return number;
+  }
+
+  /** How many looked at some products, over each time. */
+  public Seen seen(Collection<ProductId> products, Instant now) {
+    var counts = new HashMap<ProductId, Map<ViewWindow, Counted>>();
+    for (ProductId product : products) {
+      var byWindow = new EnumMap<ViewWindow, Counted>(ViewWindow.class);
+      for (ViewWindow window : ViewWindow.values()) {
+        byWindow.put(window, count(product.value(), window, now));
+      }
+      counts.put(product, byWindow);
+    }
+    return new Seen(counts);
+  }
+
+  /** Saves what changed since the last time; what comes in meanwhile is saved the next time. */
+  void save(Instant now) {
+    var changed = new HashSet<>(unsaved);
+    var contents = new HashMap<Long, byte[]>();
+    for (Long product : changed) {
+      unsaved.remove(product);
+      Tally tally = tally(product);
+      synchronized (tally) {
+        contents.put(product, tally.toBytes());
+      }
+    }
+    var numbers = new HashMap<Shown, Long>();
+    for (Shown one : Set.copyOf(shown.keySet())) {
+      Optional.ofNullable(shown.remove(one)).ifPresent(times -> numbers.put(one, times));
+    }
+    try {
+      store.save(contents, numbers, now);
+    } catch (RuntimeException e) {
+      unsaved.addAll(changed);
+      numbers.forEach((one, times) -> shown.merge(one, times, Long::sum));
+      throw e;
+    }
+  }
+}

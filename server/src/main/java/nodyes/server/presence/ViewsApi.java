@@ -1,0 +1,165 @@
+package nodyes.server.presence;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
+import nodyes.core.common.Slug;
+import nodyes.core.presence.ViewWindow;
+import nodyes.server.ServerSettings;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.catalogue.CatalogueChanged;
+import nodyes.server.shop.Shop;
+import nodyes.server.web.RateLimit;
+import nodyes.server.web.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.CrossOrigin;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
+
+/** Where pages report that they are seen, and hear how many look; open to all, without sign-in. */
+@RestController
+@Tag(name = "embed")
+class ViewsApi {
+  private static final Pattern VISIT = Pattern.compile("[0-9a-f]{32}");
+  private static final int MOST_ASKED = 100;
+  private static final int LONGEST = 20_000;
+
+  private final Presence presence;
+  private final Catalogue catalogue;
+  private final Shop shop;
+  private final ObjectMapper json;
+  private final Clock clock;
+  private final RateLimit limit;
+  private final Map<String, Long> ids = new ConcurrentHashMap<>();
+
+  ViewsApi(
+      Presence presence,
+      Catalogue catalogue,
+      Shop shop,
+      ObjectMapper json,
+      Clock clock,
+      ServerSettings settings) {
+    this.presence = presence;
+    this.catalogue = catalogue;
+    this.shop = shop;
+    this.json = json;
+    this.clock = clock;
+    this.limit = new RateLimit(settings.viewsPerMinute(), Duration.ofMinutes(1));
+  }
+
+  /** A number that a page wants to show. */
+  record NumberAsked(String product, ViewWindow window, int quietUnder) {}
+
+  /**
+   * That a page is seen.
+   *
+   * @param visit a random number of the visit, kept by the browser until it ends
+   * @param viewed the product that is looked at; missing where the page is not one of a product, or
+   *     is only looked at by the owner
+   * @param asked the numbers that the page wants to show
+   * @param byOwner whether the owner looks at it
+   */
+  record ViewReport(
+      String visit,
+      @Nullable String viewed,
+      @Nullable List<NumberAsked> asked,
+      @Nullable Boolean byOwner) {}
+
+  /** A number to be shown; missing where it is silent. */
+  record ViewNumber(String product, ViewWindow window, long number) {}
+
+  /** The numbers to be shown. */
+  record ViewNumbers(List<ViewNumber> numbers) {}
+
+  /** Read as text, so that a browser asks no leave before each report. */
+  @PostMapping("/embed/v1/views")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(
+      summary = "Reports that a page is seen, and tells how many look",
+      requestBody =
+          @io.swagger.v3.oas.annotations.parameters.RequestBody(
+              content =
+                  @Content(
+                      mediaType = "text/plain",
+                      schema = @Schema(implementation = ViewReport.class))))
+  ViewNumbers see(@RequestBody String body, HttpServletRequest request) {
+    limit.count(request.getRemoteAddr());
+    ViewReport report = read(body);
+    Instant now = clock.instant();
+    boolean counts =
+        isFromTheShop(request)
+            && !Boolean.TRUE.equals(report.byOwner())
+            && !Robots.isNamed(request.getHeader("User-Agent"));
+    if (report.viewed() != null && counts) {
+      id(report.viewed()).ifPresent(id -> presence.saw(id, visitor(report.visit()), now));
+    }
+    List<NumberAsked> asked = Optional.ofNullable(report.asked()).orElse(List.of());
+    return new ViewNumbers(
+        asked.stream()
+            .flatMap(
+                one ->
+                    id(one.product()).stream()
+                        .map(id -> presence.show(id, one.window(), one.quietUnder(), counts, now))
+                        .filter(number -> number > 0)
+                        .map(number -> new ViewNumber(one.product(), one.window(), number)))
+            .toList());
+  }
+
+  private ViewReport read(String body) {
+    if (body.length() > LONGEST) {
+      throw new Refusal(HttpStatus.CONTENT_TOO_LARGE, "A report is at most 20,000 characters.");
+    }
+    ViewReport report;
+    try {
+      report = json.readValue(body, ViewReport.class);
+    } catch (JacksonException e) {
+      throw new Refusal(HttpStatus.BAD_REQUEST, "This is no report of a view.");
+    }
+    if (report == null || report.visit() == null || !VISIT.matcher(report.visit()).matches()) {
+      throw Refusal.value("visit", "is 32 hexadecimal digits");
+    }
+    if (report.asked() != null && report.asked().size() > MOST_ASKED) {
+      throw Refusal.value("asked", "has at most 100 entries");
+    }
+    return report;
+  }
+
+  /** What other pages report is not counted: their visitors are not the shop's. */
+  private boolean isFromTheShop(HttpServletRequest request) {
+    return shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
+  }
+
+  private static long visitor(String visit) {
+    return Long.parseUnsignedLong(visit, 0, 16, 16);
+  }
+
+  private Optional<Long> id(String slug) {
+    Long known = ids.get(slug);
+    if (known != null) {
+      return Optional.of(known);
+    }
+    Optional<Long> found = Slug.parse(slug).flatMap(catalogue::id);
+    found.ifPresent(id -> ids.put(slug, id));
+    return found;
+  }
+
+  @EventListener
+  void catalogueChanged(CatalogueChanged event) {
+    ids.clear();
+  }
+}

@@ -1,0 +1,217 @@
+package nodyes.server.presence;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.Instant;
+import java.util.List;
+import nodyes.core.common.Slug;
+import nodyes.core.presence.Counted;
+import nodyes.core.presence.ViewWindow;
+import nodyes.server.ServerTest;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopSettings;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class ViewsTest extends ServerTest {
+  private static final String SHOP = "https://views.example";
+  private static final String BROWSER = "Mozilla/5.0 (X11; Linux x86_64) Firefox/140.0";
+  private static final Instant NOW = Instant.parse("2026-11-26T14:20:00Z");
+
+  @Autowired private Shop shop;
+  @Autowired private Catalogue catalogue;
+  @Autowired private Presence presence;
+  @Autowired private PresenceStore store;
+
+  @BeforeClass
+  public void connect() {
+    ShopSettings own = shop.settings();
+    shop.save(
+        new ShopSettings(
+            own.name(),
+            own.publicKey(),
+            own.currency(),
+            own.zone(),
+            SHOP,
+            own.productPath(),
+            own.listingPath(),
+            own.basketPath()));
+  }
+
+  private static String visit(int number) {
+    return "%016x%016x".formatted(number * 7919L + 13, 0);
+  }
+
+  private static String report(String visit, String viewed, int quietUnder) {
+    return """
+        {"visit":"%s","viewed":"%s","asked":[{"product":"%s","window":"NOW","quietUnder":%d}]}"""
+        .formatted(visit, viewed, viewed, quietUnder);
+  }
+
+  private ResultActions see(String origin, String browser, String body) throws Exception {
+    return see("192.0.2.5", origin, browser, body);
+  }
+
+  private ResultActions see(String address, String origin, String browser, String body)
+      throws Exception {
+    return http.perform(
+        post("/embed/v1/views")
+            .with(
+                request -> {
+                  request.setRemoteAddr(address);
+                  return request;
+                })
+            .header("Origin", origin)
+            .header("User-Agent", browser)
+            .contentType("text/plain")
+            .content(body));
+  }
+
+  private Counted now(String slug) {
+    return presence.count(
+        catalogue.id(new Slug(slug)).orElseThrow(), ViewWindow.NOW, NOW.plusSeconds(30));
+  }
+
+  @Test
+  public void visitorsAreCountedOnceAndToldFromTheQuietNumberOn() throws Exception {
+    product("views-pot");
+    for (int i = 1; i <= 3; i++) {
+      String said =
+          see(SHOP, BROWSER, report(visit(i), "views-pot", 3))
+              .andExpect(status().isOk())
+              .andExpect(header().string("Access-Control-Allow-Origin", "*"))
+              .andReturn()
+              .getResponse()
+              .getContentAsString();
+      assertEquals(
+          said,
+          i < 3
+              ? "{\"numbers\":[]}"
+              : "{\"numbers\":[{\"product\":\"views-pot\",\"window\":\"NOW\",\"number\":3}]}");
+      see(SHOP, BROWSER, report(visit(i), "views-pot", 3)).andExpect(status().isOk());
+    }
+    assertEquals(now("views-pot"), new Counted(3, true));
+  }
+
+  @DataProvider
+  Object[][] others() {
+    return new Object[][] {
+      {"https://elsewhere.example", BROWSER, ""},
+      {SHOP, "Mozilla/5.0 (compatible; SomeBot/2.1; +https://some.example/bot.html)", ""},
+      {SHOP, "Mozilla/5.0 HeadlessChrome/140.0.0.0 Safari/537.36", ""},
+      {SHOP, "", ""},
+      {SHOP, BROWSER, ",\"byOwner\":true"},
+    };
+  }
+
+  @Test(dataProvider = "others")
+  public void whoIsNoShopperOfThisShopIsNotCounted(String origin, String browser, String more)
+      throws Exception {
+    product("views-others");
+    String body = report(visit(77), "views-others", 2).replaceFirst("}$", more + "}");
+    see(origin, browser, body).andExpect(status().isOk());
+    assertEquals(now("views-others"), new Counted(0, true));
+  }
+
+  @Test
+  public void aProductThatThereIsNotIsNeitherCountedNorMade() throws Exception {
+    String said =
+        see(SHOP, BROWSER, report(visit(1), "views-no-such", 2))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertEquals(said, "{\"numbers\":[]}");
+    assertTrue(catalogue.id(new Slug("views-no-such")).isEmpty());
+  }
+
+  @Test
+  public void aThousandReportsOfOneVisitAreOneVisitorAndThenTooMany() throws Exception {
+    product("views-flood");
+    boolean wasRefused = false;
+    for (int i = 0; i < 1000; i++) {
+      int answered =
+          see("192.0.2.6", SHOP, BROWSER, report(visit(5), "views-flood", 2))
+              .andReturn()
+              .getResponse()
+              .getStatus();
+      wasRefused |= answered == 429;
+    }
+    assertTrue(wasRefused);
+    assertEquals(now("views-flood"), new Counted(1, true));
+  }
+
+  @DataProvider
+  Object[][] wrong() {
+    return new Object[][] {
+      {"", 400},
+      {"no json", 400},
+      {"null", 400},
+      {"{\"visit\":\"short\"}", 400},
+      {"{\"visit\":\"" + "g".repeat(32) + "\"}", 400},
+      {report(visit(1), "x", 2).replace("NOW", "NEVER"), 400},
+      {" ".repeat(20_001), 413},
+    };
+  }
+
+  @Test(dataProvider = "wrong")
+  public void whatIsNoReportIsRefusedInWords(String body, int refusal) throws Exception {
+    String said =
+        http.perform(
+                post("/embed/v1/views")
+                    .header("Origin", SHOP)
+                    .with(
+                        request -> {
+                          request.setRemoteAddr("192.0.2.7");
+                          return request;
+                        })
+                    .contentType("text/plain")
+                    .content(body))
+            .andExpect(status().is(refusal))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertFalse(said.contains("Exception"), said);
+  }
+
+  @Test
+  public void whatWasCountedIsKeptAndWhatWasShownCanBeLookedUp() throws Exception {
+    product("views-kept");
+    long id = catalogue.id(new Slug("views-kept")).orElseThrow();
+    for (int i = 0; i < 4; i++) {
+      presence.saw(id, i, NOW);
+    }
+    assertEquals(presence.show(id, ViewWindow.DAY, 2, true, NOW), 4);
+    assertEquals(presence.show(id, ViewWindow.DAY, 5, true, NOW), 0, "silent");
+    assertEquals(presence.show(id, ViewWindow.DAY, 2, false, NOW), 4, "the owner's own look");
+    presence.save(NOW);
+    presence.show(id, ViewWindow.DAY, 2, true, NOW.plusSeconds(60));
+    presence.save(NOW.plusSeconds(60));
+    assertEquals(
+        new Presence(store).count(id, ViewWindow.WEEK, NOW), new Counted(4, true), "after a start");
+    assertEquals(
+        store
+            .shown(
+                Instant.parse("2026-11-26T00:00:00Z"), Instant.parse("2026-11-27T00:00:00Z"), 1, 50)
+            .stream()
+            .filter(line -> line.product().equals("views-kept"))
+            .toList(),
+        List.of(
+            new PresenceStore.ShownLine(
+                Instant.parse("2026-11-26T14:00:00Z"),
+                "views-kept",
+                "The views-kept",
+                ViewWindow.DAY,
+                4,
+                2)));
+  }
+}

@@ -1,0 +1,67 @@
+import { useState } from 'react';
+
+/** The weekdays, as the server names them. */
+export const DAYS = [
+  'MONDAY',
+  'TUESDAY',
+  'WEDNESDAY',
+  'THURSDAY',
+  'FRIDAY',
+  'SATURDAY',
+  'SUNDAY',
+] as const;
+export const DAY_CHOICES = DAYS.map((day) => ({
+  value: day,
+  text: day.charAt(0) + day.slice(1, 3).toLowerCase(),
+}));
+
+/** How a field looks inside a sentence. */
+export const INPUT = 'border-b-2 border-saffron bg-transparent px-1 font-semibold text-ink';
+
+interface FigureProps {
+  label: string;
+  value: number | undefined;
+  step: number;
+  onSet: (value: number | undefined) => void;
+}
+
+/** A number inside a sentence; none where nothing is typed. */
+export function Figure({ label, value, step, onSet }: FigureProps) {
+  const [typed, setTyped] = useState('');
+  // what is typed may be '4.' on its way to 4.5; another value comes from elsewhere
+  const isOwn = (typed === '' ? undefined : Number(typed)) === value;
+  return (
+    <input
+      type="number"
+      aria-label={label}
+      step={step}
+      value={isOwn ? typed : (value ?? '')}
+      placeholder="any"
+      className={`w-[4.5em] ${INPUT}`}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        onSet(event.target.value === '' ? undefined : Number(event.target.value));
+      }}
+    />
+  );
+}
+
+interface WhenProps {
+  type: 'time' | 'datetime-local';
+  label: string;
+  value: string | undefined;
+  onSet: (text: string) => void;
+}
+
+/** A time of the shop inside a sentence. */
+export function When({ type, label, value, onSet }: WhenProps) {
+  return (
+    <input
+      type={type}
+      aria-label={label}
+      value={value ?? ''}
+      className={INPUT}
+      onChange={(event) => onSet(event.target.value.slice(0, 16))}
+    />
+  );
+}

@@ -1,0 +1,25 @@
+import { el } from '../../script/lib/el';
+import type { VisitorCountNod } from '../../script/page/answer';
+import { figured } from '../draw/words';
+import type { ViewContext } from '../view';
+
+/** How many looked; its line is there before the number is, so that nothing moves. */
+export function visitorCount(nod: VisitorCountNod, context: ViewContext): Node {
+  const mark = el('i', { class: 'mark', 'aria-hidden': 'true' });
+  const words = el('span');
+  const line = el('p', { class: 'visitors silent' }, mark, words);
+  let isHeard = false;
+  let shown = 0;
+  context.number(nod, (n) => {
+    // the first number may come before the line stands on the page
+    if (isHeard && !line.isConnected) return false;
+    isHeard = true;
+    line.classList.toggle('silent', n === 0);
+    if (n === 0 || n === shown) return true;
+    shown = n;
+    words.replaceChildren(...figured(context, nod.window.toLowerCase(), n));
+    mark.replaceWith(mark.cloneNode());
+    return true;
+  });
+  return line;
+}
