@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
+        get: operations["file_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1100,6 +1100,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["product"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/proof/doubts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["doubts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/proof/shown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/proof/shown.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1945,9 +1993,29 @@ export interface components {
             rule: string;
             text: string;
         };
+        DoubtOfNod: {
+            name: string;
+            named: components["schemas"]["DoubtedProduct"][];
+            nod: string;
+            /** Format: int32 */
+            products: number;
+            rule: string;
+            words: string;
+        };
         DoubtView: {
             rule: string;
             text: string;
+        };
+        DoubtedProduct: {
+            slug: string;
+            title: string;
+        };
+        DoubtsView: {
+            doubts: components["schemas"]["DoubtOfNod"][];
+            /** Format: int32 */
+            nods: number;
+            /** Format: int32 */
+            products: number;
         };
         Drawing: {
             name: string;
@@ -2478,6 +2546,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfShownView: {
+            items: components["schemas"]["ShownView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfVersion: {
             items: components["schemas"]["Version"][];
             /** Format: int32 */
@@ -2910,6 +2987,25 @@ export interface components {
             words?: string;
             /** Format: date */
             writtenOn?: string;
+        };
+        ShownOfDay: {
+            /** Format: date */
+            day: string;
+            numbers: components["schemas"]["PageOfShownView"];
+            zone: string;
+        };
+        ShownView: {
+            /** Format: int64 */
+            counted: number;
+            hour: string;
+            /** Format: int64 */
+            number: number;
+            product: string;
+            /** Format: int64 */
+            times: number;
+            title: string;
+            /** @enum {string} */
+            window: "NOW" | "HOUR" | "DAY" | "WEEK";
         };
         SignIn: {
             email: string;
@@ -4140,7 +4236,7 @@ export interface operations {
             };
         };
     };
-    file_2: {
+    file_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5435,6 +5531,72 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    doubts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DoubtsView"];
+                };
+            };
+        };
+    };
+    shown: {
+        parameters: {
+            query?: {
+                day?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ShownOfDay"];
+                };
+            };
+        };
+    };
+    file_2: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

@@ -58,6 +58,11 @@ export function preview(origin: string): PreviewModule {
       window.addEventListener('hashchange', refresh);
       window.addEventListener('resize', () => pin(pick, hover));
       new ResizeObserver(() => pin(pick, hover)).observe(document.body);
+      // a number that comes, or goes, takes a nod's silence
+      new MutationObserver(() => pin(pick, hover)).observe(document.body, {
+        subtree: true,
+        attributeFilter: ['data-silent'],
+      });
       // clicking a nod opens it; what is in it still works with a second click once it is open
       window.addEventListener(
         'click',

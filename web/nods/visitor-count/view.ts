@@ -7,14 +7,14 @@ import type { ViewContext } from '../view';
 export function visitorCount(nod: VisitorCountNod, context: ViewContext): Node {
   const mark = el('i', { class: 'mark', 'aria-hidden': 'true' });
   const words = el('span');
-  const line = el('p', { class: 'visitors silent' }, mark, words);
+  const line = el('p', { class: 'visitors' }, mark, words);
   let isHeard = false;
   let shown = 0;
   context.number(nod, (n) => {
     // the first number may come before the line stands on the page
     if (isHeard && !line.isConnected) return false;
     isHeard = true;
-    line.classList.toggle('silent', n === 0);
+    (line.getRootNode() as ShadowRoot).host?.toggleAttribute('data-silent', n === 0);
     if (n === 0 || n === shown) return true;
     shown = n;
     words.replaceChildren(...figured(context, nod.window.toLowerCase(), n));

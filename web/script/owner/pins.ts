@@ -1,7 +1,8 @@
 const PINS = 'nodyes-pins';
 
 function nodElements(): HTMLElement[] {
-  return [...document.querySelectorAll<HTMLElement>('nod-yes')];
+  // what keeps silent is not shown, though its line is kept
+  return [...document.querySelectorAll<HTMLElement>('nod-yes:not([data-silent])')];
 }
 
 /** Numbers count nods, not places: one nod on twelve cards has one number twelve times. */

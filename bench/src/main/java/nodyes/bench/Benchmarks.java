@@ -37,6 +37,7 @@ public final class Benchmarks {
       add(report, new Walls(server, folder).measure());
       add(report, new Labels(server).measure());
       add(report, new Desk(server, folder).measure());
+      add(report, new Views(server, folder).measure());
       add(report, server.memoryAfterLoad());
     }
     add(report, Composing.measure());

@@ -34,6 +34,7 @@ public class AccessibilityIT extends InBrowser {
       {"/catalogue?open=celadon-planter"},
       {"/catalogue?q=nothing-is-like-that"},
       {"/catalogue/feeds"},
+      {"/proof"},
       {"/setup"},
       {"/nowhere"}
     };

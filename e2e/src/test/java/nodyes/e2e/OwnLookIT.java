@@ -108,7 +108,7 @@ public class OwnLookIT extends InBrowser {
   @Test
   public void aNodIsDroppedIntoASpotThatHoldsNone() {
     page.navigate(demo.office(PAGE));
-    assertThat(page.getByText("3 shown")).isVisible();
+    assertThat(page.getByText("4 shown")).isVisible();
     Locator empty = page.getByText("nothing here yet");
     assertThat(empty).hasCount(0);
     BoundingBox from = page.getByText("Shows because there are").first().boundingBox();
@@ -116,14 +116,14 @@ public class OwnLookIT extends InBrowser {
     page.mouse().down();
     page.mouse().move(from.x + 15, from.y + 25);
     assertThat(empty.first()).isVisible();
-    BoundingBox to = page.getByText("Under the buy button").boundingBox();
+    BoundingBox to = page.getByText("Under the price").boundingBox();
     page.mouse().move(to.x + 10, to.y + 5);
     page.mouse().move(to.x + 12, to.y + 6);
     page.mouse().up();
     assertThat(page.getByText("Moved.").first()).isVisible();
     assertThat(empty).hasCount(0);
-    assertThat(page.getByRole(AriaRole.HEADING, named("Under the buy button"))).isVisible();
-    assertThat(frame().locator("[data-nod-spot=under-buy] " + STARS)).isVisible();
+    assertThat(page.getByRole(AriaRole.HEADING, named("Under the price"))).isVisible();
+    assertThat(frame().locator("[data-nod-spot=under-price] " + STARS)).isVisible();
     page.keyboard().press("z");
     assertThat(frame().locator("[data-nod-spot=under-title] " + STARS)).isVisible();
     assertTrue(complaints.isEmpty(), complaints + "");

@@ -18,8 +18,8 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter"));
     FrameLocator wide = page.frameLocator("iframe[title*=wide]");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
-    assertThat(wide.locator("#nodyes-pins button")).hasCount(3);
-    assertThat(page.getByText("3 shown")).isVisible();
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(4);
+    assertThat(page.getByText("4 shown")).isVisible();
 
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
         .click();
@@ -92,6 +92,8 @@ public class PagesIT extends InBrowser {
     page.waitForURL("**/pages/product/celadon-planter?as=JP,de,wide,2026-11-27T13:" + minute);
     page.keyboard().press("n");
     assertThat(page.getByText("On this page, now")).isVisible();
+    assertThat(page.getByText("Recent orders changes").first()).isVisible();
+    page.navigate(demo.office("/pages/product/seedling-can"));
     assertThat(page.getByText("Nothing on this page changes by itself")).isVisible();
   }
 

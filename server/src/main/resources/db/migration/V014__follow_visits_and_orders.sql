@@ -5,13 +5,15 @@ CREATE TABLE presence_tally (
   content BLOB NOT NULL
 ) STRICT;
 
--- which numbers shoppers were shown: by hour, product, time looked back on and number
+-- which numbers shoppers were shown: by hour, product, time looked back on and number; counted: the least that was
+-- counted when it was shown, so that no shown number can be found greater than what it rests on
 CREATE TABLE presence_shown (
   hour INTEGER NOT NULL,
   product_id INTEGER NOT NULL REFERENCES product(id) ON DELETE CASCADE,
   looked_back TEXT NOT NULL,
   number INTEGER NOT NULL,
   times INTEGER NOT NULL,
+  counted INTEGER NOT NULL,
   PRIMARY KEY (hour, product_id, looked_back, number)
 ) STRICT, WITHOUT ROWID;
 

@@ -14,6 +14,7 @@ import nodyes.core.presence.Counted;
 import nodyes.core.presence.Tally;
 import nodyes.core.presence.ViewWindow;
 import nodyes.core.showing.Seen;
+import nodyes.server.web.PageOf;
 import org.springframework.stereotype.Component;
 
 /** Who looked at which product: counted in memory, saved by {@link PresenceKeeper}. */
@@ -22,7 +23,7 @@ public class Presence {
   private final PresenceStore store;
   private final Map<Long, Tally> tallies = new ConcurrentHashMap<>();
   private final Set<Long> unsaved = ConcurrentHashMap.newKeySet();
-  private final Map<Shown, Long> shown = new ConcurrentHashMap<>();
+  private final Map<Shown, Times> shown = new ConcurrentHashMap<>();
 
   Presence(PresenceStore store) {
     this.store = store;
@@ -30,6 +31,13 @@ public class Presence {
 
   /** A number that was shown for a product in an hour. */
   record Shown(long hour, long product, ViewWindow window, long number) {}
+
+  /** How often it was shown, and the least that was counted when it was. */
+  record Times(long times, long counted) {
+    Times and(Times other) {
+      return new Times(times + other.times, Math.min(counted, other.counted));
+    }
+  }
 
   private Tally tally(long product) {
     return tallies.computeIfAbsent(
@@ -59,12 +67,14 @@ public class Presence {
    * @param isNoted whether a shopper sees it, and not the owner
    */
   long show(long product, ViewWindow window, int quietUnder, boolean isNoted, Instant now) {
-    long number = count(product, window, now).shown();
+    Counted counted = count(product, window, now);
+    long number = counted.shown();
     if (number < quietUnder || !isNoted) {
       return number < quietUnder ? 0 : number;
     }
     long hour = Math.floorDiv(now.getEpochSecond(), 3600L) * 3600;
-    shown.merge(new Shown(hour, product, window, number), 1L, Long::sum);
+    shown.merge(
+        new Shown(hour, product, window, number), new Times(1, counted.number()), Times::and);
     return number;
   }
 
@@ -81,6 +91,11 @@ public class Presence {
     return new Seen(counts);
   }
 
+  /** Numbers that shoppers were shown from an instant to another, the latest first. */
+  public PageOf<ShownNumber> shown(Instant from, Instant to, int page, int size) {
+    return store.shown(from, to, page, size);
+  }
+
   /** Saves what changed since the last time; what comes in meanwhile is saved the next time. */
   void save(Instant now) {
     var changed = new HashSet<>(unsaved);
@@ -92,7 +107,7 @@ public class Presence {
         contents.put(product, tally.toBytes());
       }
     }
-    var numbers = new HashMap<Shown, Long>();
+    var numbers = new HashMap<Shown, Times>();
     for (Shown one : Set.copyOf(shown.keySet())) {
       Optional.ofNullable(shown.remove(one)).ifPresent(times -> numbers.put(one, times));
     }
@@ -100,7 +115,7 @@ public class Presence {
       store.save(contents, numbers, now);
     } catch (RuntimeException e) {
       unsaved.addAll(changed);
-      numbers.forEach((one, times) -> shown.merge(one, times, Long::sum));
+      numbers.forEach((one, times) -> shown.merge(one, times, Times::and));
       throw e;
     }
   }

@@ -4,13 +4,14 @@ import static nodyes.generated.Tables.PRESENCE_SHOWN;
 import static nodyes.generated.Tables.PRESENCE_TALLY;
 import static nodyes.generated.Tables.PRODUCT;
 import static org.jooq.impl.DSL.val;
+import static org.jooq.impl.DSL.when;
 
 import java.time.Instant;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.presence.ViewWindow;
 import nodyes.server.database.Database;
+import nodyes.server.web.PageOf;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Component;
@@ -37,7 +38,7 @@ class PresenceStore {
   }
 
   /** Saves tallies, and adds numbers that were shown; of products that are gone nothing is kept. */
-  void save(Map<Long, byte[]> tallies, Map<Presence.Shown, Long> numbers, Instant now) {
+  void save(Map<Long, byte[]> tallies, Map<Presence.Shown, Presence.Times> numbers, Instant now) {
     if (tallies.isEmpty() && numbers.isEmpty()) {
       return;
     }
@@ -68,21 +69,23 @@ class PresenceStore {
         .execute();
   }
 
-  private static void add(DSLContext sql, Presence.Shown shown, long times) {
+  private static void add(DSLContext sql, Presence.Shown shown, Presence.Times times) {
     sql.insertInto(
             PRESENCE_SHOWN,
             PRESENCE_SHOWN.HOUR,
             PRESENCE_SHOWN.PRODUCT_ID,
             PRESENCE_SHOWN.LOOKED_BACK,
             PRESENCE_SHOWN.NUMBER,
-            PRESENCE_SHOWN.TIMES)
+            PRESENCE_SHOWN.TIMES,
+            PRESENCE_SHOWN.COUNTED)
         .select(
             DSL.select(
                     val(shown.hour()),
                     PRODUCT.ID,
                     val(shown.window().name()),
                     val(shown.number()),
-                    val(times))
+                    val(times.times()),
+                    val(times.counted()))
                 .from(PRODUCT)
                 .where(PRODUCT.ID.eq(shown.product())))
         .onConflict(
@@ -91,48 +94,55 @@ class PresenceStore {
             PRESENCE_SHOWN.LOOKED_BACK,
             PRESENCE_SHOWN.NUMBER)
         .doUpdate()
-        .set(PRESENCE_SHOWN.TIMES, PRESENCE_SHOWN.TIMES.plus(times))
+        .set(PRESENCE_SHOWN.TIMES, PRESENCE_SHOWN.TIMES.plus(times.times()))
+        .set(
+            PRESENCE_SHOWN.COUNTED,
+            when(PRESENCE_SHOWN.COUNTED.gt(times.counted()), val(times.counted()))
+                .otherwise(PRESENCE_SHOWN.COUNTED))
         .execute();
   }
 
-  /** A number that was shown in an hour, and how often. */
-  record ShownLine(
-      Instant hour, String product, String title, ViewWindow window, long number, long times) {}
-
   /** Numbers shown from an instant to another, the latest first. */
-  List<ShownLine> shown(Instant from, Instant to, int page, int size) {
+  PageOf<ShownNumber> shown(Instant from, Instant to, int page, int size) {
+    var within =
+        PRESENCE_SHOWN
+            .HOUR
+            .ge(from.getEpochSecond())
+            .and(PRESENCE_SHOWN.HOUR.lt(to.getEpochSecond()));
     return database.read(
         sql ->
-            sql.select(
-                    PRESENCE_SHOWN.HOUR,
-                    PRODUCT.SLUG,
-                    PRODUCT.TITLE,
-                    PRESENCE_SHOWN.LOOKED_BACK,
-                    PRESENCE_SHOWN.NUMBER,
-                    PRESENCE_SHOWN.TIMES)
-                .from(PRESENCE_SHOWN)
-                .join(PRODUCT)
-                .on(PRODUCT.ID.eq(PRESENCE_SHOWN.PRODUCT_ID))
-                .where(
-                    PRESENCE_SHOWN
-                        .HOUR
-                        .ge(from.getEpochSecond())
-                        .and(PRESENCE_SHOWN.HOUR.lt(to.getEpochSecond())))
-                .orderBy(
-                    PRESENCE_SHOWN.HOUR.desc(),
-                    PRESENCE_SHOWN.PRODUCT_ID.desc(),
-                    PRESENCE_SHOWN.LOOKED_BACK.desc(),
-                    PRESENCE_SHOWN.NUMBER.desc())
-                .limit(size)
-                .offset((page - 1) * size)
-                .fetch(
-                    row ->
-                        new ShownLine(
-                            Instant.ofEpochSecond(row.value1()),
-                            row.value2(),
-                            row.value3(),
-                            ViewWindow.valueOf(row.value4()),
-                            row.value5(),
-                            row.value6())));
+            new PageOf<>(
+                sql.select(
+                        PRESENCE_SHOWN.HOUR,
+                        PRODUCT.SLUG,
+                        PRODUCT.TITLE,
+                        PRESENCE_SHOWN.LOOKED_BACK,
+                        PRESENCE_SHOWN.NUMBER,
+                        PRESENCE_SHOWN.COUNTED,
+                        PRESENCE_SHOWN.TIMES)
+                    .from(PRESENCE_SHOWN)
+                    .join(PRODUCT)
+                    .on(PRODUCT.ID.eq(PRESENCE_SHOWN.PRODUCT_ID))
+                    .where(within)
+                    .orderBy(
+                        PRESENCE_SHOWN.HOUR.desc(),
+                        PRESENCE_SHOWN.PRODUCT_ID.desc(),
+                        PRESENCE_SHOWN.LOOKED_BACK.desc(),
+                        PRESENCE_SHOWN.NUMBER.desc())
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(
+                        row ->
+                            new ShownNumber(
+                                Instant.ofEpochSecond(row.value1()),
+                                row.value2(),
+                                row.value3(),
+                                ViewWindow.valueOf(row.value4()),
+                                row.value5(),
+                                row.value6(),
+                                row.value7())),
+                page,
+                size,
+                sql.fetchCount(PRESENCE_SHOWN, within)));
   }
 }

@@ -3,11 +3,14 @@ package nodyes.server.nods;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.ibm.icu.text.PluralRules;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nodyes.core.nod.NodKind;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -35,6 +38,18 @@ public class NodWordsTest {
       {"fr", Set.of("one", "other")}, {"ja", Set.of("other")},
       {"ar", Set.of("zero", "one", "two", "few", "many", "other")},
     };
+  }
+
+  /** The same from ICU4J, which carries CLDR's rules itself. */
+  @Test(dataProvider = "languages")
+  public void theCategoriesAreThoseOfAnotherCarrierOfTheRules(
+      String language, Set<String> plurals) {
+    PluralRules rules = PluralRules.forLocale(Locale.forLanguageTag(language));
+    Set<String> taken =
+        IntStream.range(0, 1_000_000)
+            .mapToObj(number -> rules.select(number))
+            .collect(Collectors.toSet());
+    assertEquals(taken, plurals);
   }
 
   @Test(dataProvider = "languages")

@@ -202,15 +202,17 @@ public class ViewsTest extends ServerTest {
         store
             .shown(
                 Instant.parse("2026-11-26T00:00:00Z"), Instant.parse("2026-11-27T00:00:00Z"), 1, 50)
+            .items()
             .stream()
             .filter(line -> line.product().equals("views-kept"))
             .toList(),
         List.of(
-            new PresenceStore.ShownLine(
+            new ShownNumber(
                 Instant.parse("2026-11-26T14:00:00Z"),
                 "views-kept",
                 "The views-kept",
                 ViewWindow.DAY,
+                4,
                 4,
                 2)));
   }

@@ -1,0 +1,92 @@
+package nodyes.server.proof;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.showing.Doubt;
+import nodyes.core.showing.Facts;
+import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.Showing;
+
+/** What may be held against nods, over all products of the shop. */
+final class Doubts {
+  private static final int MOST_NAMED = 5;
+
+  private Doubts() {}
+
+  /** A product that something is held against. */
+  record DoubtedProduct(String slug, String title) {}
+
+  /**
+   * One thing that may be held against a nod.
+   *
+   * @param rule the name of what is doubted
+   * @param words what is doubted, as a sentence
+   * @param products for how many products; 0 where it is of none in particular
+   * @param named the first of them
+   */
+  record DoubtOfNod(
+      String rule,
+      String words,
+      String nod,
+      String name,
+      int products,
+      List<DoubtedProduct> named) {}
+
+  static List<DoubtOfNod> of(List<Nod> nods, Facts facts, Instant now) {
+    var all = new ArrayList<DoubtOfNod>();
+    for (Nod nod : nods) {
+      if (nod.placement().on()) {
+        of(nod, facts, now).forEach((doubt, products) -> all.add(doubted(nod, doubt, products)));
+      }
+    }
+    return List.copyOf(all);
+  }
+
+  private static DoubtOfNod doubted(Nod nod, Doubt doubt, List<DoubtedProduct> products) {
+    return new DoubtOfNod(
+        doubt.rule(),
+        doubt.words(),
+        nod.id().value(),
+        nod.called(),
+        products.size(),
+        products.stream().limit(MOST_NAMED).toList());
+  }
+
+  private static Map<Doubt, List<DoubtedProduct>> of(Nod nod, Facts facts, Instant now) {
+    var found = new LinkedHashMap<Doubt, List<DoubtedProduct>>();
+    if (nod instanceof PickedQuotes quotes) {
+      // which reviews a product has does not change what is held against the rule
+      if (quotes.mayHideTheWhole()) {
+        found.put(Doubt.PRAISE_ALONE, List.of());
+      }
+      return found;
+    }
+    PageKind page = nod.placement().pages().stream().sorted().findFirst().orElse(PageKind.PRODUCT);
+    for (ProductFacts product : facts.products().values()) {
+      var viewpoint =
+          new Viewpoint(
+              page,
+              List.of(product.slug()),
+              Optional.empty(),
+              Optional.empty(),
+              Locale.ENGLISH,
+              Optional.empty(),
+              now);
+      for (Doubt doubt : Showing.of(nod, product.slug(), facts, viewpoint).because().doubts()) {
+        found
+            .computeIfAbsent(doubt, _ -> new ArrayList<>())
+            .add(new DoubtedProduct(product.slug().value(), product.title()));
+      }
+    }
+    return found;
+  }
+}
