@@ -42,7 +42,10 @@ export function keepSpace(): KeptSpace {
 }
 
 function contentHeight(place: HTMLElement): number {
-  return [...place.children].reduce((sum, child) => sum + child.getBoundingClientRect().height, 0);
+  const boxes = [...place.children].map((child) => child.getBoundingClientRect());
+  if (boxes.length === 0) return 0;
+  // with what lies between them
+  return Math.max(...boxes.map(({ bottom }) => bottom)) - Math.min(...boxes.map(({ top }) => top));
 }
 
 function release(place: HTMLElement): void {

@@ -155,13 +155,16 @@ final class CountdownParts {
   }
 
   /**
-   * Whether a countdown of the price ended and the price stayed as it was: for 24 hours, or until
-   * the countdown began anew (Directive 2005/29/EC, Annex I, 7).
+   * Whether a countdown of a reduced price ended and the price stayed as it was: for 24 hours, or
+   * until the countdown began anew (Directive 2005/29/EC, Annex I, 7). Where no price was reduced,
+   * nothing was counted down.
    */
   private static boolean isFalse(
       Offered offered, Instant end, Instant now, Optional<Instant> restart) {
     Instant latest =
         restart.filter(start -> start.isBefore(end.plus(GRACE))).orElse(end.plus(GRACE));
-    return !now.isBefore(latest) && !offered.changesPrice(end, latest);
+    return !now.isBefore(latest)
+        && offered.isReducedAt(end.minusMillis(1))
+        && !offered.changesPrice(end, latest);
   }
 }

@@ -65,6 +65,15 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
     return until;
   }
 
+  /** Whether the price of one of them lies under the one before it at another moment. */
+  boolean isReducedAt(Instant moment) {
+    return new Offered(product, facts, viewpoint.at(moment))
+        .percentOff()
+        .value()
+        .filter(percent -> percent >= 1)
+        .isPresent();
+  }
+
   /** Whether the price of one of them changes in a time, its ends included. */
   boolean changesPrice(Instant from, Instant to) {
     return variants().stream()

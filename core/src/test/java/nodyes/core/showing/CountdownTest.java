@@ -189,6 +189,8 @@ public class CountdownTest {
             .because()
             .doubts(),
         List.of());
+    // where nothing was reduced nothing was counted down
+    assertEquals(ask(sale, facts(USUAL), aDayLater).because().doubts(), List.of());
     // what is said of no price is not held against the price
     assertEquals(ask(countdown(SALE, Map.of()), stays, aDayLater).because().doubts(), List.of());
   }
