@@ -144,8 +144,11 @@ class ViewsApi {
     return shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
   }
 
+  /** Both halves of the number count: whoever makes it may vary either. */
   private static long visitor(String visit) {
-    return Long.parseUnsignedLong(visit, 0, 16, 16);
+    long first = Long.parseUnsignedLong(visit, 0, 16, 16);
+    long second = Long.parseUnsignedLong(visit, 16, 32, 16);
+    return first ^ Long.rotateLeft(second, 32);
   }
 
   private Optional<Long> id(String slug) {

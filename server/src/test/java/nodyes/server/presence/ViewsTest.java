@@ -102,6 +102,15 @@ public class ViewsTest extends ServerTest {
     assertEquals(now("views-pot"), new Counted(3, true));
   }
 
+  @Test
+  public void visitsDifferByEitherHalfOfTheirNumber() throws Exception {
+    product("views-halves");
+    for (String visit : new String[] {visit(1), "0".repeat(31) + "1", "0".repeat(31) + "2"}) {
+      see(SHOP, BROWSER, report(visit, "views-halves", 2)).andExpect(status().isOk());
+    }
+    assertEquals(now("views-halves"), new Counted(3, true));
+  }
+
   @DataProvider
   Object[][] others() {
     return new Object[][] {
