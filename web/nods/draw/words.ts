@@ -32,6 +32,8 @@ function fill(context: Tongue, wording: unknown, values: Values): string {
   });
 }
 
+const PLACE = '\uFFFC';
+
 /** A wording that counts, with its number set off. */
 export function figured(
   context: Tongue,
@@ -39,10 +41,11 @@ export function figured(
   n: number,
   values: Values = {},
 ): (Node | string)[] {
-  const text = sayCount(context, name, n, values);
-  const figure = number(context, n);
-  const at = text.indexOf(figure);
-  return at < 0 ? [text] : [text.slice(0, at), el('b', {}, figure), text.slice(at + figure.length)];
+  // a sign that no wording has stands for the number, whose digits may be part of another
+  const [before, behind] = sayCount(context, name, n, { ...values, n: PLACE }).split(PLACE);
+  return behind === undefined
+    ? [before ?? '']
+    : [before ?? '', el('b', {}, number(context, n)), behind];
 }
 
 /** A number as the language writes it. */

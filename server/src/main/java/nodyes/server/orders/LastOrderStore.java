@@ -5,10 +5,8 @@ import static nodyes.generated.Tables.SHOP_ORDER;
 import static nodyes.generated.Tables.VARIANT;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.rowNumber;
 import static org.jooq.impl.DSL.select;
-import static org.jooq.impl.DSL.when;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -54,8 +52,7 @@ class LastOrderStore {
                       VARIANT.PRODUCT_ID,
                       SHOP_ORDER.PLACED_AT,
                       SHOP_ORDER.COUNTRY,
-                      when(ordersOfItsTown(moment).ge(ORDERS_OF_A_TOWN), SHOP_ORDER.TOWN)
-                          .as("told_town"),
+                      SHOP_ORDER.TOWN,
                       SHOP_ORDER.FIRST_NAME,
                       place)
                   .from(VARIANT)
@@ -73,8 +70,13 @@ class LastOrderStore {
                           .and(SHOP_ORDER.PLACED_AT.gt(moment.minus(LONGEST_AGO))))
                   .asTable("latest");
           var found = new HashMap<ProductId, LastOrder>();
-          sql.selectFrom(latest)
-              .where(field("latest.place", Integer.class).eq(inline(1)))
+          // how many go to a town is counted for the last orders alone
+          sql.select(latest.fields())
+              .select(
+                  ordersTo(latest.field(SHOP_ORDER.TOWN), latest.field(SHOP_ORDER.COUNTRY), moment)
+                      .as("to_town"))
+              .from(latest)
+              .where(latest.field(place).eq(1))
               .forEach(
                   row ->
                       found.put(
@@ -82,24 +84,26 @@ class LastOrderStore {
                           new LastOrder(
                               row.get(SHOP_ORDER.PLACED_AT),
                               Optional.ofNullable(row.get(SHOP_ORDER.COUNTRY)),
-                              Optional.ofNullable(row.get("told_town", String.class)),
+                              Optional.ofNullable(row.get(SHOP_ORDER.TOWN))
+                                  .filter(
+                                      _ -> row.get("to_town", Integer.class) >= ORDERS_OF_A_TOWN),
                               Optional.ofNullable(row.get(SHOP_ORDER.FIRST_NAME)))));
           return found;
         });
   }
 
-  private static Field<Integer> ordersOfItsTown(Instant moment) {
-    var alike = SHOP_ORDER.as("alike");
+  private static Field<Integer> ordersTo(
+      Field<String> town, Field<String> country, Instant moment) {
     return field(
         select(count())
-            .from(alike)
+            .from(SHOP_ORDER)
             .where(
-                alike
+                SHOP_ORDER
                     .TOWN
-                    .eq(SHOP_ORDER.TOWN)
-                    .and(alike.COUNTRY.eq(SHOP_ORDER.COUNTRY))
-                    .and(alike.IS_CANCELLED.isFalse())
-                    .and(alike.PLACED_AT.le(moment))
-                    .and(alike.PLACED_AT.gt(moment.minus(YEAR)))));
+                    .eq(town)
+                    .and(SHOP_ORDER.COUNTRY.eq(country))
+                    .and(SHOP_ORDER.IS_CANCELLED.isFalse())
+                    .and(SHOP_ORDER.PLACED_AT.le(moment))
+                    .and(SHOP_ORDER.PLACED_AT.gt(moment.minus(YEAR)))));
   }
 }
