@@ -94,6 +94,19 @@ public class CountdownIT extends InBrowser {
     assertThat(page.getByText("from Fri 27 Nov 2026, 10:00 to").first()).isVisible();
   }
 
+  /** Sixteen is not sixty-one to who reads from the right. */
+  @Test
+  public void digitsKeepTheirOrderWhereWordsAreReadFromTheRight() {
+    page.addInitScript(
+        "document.addEventListener('readystatechange',"
+            + " () => { document.documentElement.lang = 'ar'; });");
+    page.navigate(demo.shop(POT));
+    Locator hours = page.locator("nod-yes[data-nod=autumn-price] [data-unit=hour] .number i");
+    assertThat(hours).hasCount(2);
+    assertThat(page.locator("nod-yes[data-nod=autumn-price]")).hasAttribute("dir", "rtl");
+    assertTrue(hours.first().boundingBox().x < hours.last().boundingBox().x);
+  }
+
   /** A countdown of some seconds, on the page of a shopper whose clock is off by a day. */
   @Test(priority = 1)
   public void itTicksByTheServersClockAndGoesAtItsEndWithoutLoadingThePage() throws Exception {
