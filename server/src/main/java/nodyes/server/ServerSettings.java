@@ -19,6 +19,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param standIns addresses of the demo's stand-ins for outside services, by what they stand for
  * @param mailFrom the address that letters are sent from
  * @param viewsPerMinute so many reports of views are taken from an address in a minute
+ * @param countryRanges a file of countries by address (RFC 8805), if one is given
  * @param clock where the clock starts, if not at the machine's time
  */
 @ConfigurationProperties("nodyes")
@@ -31,4 +32,5 @@ public record ServerSettings(
     @DefaultValue Map<String, String> standIns,
     @DefaultValue("nod-yes@localhost") String mailFrom,
     @DefaultValue("240") int viewsPerMinute,
+    Optional<Path> countryRanges,
     Optional<Instant> clock) {}

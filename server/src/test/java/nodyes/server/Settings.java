@@ -20,6 +20,7 @@ public final class Settings {
         Map.of(),
         "nod-yes@shop.example",
         240,
+        Optional.empty(),
         Optional.empty());
   }
 }

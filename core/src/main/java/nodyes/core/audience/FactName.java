@@ -50,6 +50,8 @@ public enum FactName {
   COUNTRY("country", Source.SHOPPER),
   /** The shopper's language. */
   LANGUAGE("language", Source.SHOPPER),
+  /** When an order arrives. */
+  DELIVERY("delivery", Source.SETTINGS),
   /** A period with a start or an end. */
   PERIOD("dates", Source.CLOCK),
   /** When a countdown runs. */

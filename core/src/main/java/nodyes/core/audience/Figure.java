@@ -8,6 +8,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.delivery.Delivery;
 import nodyes.core.presence.ViewWindow;
 import nodyes.core.sales.Standing;
 import org.joda.money.Money;
@@ -19,6 +20,18 @@ public sealed interface Figure {
 
   /** Visitors in the last so much time. */
   record Visitors(long number, ViewWindow window) implements Figure {}
+
+  /**
+   * When an order arrives.
+   *
+   * @param country where it goes, ISO 3166-1 alpha-2
+   * @param leaves when it leaves the shop
+   * @param arrives when it arrives
+   */
+  record Arrival(String country, Delivery.Span leaves, Delivery.Span arrives) implements Figure {}
+
+  /** Why no arrival is promised to a country. */
+  record NoArrival(String country, Delivery.Reason reason) implements Figure {}
 
   /** A number of things. */
   record Count(long value) implements Figure {}

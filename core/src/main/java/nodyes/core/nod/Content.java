@@ -13,7 +13,8 @@ public sealed interface Content
         Countdown.Content,
         VisitorCount.Content,
         StockLine.Content,
-        RecentOrders.Content {
+        RecentOrders.Content,
+        DeliveryPromise.Content {
   /** What the values of each of its words are here, by the word's name and the value's. */
   Map<String, Map<String, Object>> values();
 }

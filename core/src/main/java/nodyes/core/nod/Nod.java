@@ -16,7 +16,8 @@ public sealed interface Nod
         Countdown,
         VisitorCount,
         StockLine,
-        RecentOrders {
+        RecentOrders,
+        DeliveryPromise {
   /** Its id. */
   NodId id();
 

@@ -60,7 +60,14 @@ public enum NodKind {
       "Recent orders",
       RecentOrders.class,
       RecentOrders.Content.class,
-      RecentOrders.OPTIONS);
+      RecentOrders.OPTIONS),
+  /** When an order arrives. */
+  DELIVERY_PROMISE(
+      "delivery-promise",
+      "Delivery promise",
+      DeliveryPromise.class,
+      DeliveryPromise.Content.class,
+      DeliveryPromise.OPTIONS);
 
   private final String wireName;
   private final String words;

@@ -12,7 +12,9 @@ public enum PageKind {
   /** The basket. */
   BASKET("basket", "the basket", "the basket"),
   /** The shop's first page. */
-  HOME("home", "the home page", "the home page");
+  HOME("home", "the home page", "the home page"),
+  /** What a shopper reads who has just ordered. */
+  CONFIRMATION("confirmation", "order confirmations", "an order confirmation");
 
   private final String wireName;
   private final String words;

@@ -27,6 +27,8 @@ public record Spot(String name) {
           new Spot("under-picture"),
           new Spot("under-description"),
           new Spot("basket-line"),
+          new Spot("basket-end"),
+          new Spot("order-end"),
           new Spot("page-end"),
           new Spot("screen-edge"));
 
@@ -48,6 +50,11 @@ public record Spot(String name) {
   /** Whether nods lie on the picture here, beside or over one another, and take no room. */
   public boolean isOnPicture() {
     return name.equals("on-picture");
+  }
+
+  /** Whether it is of the page as a whole, where others are of one of its products. */
+  public boolean isOfPage() {
+    return name.equals("basket-end") || name.equals("order-end");
   }
 
   /** Its place in the order of a page: standard ones first, others after them. */

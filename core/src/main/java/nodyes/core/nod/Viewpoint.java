@@ -17,6 +17,7 @@ import nodyes.core.common.Slug;
  * @param screen the width the page is drawn for, where the viewer says it; what a page holds does
  *     not depend on it, the shop's script fits it
  * @param moment when
+ * @param orderedAt when the order was placed that a confirmation is of
  */
 public record Viewpoint(
     PageKind page,
@@ -25,7 +26,20 @@ public record Viewpoint(
     Optional<String> country,
     Locale language,
     Optional<Screen> screen,
-    Instant moment) {
+    Instant moment,
+    Optional<Instant> orderedAt) {
+  /** A look at what is not ordered yet. */
+  public Viewpoint(
+      PageKind page,
+      List<Slug> products,
+      Optional<String> variant,
+      Optional<String> country,
+      Locale language,
+      Optional<Screen> screen,
+      Instant moment) {
+    this(page, products, variant, country, language, screen, moment, Optional.empty());
+  }
+
   /** A width of screen. */
   public enum Screen {
     /** A laptop or larger. */
@@ -41,16 +55,26 @@ public record Viewpoint(
 
   /** The same look at another moment. */
   public Viewpoint at(Instant other) {
-    return new Viewpoint(page, products, variant, country, language, screen, other);
+    return new Viewpoint(page, products, variant, country, language, screen, other, orderedAt);
   }
 
   /** The same look with another variant chosen, or none. */
   public Viewpoint choosing(Optional<String> sku) {
-    return new Viewpoint(page, products, sku, country, language, screen, moment);
+    return new Viewpoint(page, products, sku, country, language, screen, moment, orderedAt);
   }
 
   /** The same look on a screen. */
   public Viewpoint on(Optional<Screen> other) {
-    return new Viewpoint(page, products, variant, country, language, other, moment);
+    return new Viewpoint(page, products, variant, country, language, other, moment, orderedAt);
+  }
+
+  /** The same look from another country. */
+  public Viewpoint from(Optional<String> other) {
+    return new Viewpoint(page, products, variant, other, language, screen, moment, orderedAt);
+  }
+
+  /** The same look of an order that was placed then. */
+  public Viewpoint ordered(Optional<Instant> at) {
+    return new Viewpoint(page, products, variant, country, language, screen, moment, at);
   }
 }

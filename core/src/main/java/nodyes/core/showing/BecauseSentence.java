@@ -60,6 +60,8 @@ public final class BecauseSentence {
         case VALUE -> "the value {" + wanted + "} of your words is not known here";
         case STOCK -> "the stock is not known, which is not the same as none";
         case COUNTDOWN -> "no next price is planned, so there is nothing to count down to";
+        case DELIVERY ->
+            "the shop’s own country is not set in Delivery, and the shopper’s is unknown";
         case BACK_ON -> "the day from which it can be had again is not known";
         case SALES_RANK, UNITS_SOLD -> "it is in no category, or nothing is known of what was sold";
         default -> "the " + finding.fact().words() + " is not known; the rule wants " + wanted;
@@ -107,6 +109,7 @@ public final class BecauseSentence {
               : "its number comes when the page is seen, and it is silent under "
                   + wanted.replace("at least ", "");
       case COUNTDOWN -> TradeClauses.countdown(finding, wanted);
+      case DELIVERY -> DeliveryClauses.of(finding.figure());
       case TIME_OF_DAY -> (met ? "the time lies " : "the time lies outside ") + wanted;
       case SWITCH -> "you switched it off";
       case PAGE_KIND -> "it is for " + wanted + ", and this is " + figure;
@@ -166,6 +169,7 @@ public final class BecauseSentence {
     return switch (figure) {
       case Figure.Unknown _ -> "unknown";
       case Figure.Visitors visitors -> TradeClauses.visitors(visitors);
+      case Figure.Arrival _, Figure.NoArrival _ -> DeliveryClauses.of(figure);
       case Figure.Count count -> String.format(Locale.ENGLISH, "%,d", count.value());
       case Figure.CountRange range -> range(range.least(), range.most(), "");
       case Figure.Percent percent -> percent.value() + "%";

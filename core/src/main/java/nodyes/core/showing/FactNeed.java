@@ -8,6 +8,7 @@ import java.util.Set;
 import nodyes.core.audience.Condition;
 import nodyes.core.audience.WaresCondition;
 import nodyes.core.nod.Countdown;
+import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
@@ -53,7 +54,13 @@ public record FactNeed(
         continue;
       }
       switch (nod) {
-        case StarLine _, Label _, TrustBadges _, Countdown _, VisitorCount _, StockLine _ -> {}
+        case StarLine _,
+            Label _,
+            TrustBadges _,
+            Countdown _,
+            VisitorCount _,
+            StockLine _,
+            DeliveryPromise _ -> {}
         case RecentOrders orders -> last |= orders.tells() != RecentOrders.Tells.COUNT;
         case ReviewWall wall -> first.merge(wall.order(), wall.perPage(), Math::max);
         case ReviewTab tab -> first.merge(ReviewOrder.NEWEST, tab.perPage(), Math::max);

@@ -5,6 +5,9 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import nodyes.core.common.Slug;
+import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.Estimator;
+import nodyes.core.delivery.HolidayBook;
 
 /**
  * What was loaded for a viewpoint.
@@ -14,13 +17,28 @@ import nodyes.core.common.Slug;
  * @param listing what a business directory says of the shop itself
  * @param sales what the shop sold
  * @param seen how many looked at the products, where that was looked up
+ * @param delivery what reckons when orders arrive
  */
 public record Facts(
     ZoneId zone,
     Map<Slug, ProductFacts> products,
     ShopListing listing,
     ShopSales sales,
-    Seen seen) {
+    Seen seen,
+    Estimator delivery) {
+  private static final Estimator NO_DELIVERY =
+      new Estimator(DeliverySettings.NONE, HolidayBook.NONE);
+
+  /** Of a shop that has set nothing of delivery. */
+  public Facts(
+      ZoneId zone,
+      Map<Slug, ProductFacts> products,
+      ShopListing listing,
+      ShopSales sales,
+      Seen seen) {
+    this(zone, products, listing, sales, seen, NO_DELIVERY);
+  }
+
   /** For a shopper's page, which is answered without how many looked. */
   public Facts(
       ZoneId zone, Map<Slug, ProductFacts> products, ShopListing listing, ShopSales sales) {
@@ -34,7 +52,22 @@ public record Facts(
 
   /** The same, with how many looked at the products. */
   public Facts with(Seen other) {
-    return new Facts(zone, products, listing, sales, other);
+    return new Facts(zone, products, listing, sales, other, delivery);
+  }
+
+  /** The same, with what reckons when orders arrive. */
+  public Facts with(Estimator other) {
+    return new Facts(zone, products, listing, sales, seen, other);
+  }
+
+  /** The same with other products. */
+  public Facts of(Map<Slug, ProductFacts> others) {
+    return new Facts(zone, others, listing, sales, seen, delivery);
+  }
+
+  /** The same with other sales. */
+  public Facts with(ShopSales other) {
+    return new Facts(zone, products, listing, other, seen, delivery);
   }
 
   /** Keeps the products unchangeable, in their order. */

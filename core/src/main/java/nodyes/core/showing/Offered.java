@@ -10,6 +10,7 @@ import nodyes.core.audience.Timed;
 import nodyes.core.audience.Wares;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.countdown.Window;
+import nodyes.core.delivery.Ware;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceDrop;
@@ -150,6 +151,14 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
       sum += variant.delivered().get();
     }
     return variants().isEmpty() ? Optional.empty() : Optional.of(sum);
+  }
+
+  /** As something that is ordered; of what is made to order the stock is no limit. */
+  Ware ware() {
+    Optional<Long> stock = stock().value();
+    boolean isSoldOut = !isMadeToOrder() && stock.filter(n -> n <= 0).isPresent();
+    return new Ware(
+        product.slug().value(), product.categories(), product.tags(), stock, isSoldOut, backOn());
   }
 
   /** Whether one of them is made when it is ordered. */

@@ -14,8 +14,10 @@ import nodyes.core.audience.Situation;
 import nodyes.core.audience.Wares;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
+import nodyes.core.delivery.Ware;
 import nodyes.core.nod.Content;
 import nodyes.core.nod.Countdown;
+import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.LabelValue;
 import nodyes.core.nod.Nod;
@@ -69,6 +71,7 @@ public final class Showing {
           case Countdown countdown -> CountdownParts.of(countdown, offered);
           case StockLine line -> StockParts.of(line, offered);
           case RecentOrders orders -> OrderParts.of(orders, offered);
+          case DeliveryPromise promise -> DeliveryParts.of(promise, offered);
           case VisitorCount count -> VisitorParts.of(count, known, facts.seen());
           case StarLine line -> ReviewParts.line(line, known);
           case ReviewWall wall -> ReviewParts.wall(wall, known, facts.zone(), viewpoint);
@@ -81,6 +84,11 @@ public final class Showing {
   /** A product as something that is sold, at a viewpoint. */
   public static Wares wares(ProductFacts product, Facts facts, Viewpoint viewpoint) {
     return new Offered(product, facts, viewpoint);
+  }
+
+  /** A product as something that is ordered, at a viewpoint. */
+  public static Ware ware(ProductFacts product, Facts facts, Viewpoint viewpoint) {
+    return new Offered(product, facts, viewpoint).ware();
   }
 
   /**

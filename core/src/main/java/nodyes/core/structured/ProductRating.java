@@ -1,5 +1,7 @@
 package nodyes.core.structured;
 
+import static nodyes.core.structured.Trees.typed;
+
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -77,12 +79,6 @@ public final class ProductRating {
     review.words().ifPresent(words -> tree.put("reviewBody", words));
     review.language().ifPresent(language -> tree.put("inLanguage", language));
     tree.put("reviewRating", rating);
-    return tree;
-  }
-
-  private static Map<String, Object> typed(String type) {
-    var tree = new LinkedHashMap<String, Object>();
-    tree.put("@type", type);
     return tree;
   }
 }

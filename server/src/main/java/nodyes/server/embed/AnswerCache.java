@@ -11,6 +11,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import nodyes.core.showing.FactNeed;
 import nodyes.server.catalogue.CatalogueChanged;
 import nodyes.server.listing.ListingChanged;
@@ -21,6 +22,7 @@ import nodyes.server.reviews.Kin;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import nodyes.server.reviews.ReviewVotesChanged;
 import nodyes.server.shop.ShopChanged;
+import nodyes.server.where.Where;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.event.EventListener;
@@ -35,6 +37,7 @@ class AnswerCache {
   private static final long MOST_BYTES = 64L << 20;
 
   private static final int LONGEST_ADDRESS = 4000;
+  private static final Pattern ZONE = Pattern.compile("&tz=[^&]*");
 
   private final Clock clock;
   private final UnaryOperator<Set<String>> kin;
@@ -60,10 +63,20 @@ class AnswerCache {
     this.speaksOfSales = speaksOfSales;
   }
 
-  /** What an answer is kept by: the query; null where it is missing or too long to keep. */
-  static @Nullable String address(HttpServletRequest request) {
+  /**
+   * What an answer is kept by: the query, with the country in place of the time zone that tells it;
+   * null where it is missing or too long to keep.
+   */
+  static @Nullable String address(HttpServletRequest request, Where where) {
     String query = request.getQueryString();
-    return query == null || query.length() > LONGEST_ADDRESS ? null : query;
+    return query == null || query.length() > LONGEST_ADDRESS
+        ? null
+        : ZONE.matcher(query).replaceFirst("")
+            + where
+                .find(request.getParameter("country"), request.getParameter("tz"), request)
+                .country()
+                .map(country -> " " + country)
+                .orElse("");
   }
 
   Optional<Answer> find(String address) {

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import nodyes.server.where.Where;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -20,10 +21,12 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class HotPath extends OncePerRequestFilter {
   private final AnswerCache cache;
   private final AnswerWriter writer;
+  private final Where where;
 
-  HotPath(AnswerCache cache, AnswerWriter writer) {
+  HotPath(AnswerCache cache, AnswerWriter writer, Where where) {
     this.cache = cache;
     this.writer = writer;
+    this.where = where;
   }
 
   @Override
@@ -31,7 +34,7 @@ class HotPath extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     if (request.getRequestURI().equals("/embed/v1/page") && request.getMethod().equals("GET")) {
-      String address = AnswerCache.address(request);
+      String address = AnswerCache.address(request, where);
       Optional<Answer> ready = address == null ? Optional.empty() : cache.find(address);
       if (ready.isPresent()) {
         writer.write(ready.get(), request, response);

@@ -80,7 +80,7 @@ class PageAnswers {
 
   private Answer answer(
       Arrangement arrangement, Viewpoint viewpoint, boolean isPublic, boolean withWithheld) {
-    Page page = facts.compose(arrangement.nods(), viewpoint);
+    Page page = facts.compose(arrangement, viewpoint);
     String language = words.language(viewpoint.language());
     List<WireNod> shown = page.placed().stream().flatMap(this::shown).toList();
     Map<String, Map<String, Object>> said = words.of(language, kinds(page));

@@ -22,8 +22,10 @@ import nodyes.server.pages.PreviewTokens;
 import nodyes.server.pages.Sightings;
 import nodyes.server.pages.Viewpoints;
 import nodyes.server.shop.Shop;
+import nodyes.server.web.Given;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
+import nodyes.server.where.Where;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -45,6 +47,7 @@ class PageApi {
   private final Sightings sightings;
   private final Catalogue catalogue;
   private final Shop shop;
+  private final Where where;
   private final Clock clock;
   private final RateLimit limit = new RateLimit(600, Duration.ofMinutes(1));
 
@@ -57,6 +60,7 @@ class PageApi {
       Sightings sightings,
       Catalogue catalogue,
       Shop shop,
+      Where where,
       Clock clock) {
     this.answers = answers;
     this.cache = cache;
@@ -66,6 +70,7 @@ class PageApi {
     this.sightings = sightings;
     this.catalogue = catalogue;
     this.shop = shop;
+    this.where = where;
     this.clock = clock;
   }
 
@@ -73,7 +78,8 @@ class PageApi {
   @Operation(
       summary = "What a page shows",
       description =
-          "product: slugs parted by commas. at, draft, version, trial and what is withheld need a preview token.")
+          "product: slugs parted by commas. country: as the shopper chose; tz: the time zone of"
+              + " the shopper's machine. ordered: when the order was placed that a confirmation is of. at, draft, version, trial and what is withheld need a preview token.")
   @ApiResponse(
       responseCode = "200",
       content =
@@ -85,6 +91,8 @@ class PageApi {
       @RequestParam(required = false) @Nullable String product,
       @RequestParam(required = false) @Nullable String variant,
       @RequestParam(required = false) @Nullable String country,
+      @RequestParam(required = false) @Nullable String tz,
+      @RequestParam(required = false) @Nullable String ordered,
       @RequestParam(required = false) @Nullable String lang,
       @RequestParam(name = "shop", required = false) @Nullable String key,
       @RequestParam(required = false) @Nullable String at,
@@ -106,14 +114,18 @@ class PageApi {
           "Drafts and other moments need a preview token, and this one is missing or over.");
     }
     String language = lang != null ? lang : request.getLocale().toLanguageTag();
+    // the owner looks as someone in a country, or in none that is known
+    Optional<String> from =
+        previews ? Given.text(country) : where.find(country, tz, request).country();
     Viewpoint viewpoint =
         Viewpoints.of(
-            kind,
-            product,
-            variant,
-            country,
-            language,
-            Viewpoints.moment(at, shop.settings().zone(), now));
+                kind,
+                product,
+                variant,
+                from.orElse(null),
+                language,
+                Viewpoints.moment(at, shop.settings().zone(), now))
+            .ordered(Viewpoints.ordered(ordered, now));
     boolean isOwnPage =
         shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
     if (isOwnPage && shop.settings().publicKey().equals(key)) {
@@ -148,7 +160,7 @@ class PageApi {
       return answers.empty(viewpoint);
     }
     boolean isPublic = country != null && lang != null;
-    String address = AnswerCache.address(request);
+    String address = AnswerCache.address(request, where);
     // without a language in the address the answer depends on a header, so it is not kept by it
     return lang == null || address == null
         ? answers.published(viewpoint, false)

@@ -3,6 +3,7 @@ package nodyes.server.nods;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 
@@ -16,6 +17,7 @@ import nodyes.core.nod.Nod;
  * @param spots places that the owner pointed at
  * @param note what the owner said of the version
  * @param kit what all nods share
+ * @param delivery when orders leave and arrive
  */
 public record Arrangement(
     int version,
@@ -24,7 +26,8 @@ public record Arrangement(
     List<Nod> nods,
     List<PointedSpot> spots,
     String note,
-    BrandKit kit) {
+    BrandKit kit,
+    DeliverySettings delivery) {
   /** Without a note, all after the shop's page. */
   Arrangement(
       int version,
@@ -32,10 +35,15 @@ public record Arrangement(
       Optional<String> publishedBy,
       List<Nod> nods,
       List<PointedSpot> spots) {
-    this(version, publishedAt, publishedBy, nods, spots, "", BrandKit.NONE);
+    this(version, publishedAt, publishedBy, nods, spots, "", BrandKit.NONE, DeliverySettings.NONE);
   }
 
   /** What shoppers get before anything is published. */
   public static final Arrangement NONE =
       new Arrangement(0, Optional.empty(), Optional.empty(), List.of(), List.of());
+
+  /** The same with other nods. */
+  public Arrangement with(List<Nod> others) {
+    return new Arrangement(version, publishedAt, publishedBy, others, spots, note, kit, delivery);
+  }
 }

@@ -54,6 +54,9 @@ public final class Changes {
     if (!published.spots().equals(draft.spots())) {
       changes.add(new Change("", spotPages(published, draft), "Places you pointed at change"));
     }
+    if (!published.delivery().equals(draft.delivery())) {
+      changes.add(new Change("", EVERYWHERE, "When orders leave and arrive changes"));
+    }
     if (!published.kit().equals(draft.kit())) {
       changes.add(new Change("", EVERYWHERE, "The brand kit changes"));
     }

@@ -2,8 +2,10 @@ package nodyes.server.nods;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.common.NodId;
+import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Spot;
@@ -14,13 +16,16 @@ import nodyes.core.nod.Spot;
  * @param nods in the owner's order
  * @param spots places that the owner pointed at
  * @param kit what all nods share
+ * @param delivery when orders leave and arrive
  */
-record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit) {
-  static final Draft EMPTY = new Draft(List.of(), List.of(), BrandKit.NONE);
+record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit, DeliverySettings delivery) {
+  static final Draft EMPTY = new Draft(List.of(), List.of(), BrandKit.NONE, DeliverySettings.NONE);
 
   Draft {
     nods = List.copyOf(nods);
     spots = List.copyOf(spots);
+    // steps that were kept before there were timings
+    delivery = Objects.requireNonNullElse(delivery, DeliverySettings.NONE);
   }
 
   Optional<Nod> find(NodId id) {
@@ -28,11 +33,15 @@ record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit) {
   }
 
   private Draft with(List<Nod> others) {
-    return new Draft(others, spots, kit);
+    return new Draft(others, spots, kit, delivery);
+  }
+
+  Draft with(DeliverySettings other) {
+    return new Draft(nods, spots, kit, other);
   }
 
   Draft with(BrandKit other) {
-    return new Draft(nods, spots, other);
+    return new Draft(nods, spots, other, delivery);
   }
 
   /** With the nod in place of the one with its id, else behind the others. */
@@ -70,15 +79,17 @@ record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit) {
   Draft with(PointedSpot spot) {
     var all = new ArrayList<>(without(spot.name()).spots);
     all.add(spot);
-    return new Draft(nods, all, kit);
+    return new Draft(nods, all, kit, delivery);
   }
 
   /** Without a spot that the owner pointed at. */
   Draft without(String spot) {
-    return new Draft(nods, spots.stream().filter(one -> !one.name().equals(spot)).toList(), kit);
+    return new Draft(
+        nods, spots.stream().filter(one -> !one.name().equals(spot)).toList(), kit, delivery);
   }
 
   static Draft of(Arrangement arrangement) {
-    return new Draft(arrangement.nods(), arrangement.spots(), arrangement.kit());
+    return new Draft(
+        arrangement.nods(), arrangement.spots(), arrangement.kit(), arrangement.delivery());
   }
 }

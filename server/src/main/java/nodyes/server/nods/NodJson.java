@@ -9,6 +9,9 @@ import nodyes.core.audience.Condition;
 import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.countdown.Ending;
+import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.HolidayRegion;
+import nodyes.core.delivery.Scope;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
@@ -67,6 +70,13 @@ class NodJson {
           Ending.NextCutOff.class, "next-cut-off",
           Ending.WithPrice.class, "with-price");
 
+  private static final Map<Class<? extends Scope>, String> SCOPES =
+      Map.of(
+          Scope.Shop.class, "shop",
+          Scope.Category.class, "category",
+          Scope.Tag.class, "tag",
+          Scope.Product.class, "product");
+
   private static final Set<String> COMMON = Set.of("id", "kind", "claim", "placement", "dress");
 
   private final JsonMapper json;
@@ -77,6 +87,8 @@ class NodJson {
             .addMixIn(Nod.class, ByKind.class)
             .addMixIn(Condition.class, ByRule.class)
             .addMixIn(Ending.class, ByEnd.class)
+            .addMixIn(Scope.class, ByScope.class)
+            .addMixIn(HolidayRegion.class, OneCode.class)
             .addMixIn(NodId.class, OneValue.class)
             .addMixIn(Spot.class, OneName.class)
             .addMixIn(Money.class, AsMoney.class)
@@ -86,6 +98,7 @@ class NodJson {
     RULES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     WARES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     builder.registerSubtypes(new NamedType(Condition.Daily.class, "daily"));
+    SCOPES.forEach((scope, name) -> builder.registerSubtypes(new NamedType(scope, name)));
     ENDINGS.forEach((ending, name) -> builder.registerSubtypes(new NamedType(ending, name)));
     json = builder.build();
   }
@@ -105,6 +118,14 @@ class NodJson {
 
   BrandKit readKit(String text) {
     return json.readValue(text, BrandKit.class);
+  }
+
+  String write(DeliverySettings delivery) {
+    return json.writeValueAsString(delivery);
+  }
+
+  DeliverySettings readDelivery(String text) {
+    return json.readValue(text, DeliverySettings.class);
   }
 
   /** What is set of a nod beside what all kinds have. */
@@ -182,6 +203,17 @@ class NodJson {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "ends")
   private interface ByEnd {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
+  private interface ByScope {}
+
+  private abstract static class OneCode {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    OneCode(String code) {}
+
+    @JsonValue
+    abstract String code();
+  }
 
   private abstract static class OneValue {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)

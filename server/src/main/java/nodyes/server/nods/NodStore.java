@@ -1,5 +1,6 @@
 package nodyes.server.nods;
 
+import static nodyes.generated.Tables.ARRANGED_DELIVERY;
 import static nodyes.generated.Tables.ARRANGED_KIT;
 import static nodyes.generated.Tables.ARRANGED_NOD;
 import static nodyes.generated.Tables.DRAFT_STEP;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import nodyes.core.common.NodId;
+import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
@@ -70,6 +72,10 @@ class NodStore {
         sql.selectFrom(ARRANGED_KIT)
             .where(ARRANGED_KIT.VERSION.in(versions))
             .fetchMap(ARRANGED_KIT.VERSION, row -> json.readKit(row.getSettings()));
+    Map<Integer, DeliverySettings> deliveries =
+        sql.selectFrom(ARRANGED_DELIVERY)
+            .where(ARRANGED_DELIVERY.VERSION.in(versions))
+            .fetchMap(ARRANGED_DELIVERY.VERSION, row -> json.readDelivery(row.getSettings()));
     var drafts = new HashMap<Integer, Draft>();
     for (int version : versions) {
       drafts.put(
@@ -77,7 +83,8 @@ class NodStore {
           new Draft(
               nods.getOrDefault(version, List.of()),
               spots.getOrDefault(version, List.of()),
-              kits.getOrDefault(version, BrandKit.NONE)));
+              kits.getOrDefault(version, BrandKit.NONE),
+              deliveries.getOrDefault(version, DeliverySettings.NONE)));
     }
     return drafts;
   }
@@ -178,6 +185,10 @@ class NodStore {
     sql.deleteFrom(ARRANGED_KIT).where(ARRANGED_KIT.VERSION.eq(DRAFT)).execute();
     if (!after.kit().equals(BrandKit.NONE)) {
       sql.insertInto(ARRANGED_KIT).values(DRAFT, json.write(after.kit())).execute();
+    }
+    sql.deleteFrom(ARRANGED_DELIVERY).where(ARRANGED_DELIVERY.VERSION.eq(DRAFT)).execute();
+    if (!after.delivery().equals(DeliverySettings.NONE)) {
+      sql.insertInto(ARRANGED_DELIVERY).values(DRAFT, json.write(after.delivery())).execute();
     }
   }
 }

@@ -13,7 +13,9 @@ import java.util.stream.Collectors;
 import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.countdown.Ending;
+import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.Countdown;
+import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
@@ -92,7 +94,8 @@ public class Nods {
         draft.nods().stream().map(nod -> sayable.good(nod, before.find(nod.id()))).toList(),
         draft.spots(),
         "",
-        draft.kit());
+        draft.kit(),
+        draft.delivery());
   }
 
   /** A version, or the draft under 0. */
@@ -144,6 +147,11 @@ public class Nods {
                     .map(nod -> nod.placed(nod.placement().switched(true)))
                     .toList()));
     publish(who, "");
+  }
+
+  /** Changes when orders leave and arrive in the draft. */
+  public void changeDelivery(String words, String who, UnaryOperator<DeliverySettings> change) {
+    change(words, who, draft -> draft.with(change.apply(draft.delivery())));
   }
 
   /** Changes the draft; the step that can be taken back. */
@@ -227,6 +235,7 @@ public class Nods {
       case VISITOR_COUNT -> new VisitorCount(id, placement);
       case STOCK_LINE -> new StockLine(id, placement);
       case RECENT_ORDERS -> new RecentOrders(id, placement);
+      case DELIVERY_PROMISE -> new DeliveryPromise(id, placement);
       // a week ahead, to be set by the owner
       case COUNTDOWN ->
           new Countdown(
@@ -242,6 +251,7 @@ public class Nods {
     NodKind wanted =
         NodKind.parse(kind).orElseThrow(() -> Refusal.value("trial", "is no kind of nod"));
     Nod nod = fresh(new NodId("trial"), wanted, usual(wanted, page), page);
+    Draft draft = store.draft();
     return new Arrangement(
         NodStore.DRAFT,
         Optional.empty(),
@@ -249,7 +259,8 @@ public class Nods {
         List.of(nod),
         List.of(),
         "",
-        store.draft().kit());
+        draft.kit(),
+        draft.delivery());
   }
 
   private static Spot usual(NodKind kind, PageKind page) {
@@ -262,6 +273,13 @@ public class Nods {
           case PICKED_QUOTES -> isProduct ? "under-picture" : "listing-card";
           case TRUST_BADGES -> isProduct ? "under-buy" : "page-end";
           case VISITOR_COUNT, RECENT_ORDERS -> isProduct ? "under-buy" : "listing-card";
+          case DELIVERY_PROMISE ->
+              switch (page) {
+                case PRODUCT -> "under-buy";
+                case BASKET -> "basket-end";
+                case CONFIRMATION -> "order-end";
+                case LISTING, HOME -> "listing-card";
+              };
           case STOCK_LINE -> isProduct ? "above-buy" : "listing-card";
           case COUNTDOWN -> isProduct ? "above-buy" : "listing-card";
           case PRICE_DROP_LABEL,

@@ -1,5 +1,6 @@
 package nodyes.server.nods;
 
+import static nodyes.generated.Tables.ARRANGED_DELIVERY;
 import static nodyes.generated.Tables.ARRANGED_KIT;
 import static nodyes.generated.Tables.ARRANGED_NOD;
 import static nodyes.generated.Tables.ARRANGEMENT_VERSION;
@@ -74,7 +75,8 @@ class VersionStore {
               what.nods(),
               what.spots(),
               row.getNote(),
-              what.kit());
+              what.kit(),
+              what.delivery());
         });
   }
 
@@ -103,6 +105,12 @@ class VersionStore {
                   select(inline(version), ARRANGED_KIT.SETTINGS)
                       .from(ARRANGED_KIT)
                       .where(ARRANGED_KIT.VERSION.eq(NodStore.DRAFT)))
+              .execute();
+          sql.insertInto(ARRANGED_DELIVERY, ARRANGED_DELIVERY.VERSION, ARRANGED_DELIVERY.SETTINGS)
+              .select(
+                  select(inline(version), ARRANGED_DELIVERY.SETTINGS)
+                      .from(ARRANGED_DELIVERY)
+                      .where(ARRANGED_DELIVERY.VERSION.eq(NodStore.DRAFT)))
               .execute();
           return version;
         });

@@ -7,7 +7,9 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,8 +23,9 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Reads orders of JSON Lines, each a schema.org Order: orderNumber, orderDate, orderStatus,
- * customer.address.addressCountry, orderedItem with orderQuantity and orderedItem.sku. One that is
- * cancelled may come without its items.
+ * customer.address.addressCountry, orderedItem with orderQuantity and orderedItem.sku,
+ * orderDelivery with deliveryStatus, DeliveryEvents named shipped and arrived with their startDate.
+ * One that is cancelled may come without its items.
  */
 @Component
 public class OrderImport {
@@ -56,6 +59,8 @@ public class OrderImport {
       Optional<String> town,
       Optional<String> firstName,
       boolean cancelled,
+      Optional<LocalDate> shippedOn,
+      Optional<LocalDate> arrivedOn,
       List<Line> lines) {}
 
   record Line(String sku, long quantity, long returned) {}
@@ -127,6 +132,8 @@ public class OrderImport {
           Optional.empty(),
           Optional.empty(),
           true,
+          Optional.empty(),
+          Optional.empty(),
           List.of());
     }
     Instant placed = OffsetDateTime.parse(text(node, "orderDate")).toInstant();
@@ -140,6 +147,12 @@ public class OrderImport {
     if (lines.isEmpty()) {
       throw new IllegalArgumentException("has no orderedItem");
     }
+    Optional<LocalDate> shipped = event(node, "shipped");
+    Optional<LocalDate> arrived = event(node, "arrived");
+    if (shipped.isPresent() && arrived.filter(shipped.get()::isAfter).isPresent()) {
+      throw new BadField(
+          "orderDelivery", arrived.get().toString(), "it arrived before it was shipped");
+    }
     JsonNode customer = node.path("customer");
     JsonNode address = customer.path("address");
     return new NewOrder(
@@ -150,7 +163,25 @@ public class OrderImport {
         some(customer.path("givenName"))
             .filter(name -> mayBeTold(customer) && name.length() <= LONGEST_NAME),
         isCancelled,
+        shipped,
+        arrived,
         lines);
+  }
+
+  /** The day of a DeliveryEvent of its parcel. */
+  private static Optional<LocalDate> event(JsonNode order, String name) {
+    JsonNode events = order.path("orderDelivery").path("deliveryStatus");
+    for (JsonNode one : events.isObject() ? List.of(events) : events) {
+      if (one.path("name").asString("").equals(name)) {
+        String day = text(one, "startDate");
+        try {
+          return Optional.of(LocalDate.parse(day.substring(0, Math.min(10, day.length()))));
+        } catch (DateTimeParseException e) {
+          throw new BadField("startDate", day, "is no date, such as 2026-11-26");
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   private static Optional<String> some(JsonNode node) {

@@ -124,26 +124,26 @@ class OrderStore {
           List<String> numbers = orders.stream().map(NewOrder::number).toList();
           Set<Long> products = productsOf(sql, numbers);
           for (NewOrder order : orders) {
-            sql.deleteFrom(SHOP_ORDER).where(SHOP_ORDER.NUMBER.eq(order.number())).execute();
+            // what was promised of it stays
+            var row = sql.newRecord(SHOP_ORDER);
+            row.setPlacedAt(order.placedAt());
+            row.setCountry(order.country().orElse(null));
+            row.setTown(order.town().orElse(null));
+            row.setFirstName(order.firstName().orElse(null));
+            row.setIsCancelled(order.cancelled());
+            row.setShippedOn(order.shippedOn().map(LocalDate::toString).orElse(null));
+            row.setArrivedOn(order.arrivedOn().map(LocalDate::toString).orElse(null));
             long id =
-                sql.insertInto(
-                        SHOP_ORDER,
-                        SHOP_ORDER.NUMBER,
-                        SHOP_ORDER.PLACED_AT,
-                        SHOP_ORDER.COUNTRY,
-                        SHOP_ORDER.TOWN,
-                        SHOP_ORDER.FIRST_NAME,
-                        SHOP_ORDER.IS_CANCELLED)
-                    .values(
-                        order.number(),
-                        order.placedAt(),
-                        order.country().orElse(null),
-                        order.town().orElse(null),
-                        order.firstName().orElse(null),
-                        order.cancelled())
+                sql.insertInto(SHOP_ORDER)
+                    .set(row)
+                    .set(SHOP_ORDER.NUMBER, order.number())
+                    .onConflict(SHOP_ORDER.NUMBER)
+                    .doUpdate()
+                    .set(row)
                     .returningResult(SHOP_ORDER.ID)
                     .fetchSingle()
                     .value1();
+            sql.deleteFrom(ORDER_LINE).where(ORDER_LINE.ORDER_ID.eq(id)).execute();
             for (var line : order.lines()) {
               sql.insertInto(
                       ORDER_LINE,

@@ -1,11 +1,14 @@
 package nodyes.server.pages;
 
+import java.time.Clock;
 import nodyes.core.showing.Facts;
 import nodyes.server.catalogue.CatalogueChanged;
 import nodyes.server.listing.ListingChanged;
+import nodyes.server.nods.Arrangement;
 import nodyes.server.orders.OrdersChanged;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import nodyes.server.shop.ShopChanged;
+import nodyes.server.timing.Reckoner;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -14,10 +17,14 @@ import org.springframework.stereotype.Component;
 @Component
 public class AllFacts {
   private final FactLoader loader;
+  private final Reckoner reckoner;
+  private final Clock clock;
   private volatile @Nullable Facts kept;
 
-  AllFacts(FactLoader loader) {
+  AllFacts(FactLoader loader, Reckoner reckoner, Clock clock) {
     this.loader = loader;
+    this.reckoner = reckoner;
+    this.clock = clock;
   }
 
   /** The facts as they are now. */
@@ -28,6 +35,11 @@ public class AllFacts {
       kept = facts;
     }
     return facts;
+  }
+
+  /** The facts as they are now, with the timings of an arrangement. */
+  public Facts with(Arrangement arrangement) {
+    return get().with(reckoner.of(arrangement.delivery(), clock.instant()));
   }
 
   @EventListener({

@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.common.Slug;
-import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.Excerpt;
@@ -29,9 +28,11 @@ import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.listing.Listing;
 import nodyes.server.listing.ListingView;
+import nodyes.server.nods.Arrangement;
 import nodyes.server.orders.Sales;
 import nodyes.server.reviews.PublishedFacts;
 import nodyes.server.shop.Shop;
+import nodyes.server.timing.Reckoner;
 import org.springframework.stereotype.Component;
 
 /** Loads what some nods need to know of a page's products, in a fixed number of queries. */
@@ -44,24 +45,32 @@ public class FactLoader {
   private final PublishedFacts reviews;
   private final Listing listing;
   private final Sales sales;
+  private final Reckoner reckoner;
   private final Shop shop;
 
-  FactLoader(Catalogue catalogue, PublishedFacts reviews, Listing listing, Sales sales, Shop shop) {
+  FactLoader(
+      Catalogue catalogue,
+      PublishedFacts reviews,
+      Listing listing,
+      Sales sales,
+      Reckoner reckoner,
+      Shop shop) {
     this.catalogue = catalogue;
     this.reviews = reviews;
     this.listing = listing;
     this.sales = sales;
+    this.reckoner = reckoner;
     this.shop = shop;
   }
 
   /** Composes a page from what is so now. */
-  public Page compose(List<Nod> nods, Viewpoint viewpoint) {
-    return Page.compose(nods, load(nods, viewpoint), viewpoint);
+  public Page compose(Arrangement arrangement, Viewpoint viewpoint) {
+    return Page.compose(arrangement.nods(), load(arrangement, viewpoint), viewpoint);
   }
 
   /** The next points in time at which a page changes by itself, with what is so now. */
-  Moments moments(List<Nod> nods, Viewpoint viewpoint) {
-    return Moments.of(nods, load(nods, viewpoint), viewpoint);
+  Moments moments(Arrangement arrangement, Viewpoint viewpoint) {
+    return Moments.of(arrangement.nods(), load(arrangement, viewpoint), viewpoint);
   }
 
   /** All products of the shop, up to {@link #MOST}, without their reviews. */
@@ -70,29 +79,28 @@ public class FactLoader {
   }
 
   /** What the nods need to know of a page. */
-  Facts load(List<Nod> nods, Viewpoint viewpoint) {
-    FactNeed need = FactNeed.of(nods, viewpoint.page());
+  public Facts load(Arrangement arrangement, Viewpoint viewpoint) {
+    FactNeed need = FactNeed.of(arrangement.nods(), viewpoint.page());
     Facts facts =
         facts(
-            catalogue.find(viewpoint.products()),
-            need,
-            viewpoint.language(),
-            need.listing() ? shopListing() : ShopListing.NONE);
+                catalogue.find(viewpoint.products()),
+                need,
+                viewpoint.language(),
+                need.listing() ? shopListing() : ShopListing.NONE)
+            .with(
+                reckoner.of(
+                    arrangement.delivery(), viewpoint.orderedAt().orElse(viewpoint.moment())));
     return need.lastOrders() ? withLastOrders(facts, viewpoint.moment()) : facts;
   }
 
   private Facts withLastOrders(Facts facts, Instant moment) {
     List<Long> ids = facts.products().values().stream().map(one -> one.id().value()).toList();
-    return new Facts(
-        facts.zone(),
-        facts.products(),
-        facts.listing(),
-        facts.sales().with(sales.last(ids, moment)));
+    return facts.with(facts.sales().with(sales.last(ids, moment)));
   }
 
   /** The same facts with what was sold until now. */
   Facts withSalesOfNow(Facts facts) {
-    return new Facts(facts.zone(), facts.products(), facts.listing(), shopSales());
+    return facts.with(shopSales());
   }
 
   /** What was sold, and which products are compared. */

@@ -107,6 +107,8 @@ class PageCheck {
                   .map(category -> settings.listingPath().replace("{category}", category));
           case BASKET -> Optional.of(settings.basketPath());
           case HOME -> Optional.of("/");
+          // each is of one order, and of the shopper who placed it
+          case CONFIRMATION -> Optional.empty();
         };
     return path.map(one -> settings.address() + one);
   }

@@ -27,6 +27,7 @@ import nodyes.core.showing.ProductFacts;
 import nodyes.core.showing.Seen;
 import nodyes.core.showing.Showing;
 import nodyes.core.showing.Verdict;
+import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
 import nodyes.server.presence.Presence;
 import nodyes.server.shop.Shop;
@@ -102,12 +103,12 @@ class PagesApi {
       @Nullable String at) {}
 
   /** A version, the draft, or a new nod of a kind alone, to learn what it would show. */
-  private List<Nod> looked(PageAsked asked) {
+  private Arrangement looked(PageAsked asked) {
     if (asked.trial() != null) {
       PageKind page = PageKind.parse(asked.kind()).orElse(PageKind.PRODUCT);
-      return nods.trial(asked.trial(), page).nods();
+      return nods.trial(asked.trial(), page);
     }
-    return nods.version(Optional.ofNullable(asked.version()).orElse(0)).nods();
+    return nods.version(Optional.ofNullable(asked.version()).orElse(0));
   }
 
   private Viewpoint viewpoint(PageAsked asked) {
@@ -131,11 +132,11 @@ class PagesApi {
   @GetMapping("/page")
   PageView page(@ParameterObject PageAsked asked) {
     Viewpoint viewpoint = viewpoint(asked);
-    List<Nod> looked = looked(asked);
+    Arrangement looked = looked(asked);
     Facts loaded = facts.load(looked, viewpoint);
     // how many look is known of now alone
     Facts known = asked.at() == null ? loaded.with(seen(loaded)) : loaded;
-    Page page = Page.compose(looked, known, viewpoint);
+    Page page = Page.compose(looked.nods(), known, viewpoint);
     ZoneId zone = shop.settings().zone();
     return new PageView(
         viewpoint.moment(),
@@ -164,9 +165,9 @@ class PagesApi {
 
   @GetMapping("/page/moments")
   MomentsView moments(@ParameterObject PageAsked asked) {
-    List<Nod> draft = looked(asked);
+    Arrangement draft = looked(asked);
     Map<NodId, String> names =
-        draft.stream().collect(Collectors.toMap(Nod::id, nod -> nod.called()));
+        draft.nods().stream().collect(Collectors.toMap(Nod::id, nod -> nod.called()));
     Moments moments = facts.moments(draft, viewpoint(asked));
     ZoneId zone = shop.settings().zone();
     return new MomentsView(

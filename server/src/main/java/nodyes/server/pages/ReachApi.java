@@ -15,6 +15,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Reach;
+import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
 import nodyes.server.nods.Rule;
 import nodyes.server.nods.Rules;
@@ -69,8 +70,9 @@ class ReachApi {
 
   @PostMapping
   ReachView reach(@RequestBody ReachAsked asked) {
+    Arrangement draft = nods.draft();
     Nod nod =
-        nods.draft().nods().stream()
+        draft.nods().stream()
             .filter(one -> one.id().equals(new NodId(asked.nod())))
             .findFirst()
             .orElseThrow(() -> Refusal.notFound("There is no such nod."));
@@ -96,7 +98,7 @@ class ReachApi {
                 audience,
                 true,
                 placement.screens()));
-    Facts all = facts.get();
+    Facts all = facts.with(draft);
     return view(Reach.of(asIs, all, viewpoint), all, zone);
   }
 

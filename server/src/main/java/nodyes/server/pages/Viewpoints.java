@@ -1,5 +1,6 @@
 package nodyes.server.pages;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -19,6 +20,8 @@ import org.springframework.http.HttpStatus;
 /** Reads a viewpoint from an address's parameters. */
 public final class Viewpoints {
   private static final int MOST_PRODUCTS = 100;
+  private static final Duration LONGEST_AGO = Duration.ofDays(90);
+  private static final Duration SLACK = Duration.ofMinutes(10);
   private static final Instant FIRST = Instant.parse("2000-01-01T00:00:00Z");
   private static final Instant LAST = Instant.parse("2100-01-01T00:00:00Z");
 
@@ -43,7 +46,7 @@ public final class Viewpoints {
                 () ->
                     new Refusal(
                         HttpStatus.BAD_REQUEST,
-                        "kind is one of product, listing, basket and home."));
+                        "kind is one of product, listing, basket, home and confirmation."));
     return new Viewpoint(
         page,
         slugs(products),
@@ -70,6 +73,20 @@ public final class Viewpoints {
       throw new Refusal(HttpStatus.BAD_REQUEST, "A page asks for at most 100 products.");
     }
     return slugs;
+  }
+
+  /**
+   * When an order was placed: an instant that is not long ago, and not ahead of the clock by more
+   * than clocks of shops go wrong. Anything else is passed over, and so promises nothing.
+   */
+  public static Optional<Instant> ordered(@Nullable String at, Instant now) {
+    try {
+      return Given.text(at)
+          .map(Instant::parse)
+          .filter(one -> one.isAfter(now.minus(LONGEST_AGO)) && one.isBefore(now.plus(SLACK)));
+    } catch (DateTimeParseException e) {
+      return Optional.empty();
+    }
   }
 
   /**

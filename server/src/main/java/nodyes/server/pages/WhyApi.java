@@ -164,7 +164,7 @@ class WhyApi {
 
   private void conditions(Nod nod, WhyAsked asked, Viewpoint viewpoint, List<Need> needs) {
     ZoneId zone = shop.settings().zone();
-    Page page = facts.compose(List.of(nod), viewpoint);
+    Page page = facts.compose(nods.published().with(List.of(nod)), viewpoint);
     Slug product =
         Slug.parse(asked.product()).orElseThrow(() -> Refusal.value("product", "is no slug"));
     for (Page.Placed placed : page.placed()) {

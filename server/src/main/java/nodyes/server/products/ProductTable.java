@@ -44,7 +44,7 @@ class ProductTable {
   }
 
   Facts facts() {
-    return facts.get();
+    return facts.with(nods.draft());
   }
 
   /** The nods that are on, as drafted, each asked for on a page that it is for. */
@@ -58,7 +58,7 @@ class ProductTable {
   }
 
   PageOf<ProductRow> rows(ProductFilter filter, int page, int size) {
-    Facts all = facts.get();
+    Facts all = facts();
     Viewpoint now = viewpoint(PageKind.PRODUCT, List.of(), clock.instant());
     Predicate<ProductRow> wanted = filter.predicate();
     List<ProductRow> found = new ArrayList<>();
@@ -129,7 +129,7 @@ class ProductTable {
 
   /** A product with what is worked out of its facts. */
   ProductRow row(String slug) {
-    Facts all = facts.get();
+    Facts all = facts();
     ProductFacts product =
         Slug.parse(slug)
             .flatMap(known -> Optional.ofNullable(all.products().get(known)))

@@ -78,7 +78,7 @@ class TagsApi {
                 after.put(slug, retagged(product, tag, tagging.has()));
               }
             });
-    var then = new Facts(before.zone(), after, before.listing(), before.sales());
+    var then = before.of(after);
     var effects = new ArrayList<TagEffect>();
     List<Slug> slugs = List.copyOf(touched.keySet());
     for (Nod nod : slugs.isEmpty() ? List.<Nod>of() : table.nods()) {

@@ -58,7 +58,7 @@ class ProofApi {
 
   @GetMapping("/doubts")
   DoubtsView doubts() {
-    Facts known = facts.get();
+    Facts known = facts.with(nods.published());
     List<Nod> published = nods.published().nods();
     return new DoubtsView(
         published.size(), known.products().size(), Doubts.of(published, known, clock.instant()));

@@ -76,7 +76,9 @@ public class PagesApiTest extends ServerTest {
   public void whatIsNoPageIsRefusedWithAReason() throws Exception {
     ask("/api/v1/page?kind=cellar")
         .andExpect(status().isBadRequest())
-        .andExpect(jsonPath("$.detail").value("kind is one of product, listing, basket and home."));
+        .andExpect(
+            jsonPath("$.detail")
+                .value("kind is one of product, listing, basket, home and confirmation."));
     ask("/api/v1/page").andExpect(status().isBadRequest());
     String many =
         IntStream.range(0, 101).mapToObj(i -> "pot-" + i).collect(Collectors.joining(","));

@@ -8,6 +8,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import nodyes.core.nod.Content;
 import nodyes.core.nod.Countdown;
+import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.RecentOrders;
@@ -32,7 +33,8 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = WireNod.CountdownNod.class, name = "countdown"),
   @JsonSubTypes.Type(value = WireNod.VisitorCountNod.class, name = "visitor-count"),
   @JsonSubTypes.Type(value = WireNod.StockLineNod.class, name = "stock-line"),
-  @JsonSubTypes.Type(value = WireNod.RecentOrdersNod.class, name = "recent-orders")
+  @JsonSubTypes.Type(value = WireNod.RecentOrdersNod.class, name = "recent-orders"),
+  @JsonSubTypes.Type(value = WireNod.DeliveryPromiseNod.class, name = "delivery-promise")
 })
 @Schema(
     oneOf = {
@@ -45,7 +47,8 @@ import org.jspecify.annotations.Nullable;
       WireNod.CountdownNod.class,
       WireNod.VisitorCountNod.class,
       WireNod.StockLineNod.class,
-      WireNod.RecentOrdersNod.class
+      WireNod.RecentOrdersNod.class,
+      WireNod.DeliveryPromiseNod.class
     },
     discriminatorProperty = "kind",
     discriminatorMapping = {
@@ -58,7 +61,8 @@ import org.jspecify.annotations.Nullable;
       @DiscriminatorMapping(value = "countdown", schema = WireNod.CountdownNod.class),
       @DiscriminatorMapping(value = "visitor-count", schema = WireNod.VisitorCountNod.class),
       @DiscriminatorMapping(value = "stock-line", schema = WireNod.StockLineNod.class),
-      @DiscriminatorMapping(value = "recent-orders", schema = WireNod.RecentOrdersNod.class)
+      @DiscriminatorMapping(value = "recent-orders", schema = WireNod.RecentOrdersNod.class),
+      @DiscriminatorMapping(value = "delivery-promise", schema = WireNod.DeliveryPromiseNod.class)
     })
 public sealed interface WireNod {
   /** Its id. */
@@ -123,6 +127,10 @@ public sealed interface WireNod {
 
   /** Recent orders. */
   record RecentOrdersNod(String id, String spot, String product, WireOrders content)
+      implements WireNod {}
+
+  /** A delivery promise. */
+  record DeliveryPromiseNod(String id, String spot, String product, WireDelivery content)
       implements WireNod {}
 
   /**
@@ -190,6 +198,8 @@ public sealed interface WireNod {
               stock.moreOn().orElse(null));
       case RecentOrders.Content orders ->
           new RecentOrdersNod(id, spot, product, WireOrders.of(orders));
+      case DeliveryPromise.Content delivery ->
+          new DeliveryPromiseNod(id, spot, product, WireDelivery.of(delivery));
     };
   }
 }

@@ -1,0 +1,109 @@
+package nodyes.core.delivery;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.common.ValidUntil;
+
+/** What can be said of when an order arrives. */
+public sealed interface Delivery {
+  /** The first instant at which, with the same settings and stock, the answer could differ. */
+  ValidUntil validUntil();
+
+  /**
+   * Days, the first included and the last.
+   *
+   * @param first at the soonest
+   * @param last at the latest
+   */
+  record Span(LocalDate first, LocalDate last) {
+    /** The later of both ends each: when all of it is there. */
+    Span together(Span other) {
+      return new Span(later(first, other.first), later(last, other.last));
+    }
+
+    private static LocalDate later(LocalDate one, LocalDate other) {
+      return one.isAfter(other) ? one : other;
+    }
+  }
+
+  /**
+   * A promise.
+   *
+   * @param placedOn the shop's day of the order
+   * @param dayZero the day on which it counts
+   * @param leaves when it leaves the shop
+   * @param arrives when it arrives
+   * @param cutOff until when an order counts on that day
+   * @param backOn the day from which it can be had again, where it waits for that
+   * @param validUntil as every answer has it
+   */
+  record Promised(
+      LocalDate placedOn,
+      LocalDate dayZero,
+      Span leaves,
+      Span arrives,
+      Instant cutOff,
+      Optional<LocalDate> backOn,
+      ValidUntil validUntil)
+      implements Delivery {
+    /**
+     * Several things sent in one parcel: as late as the latest of them.
+     *
+     * @param all one or more
+     */
+    public static Promised together(List<Promised> all) {
+      return all.stream()
+          .reduce(
+              (one, other) ->
+                  new Promised(
+                      one.placedOn,
+                      Span.later(one.dayZero, other.dayZero),
+                      one.leaves.together(other.leaves),
+                      one.arrives.together(other.arrives),
+                      one.cutOff.isBefore(other.cutOff) ? one.cutOff : other.cutOff,
+                      java.util.stream.Stream.of(one.backOn, other.backOn)
+                          .flatMap(Optional::stream)
+                          .max(Comparator.naturalOrder()),
+                      one.validUntil.and(other.validUntil)))
+          .orElseThrow();
+    }
+  }
+
+  /**
+   * No promise.
+   *
+   * @param reason why
+   * @param validUntil as every answer has it
+   */
+  record None(Reason reason, ValidUntil validUntil) implements Delivery {}
+
+  /** Why no promise is made. */
+  enum Reason {
+    /** Nothing says when it leaves. */
+    NO_TIMING("no timing says when it leaves the shop"),
+    /** All weekdays are closed, or a year of them. */
+    NEVER_LEAVES("the shop sends nothing on any weekday"),
+    /** It is sold out, and no day is told from which it can be had again. */
+    SOLD_OUT("it is sold out, and no day is told from which it can be had again"),
+    /** The day from which it should have been there again is over. */
+    BACK_ON_OVER("it is sold out, and the day from which it should be there again is over"),
+    /** No way to the country is set. */
+    NOT_SERVED("no promise is set for this country"),
+    /** The carrier delivers on no day there. */
+    NEVER_ARRIVES("the carrier delivers on no weekday there");
+
+    private final String words;
+
+    Reason(String words) {
+      this.words = words;
+    }
+
+    /** As a clause to the owner. */
+    public String words() {
+      return words;
+    }
+  }
+}

@@ -1,0 +1,84 @@
+package nodyes.core.structured;
+
+import static nodyes.core.structured.Trees.typed;
+
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import nodyes.core.delivery.DayRange;
+
+/**
+ * A product's way to a country as schema.org says it: OfferShippingDetails with its deliveryTime, a
+ * ShippingDeliveryTime. Handling and transit are working days, as in {@link
+ * nodyes.core.delivery.Estimator}.
+ */
+public final class ShippingDetails {
+  /** By type, the properties that are written; each is one of schema.org's. */
+  public static final Map<String, List<String>> WRITTEN =
+      Map.of(
+          "OfferShippingDetails", List.of("shippingDestination", "deliveryTime"),
+          "DefinedRegion", List.of("addressCountry"),
+          "ShippingDeliveryTime",
+              List.of("handlingTime", "transitTime", "cutoffTime", "businessDays"),
+          "QuantitativeValue", List.of("minValue", "maxValue", "unitCode"),
+          "OpeningHoursSpecification", List.of("dayOfWeek"));
+
+  /** UN/CEFACT's code of a day. */
+  private static final String DAY = "DAY";
+
+  private static final DateTimeFormatter CUT_OFF = DateTimeFormatter.ofPattern("HH:mm:ssxxx");
+
+  private ShippingDetails() {}
+
+  /**
+   * As a tree of maps, lists, texts and numbers.
+   *
+   * @param country where it goes
+   * @param handling working days until it leaves
+   * @param transit delivery days on the way
+   * @param cutOff the cut-off of today or the next dispatch day
+   * @param offsetOf the zone of the cut-off, and the instant at which its offset is taken
+   * @param at that instant
+   * @param dispatchDays the weekdays on which it may leave
+   */
+  public static Map<String, Object> of(
+      String country,
+      DayRange handling,
+      DayRange transit,
+      LocalTime cutOff,
+      ZoneId offsetOf,
+      java.time.Instant at,
+      Set<DayOfWeek> dispatchDays) {
+    var region = typed("DefinedRegion");
+    region.put("addressCountry", country);
+    var hours = typed("OpeningHoursSpecification");
+    hours.put("dayOfWeek", dispatchDays.stream().sorted().map(ShippingDetails::day).toList());
+    var time = typed("ShippingDeliveryTime");
+    time.put("handlingTime", days(handling));
+    time.put("transitTime", days(transit));
+    time.put("cutoffTime", CUT_OFF.format(cutOff.atOffset(offsetOf.getRules().getOffset(at))));
+    time.put("businessDays", hours);
+    var details = typed("OfferShippingDetails");
+    details.put("shippingDestination", region);
+    details.put("deliveryTime", time);
+    return details;
+  }
+
+  private static Map<String, Object> days(DayRange range) {
+    var value = typed("QuantitativeValue");
+    value.put("minValue", range.least());
+    value.put("maxValue", range.most());
+    value.put("unitCode", DAY);
+    return value;
+  }
+
+  private static String day(DayOfWeek day) {
+    String name = day.name();
+    return "https://schema.org/" + name.charAt(0) + name.substring(1).toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,126 @@
+package nodyes.server.delivery;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.data.ParserException;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.Period;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import nodyes.core.delivery.ClosedDays;
+import nodyes.server.web.Refusal;
+
+/** Closed days as an iCalendar file (RFC 5545), in and out: all-day events, repeated ones too. */
+final class ClosedFile {
+  private static final int YEARS_AHEAD = 3;
+  private static final int MOST_EVENTS = 5000;
+
+  private ClosedFile() {}
+
+  /**
+   * What a file holds.
+   *
+   * @param days from today to three years ahead
+   * @param leftOut how many more it holds: over, or further ahead
+   */
+  record Read(List<ClosedDays> days, int leftOut) {}
+
+  static Read read(byte[] file, LocalDate today) {
+    Calendar calendar;
+    try {
+      calendar =
+          new CalendarBuilder()
+              .build(new InputStreamReader(new ByteArrayInputStream(file), StandardCharsets.UTF_8));
+    } catch (ParserException e) {
+      throw Refusal.unusable(
+          "This is no iCalendar file, or it is broken at line " + e.getLineNo() + ".");
+    } catch (IOException | IllegalArgumentException e) {
+      throw Refusal.unusable("This is no iCalendar file. Its first line is BEGIN:VCALENDAR.");
+    }
+    List<VEvent> events = calendar.getComponents(Component.VEVENT);
+    if (events.isEmpty()) {
+      throw Refusal.unusable("The file holds no event (VEVENT), and so no closed day.");
+    }
+    if (events.size() > MOST_EVENTS) {
+      throw Refusal.unusable("A file holds at most " + MOST_EVENTS + " events.");
+    }
+    var days = new ArrayList<ClosedDays>();
+    int leftOut = 0;
+    for (VEvent event : events) {
+      List<ClosedDays> held = days(event, today);
+      if (held.isEmpty()) {
+        leftOut++;
+      }
+      days.addAll(held);
+    }
+    return new Read(
+        days.stream().distinct().sorted(Comparator.comparing(ClosedDays::first)).toList(), leftOut);
+  }
+
+  private static List<ClosedDays> days(VEvent event, LocalDate today) {
+    Optional<LocalDate> start =
+        event.<Temporal>getStartDate().map(property -> day(property.getDate()));
+    if (start.isEmpty()) {
+      return List.of();
+    }
+    String name = event.getProperty(Property.SUMMARY).map(Property::getValue).orElse("");
+    String told = name.length() > 80 ? name.substring(0, 80) : name;
+    LocalDate horizon = today.plusYears(YEARS_AHEAD);
+    LocalDate end =
+        event
+            .<Temporal>getEndDate(false)
+            .map(property -> day(property.getDate()))
+            .orElse(start.get().plusDays(1));
+    long length = Math.max(1, java.time.temporal.ChronoUnit.DAYS.between(start.get(), end));
+    var window = new Period<LocalDate>(today.minusDays(length), horizon);
+    if (event.getProperties("RRULE").isEmpty()) {
+      return of(start.get(), length, told, today, horizon).stream().toList();
+    }
+    return event.<Temporal>calculateRecurrenceSet(window).stream()
+        .map(period -> day(period.getStart()))
+        .flatMap(day -> of(day, length, told, today, horizon).stream())
+        .toList();
+  }
+
+  private static Optional<ClosedDays> of(
+      LocalDate first, long length, String name, LocalDate today, LocalDate horizon) {
+    LocalDate last = first.plusDays(length - 1);
+    return last.isBefore(today) || first.isAfter(horizon) || length > 366
+        ? Optional.empty()
+        : Optional.of(new ClosedDays(first, last, name));
+  }
+
+  private static LocalDate day(Temporal temporal) {
+    return temporal instanceof java.time.Instant instant
+        ? LocalDate.ofInstant(instant, ZoneOffset.UTC)
+        : LocalDate.from(temporal);
+  }
+
+  static String write(List<ClosedDays> days) {
+    var calendar = new Calendar();
+    calendar.add(new ProdId("-//Nod Yes//Closed days//EN"));
+    calendar.add(ImmutableVersion.VERSION_2_0);
+    calendar.add(ImmutableCalScale.GREGORIAN);
+    for (ClosedDays one : days) {
+      var event = new VEvent(one.first(), one.last().plusDays(1), one.name());
+      event.add(new Uid(one.first() + "-" + one.last() + "@closed.nod-yes"));
+      calendar.add(event);
+    }
+    return calendar.toString();
+  }
+}

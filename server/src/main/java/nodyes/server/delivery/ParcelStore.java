@@ -1,0 +1,159 @@
+package nodyes.server.delivery;
+
+import static nodyes.generated.Tables.ORDER_LINE;
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.SHOP_ORDER;
+import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.count;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nodyes.core.delivery.Delivery;
+import nodyes.core.delivery.Kept;
+import nodyes.server.database.Database;
+import org.springframework.stereotype.Component;
+
+/** Orders as parcels: what was promised of them, and when they came. */
+@Component
+class ParcelStore {
+  private final Database database;
+
+  ParcelStore(Database database) {
+    this.database = database;
+  }
+
+  /** Countries that orders went to. */
+  Set<String> countries() {
+    return database.read(
+        sql ->
+            new HashSet<>(
+                sql.selectDistinct(SHOP_ORDER.COUNTRY)
+                    .from(SHOP_ORDER)
+                    .where(SHOP_ORDER.COUNTRY.isNotNull().and(SHOP_ORDER.IS_CANCELLED.isFalse()))
+                    .fetch(SHOP_ORDER.COUNTRY)));
+  }
+
+  /** Orders since a moment without a promise, the newest first. */
+  List<Parcel> unpromised(Instant since, int most) {
+    return database.read(
+        sql -> {
+          var rows =
+              sql.select(SHOP_ORDER.ID, SHOP_ORDER.PLACED_AT, SHOP_ORDER.COUNTRY)
+                  .from(SHOP_ORDER)
+                  .where(
+                      SHOP_ORDER
+                          .PLACED_AT
+                          .ge(since)
+                          .and(SHOP_ORDER.COUNTRY.isNotNull())
+                          .and(SHOP_ORDER.IS_CANCELLED.isFalse())
+                          .and(SHOP_ORDER.PROMISED_LAST.isNull()))
+                  .orderBy(SHOP_ORDER.PLACED_AT.desc())
+                  .limit(most)
+                  .fetch();
+          Map<Long, List<String>> products =
+              sql.select(ORDER_LINE.ORDER_ID, PRODUCT.SLUG)
+                  .from(ORDER_LINE)
+                  .join(VARIANT)
+                  .on(VARIANT.ID.eq(ORDER_LINE.VARIANT_ID))
+                  .join(PRODUCT)
+                  .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+                  .where(ORDER_LINE.ORDER_ID.in(rows.getValues(SHOP_ORDER.ID)))
+                  .fetchGroups(ORDER_LINE.ORDER_ID, PRODUCT.SLUG);
+          return rows.map(
+              row ->
+                  new Parcel(
+                      row.value1(),
+                      row.value2(),
+                      row.value3(),
+                      products.getOrDefault(row.value1(), List.of())));
+        });
+  }
+
+  /** A promise of an order, and whether it was reckoned long after that was placed. */
+  record Promise(long order, Delivery.Promised promised, boolean isLate) {}
+
+  void keep(List<Promise> promises) {
+    database.change(
+        sql ->
+            sql.batch(
+                    promises.stream()
+                        .map(
+                            one ->
+                                sql.update(SHOP_ORDER)
+                                    .set(
+                                        SHOP_ORDER.PROMISED_LEAVES_FIRST,
+                                        one.promised().leaves().first().toString())
+                                    .set(
+                                        SHOP_ORDER.PROMISED_LEAVES_LAST,
+                                        one.promised().leaves().last().toString())
+                                    .set(
+                                        SHOP_ORDER.PROMISED_FIRST,
+                                        one.promised().arrives().first().toString())
+                                    .set(
+                                        SHOP_ORDER.PROMISED_LAST,
+                                        one.promised().arrives().last().toString())
+                                    .set(SHOP_ORDER.IS_PROMISED_LATE, one.isLate())
+                                    .where(SHOP_ORDER.ID.eq(one.order())))
+                        .toList())
+                .execute());
+  }
+
+  /** Parcels that were promised and came, from a day on, by country. */
+  Map<String, List<Kept.Arrived>> arrived(LocalDate since) {
+    return database.read(
+        sql ->
+            sql
+                .select(
+                    SHOP_ORDER.COUNTRY,
+                    SHOP_ORDER.PROMISED_LEAVES_FIRST,
+                    SHOP_ORDER.PROMISED_LEAVES_LAST,
+                    SHOP_ORDER.PROMISED_FIRST,
+                    SHOP_ORDER.PROMISED_LAST,
+                    SHOP_ORDER.ARRIVED_ON)
+                .from(SHOP_ORDER)
+                .where(
+                    SHOP_ORDER
+                        .ARRIVED_ON
+                        .ge(since.toString())
+                        .and(SHOP_ORDER.PROMISED_LAST.isNotNull())
+                        .and(SHOP_ORDER.IS_CANCELLED.isFalse()))
+                .orderBy(SHOP_ORDER.COUNTRY)
+                .stream()
+                .collect(
+                    Collectors.groupingBy(
+                        row -> row.value1(),
+                        LinkedHashMap::new,
+                        Collectors.mapping(
+                            row ->
+                                new Kept.Arrived(
+                                    span(row.value2(), row.value3()),
+                                    span(row.value4(), row.value5()),
+                                    LocalDate.parse(row.value6())),
+                            Collectors.toList()))));
+  }
+
+  /** How many of them were promised long after they were placed. */
+  int promisedLate(LocalDate since) {
+    return database.read(
+        sql ->
+            sql.select(count())
+                .from(SHOP_ORDER)
+                .where(
+                    SHOP_ORDER
+                        .ARRIVED_ON
+                        .ge(since.toString())
+                        .and(SHOP_ORDER.IS_PROMISED_LATE.isTrue()))
+                .fetchSingle()
+                .value1());
+  }
+
+  private static Delivery.Span span(String first, String last) {
+    return new Delivery.Span(LocalDate.parse(first), LocalDate.parse(last));
+  }
+}

@@ -1,0 +1,104 @@
+package nodyes.server.delivery;
+
+import java.time.DayOfWeek;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.delivery.DayRange;
+import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.Destination;
+import nodyes.core.delivery.DispatchWeek;
+import nodyes.core.delivery.HolidayRegion;
+import nodyes.core.delivery.Layer;
+import nodyes.core.delivery.Scope;
+import nodyes.core.delivery.Season;
+import nodyes.core.delivery.Timing;
+import nodyes.server.delivery.SettingsView.DaysView;
+import nodyes.server.delivery.SettingsView.Of;
+import org.jspecify.annotations.Nullable;
+
+/** Writes timings for the wire. */
+final class SettingsViews {
+  private SettingsViews() {}
+
+  static SettingsView of(DeliverySettings settings) {
+    return new SettingsView(
+        settings.home().orElse(null),
+        settings.layers().stream().map(SettingsViews::layer).toList(),
+        settings.destinations().stream().map(SettingsViews::destination).toList(),
+        new SettingsView.CarrierView(
+            days(settings.carrier().transit()), sorted(settings.carrier().days())),
+        settings.closed().stream()
+            .map(one -> new SettingsView.ClosedView(one.first(), one.last(), one.name()))
+            .toList());
+  }
+
+  private static SettingsView.LayerView layer(Layer layer) {
+    Timing timing = layer.timing();
+    return new SettingsView.LayerView(
+        layer.id(),
+        of(layer.scope()),
+        name(layer.scope()),
+        layer.on(),
+        season(layer.season()),
+        layer.whileStockAbove().orElse(null),
+        days(timing.handling()),
+        timing.dispatch().map(SettingsViews::cutOffs).orElse(null),
+        timing.holidays().map(SettingsViews::codes).orElse(null),
+        days(timing.longer()));
+  }
+
+  static Of of(Scope scope) {
+    return switch (scope) {
+      case Scope.Shop _ -> Of.SHOP;
+      case Scope.Category _ -> Of.CATEGORY;
+      case Scope.Tag _ -> Of.TAG;
+      case Scope.Product _ -> Of.PRODUCT;
+    };
+  }
+
+  static @Nullable String name(Scope scope) {
+    return switch (scope) {
+      case Scope.Shop _ -> null;
+      case Scope.Category(var slug) -> slug;
+      case Scope.Tag(var name) -> name;
+      case Scope.Product(var slug) -> slug;
+    };
+  }
+
+  private static SettingsView.DestinationView destination(Destination one) {
+    return new SettingsView.DestinationView(
+        one.id(),
+        one.country(),
+        one.on(),
+        season(one.season()),
+        one.promised(),
+        days(one.transit()),
+        one.days().map(SettingsViews::sorted).orElse(null),
+        one.holidays().map(SettingsViews::codes).orElse(null));
+  }
+
+  private static Map<DayOfWeek, String> cutOffs(DispatchWeek week) {
+    var times = new EnumMap<DayOfWeek, String>(DayOfWeek.class);
+    week.cutOffs().forEach((day, time) -> times.put(day, time.toString()));
+    return times;
+  }
+
+  private static List<String> codes(Set<HolidayRegion> regions) {
+    return regions.stream().map(HolidayRegion::code).sorted().toList();
+  }
+
+  private static List<DayOfWeek> sorted(Set<DayOfWeek> days) {
+    return days.stream().sorted().toList();
+  }
+
+  private static @Nullable DaysView days(Optional<DayRange> range) {
+    return range.map(days -> new DaysView(days.least(), days.most())).orElse(null);
+  }
+
+  private static SettingsView.@Nullable SeasonView season(Optional<Season> season) {
+    return season.map(one -> new SettingsView.SeasonView(one.first(), one.last())).orElse(null);
+  }
+}

@@ -1,0 +1,44 @@
+package nodyes.server.timing;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.Map;
+import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.Estimator;
+import nodyes.core.delivery.HolidayBook;
+import nodyes.core.delivery.HolidayRegion;
+import org.springframework.stereotype.Component;
+
+/** Gives the owner's timings the holidays of the years that matter. */
+@Component
+public class Reckoner {
+  /** A promise may reach so many years ahead, and the search for a working day with it. */
+  private static final int YEARS_AHEAD = 2;
+
+  private record Asked(DeliverySettings settings, int year) {}
+
+  private final PublicHolidays holidays;
+  private final Cache<Asked, Estimator> kept = Caffeine.newBuilder().maximumSize(16).build();
+
+  Reckoner(PublicHolidays holidays) {
+    this.holidays = holidays;
+  }
+
+  /** What reckons orders that are placed about a moment. */
+  public Estimator of(DeliverySettings settings, Instant moment) {
+    int year = LocalDate.ofInstant(moment, ZoneOffset.UTC).getYear();
+    return kept.get(new Asked(settings, year), this::make);
+  }
+
+  private Estimator make(Asked asked) {
+    Map<HolidayRegion, Map<LocalDate, String>> byRegion = new HashMap<>();
+    for (HolidayRegion region : asked.settings().regions()) {
+      byRegion.put(region, holidays.of(region, asked.year() - 1, asked.year() + YEARS_AHEAD));
+    }
+    return new Estimator(asked.settings(), new HolidayBook(byRegion));
+  }
+}

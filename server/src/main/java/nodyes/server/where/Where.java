@@ -1,0 +1,115 @@
+package nodyes.server.where;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import nodyes.server.ServerSettings;
+import nodyes.server.web.Refusal;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * Where a shopper is: as the shopper chose, else as a trusted proxy tells, else by the address,
+ * else by the time zone of the machine, else not known.
+ */
+@Component
+public class Where {
+  private static final Pattern COUNTRY = Pattern.compile("[A-Za-z]{2}");
+  private static final Pattern HEADER = Pattern.compile("[A-Za-z0-9-]{0,60}");
+
+  private final WhereStore store;
+  private final Optional<AddressRanges> ranges;
+  private volatile String header;
+
+  Where(WhereStore store, ServerSettings settings) {
+    this.store = store;
+    this.header = store.header();
+    this.ranges =
+        settings
+            .countryRanges()
+            .map(
+                file -> {
+                  try {
+                    return AddressRanges.read(file);
+                  } catch (IOException e) {
+                    throw new UncheckedIOException("The file of countries cannot be read.", e);
+                  }
+                });
+  }
+
+  /** How it is known. */
+  public enum By {
+    /** The shopper chose it. */
+    CHOSEN,
+    /** A trusted proxy told it, or the address did. */
+    ADDRESS,
+    /** The time zone of the machine. */
+    ZONE,
+    /** It is not known. */
+    NOTHING
+  }
+
+  /** A country, where it is known, and how. */
+  public record Found(Optional<String> country, By by) {}
+
+  /**
+   * Where whoever asks is.
+   *
+   * @param chosen the country that the shopper chose
+   * @param zone the machine's time zone (IANA)
+   */
+  public Found find(@Nullable String chosen, @Nullable String zone, HttpServletRequest request) {
+    Optional<String> wanted = code(chosen);
+    if (wanted.isPresent()) {
+      return new Found(wanted, By.CHOSEN);
+    }
+    Optional<String> told = byAddress(request);
+    if (told.isPresent()) {
+      return new Found(told, By.ADDRESS);
+    }
+    Optional<String> ofZone = Optional.ofNullable(zone).flatMap(ZoneCountries::of);
+    return new Found(ofZone, ofZone.isPresent() ? By.ZONE : By.NOTHING);
+  }
+
+  /** By what comes with the request itself, and not with its address. */
+  public Optional<String> byAddress(HttpServletRequest request) {
+    if (!header.isEmpty()) {
+      Optional<String> told = code(request.getHeader(header));
+      if (told.isPresent()) {
+        return told;
+      }
+    }
+    return ranges.flatMap(known -> known.find(InetAddress.ofLiteral(request.getRemoteAddr())));
+  }
+
+  private static Optional<String> code(@Nullable String text) {
+    return Optional.ofNullable(text)
+        .map(String::strip)
+        .filter(code -> COUNTRY.matcher(code).matches())
+        .map(code -> code.toUpperCase(Locale.ROOT));
+  }
+
+  /** The header by which a proxy tells the country; empty where none is trusted. */
+  public String header() {
+    return header;
+  }
+
+  /** Whether countries are looked up by address. */
+  public boolean looksUp() {
+    return ranges.isPresent();
+  }
+
+  /** Trusts a proxy's header, or none. */
+  public void trust(String name) {
+    String wanted = name.strip();
+    if (!HEADER.matcher(wanted).matches()) {
+      throw Refusal.value("header", "is a header's name, such as Country-Code");
+    }
+    store.save(wanted);
+    header = wanted;
+  }
+}
