@@ -18,6 +18,7 @@ import net.fortuna.ical4j.model.Component;
 import net.fortuna.ical4j.model.Period;
 import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
@@ -74,7 +75,9 @@ final class ClosedFile {
 
   private static List<ClosedDays> days(VEvent event, LocalDate today) {
     Optional<LocalDate> start =
-        event.<Temporal>getStartDate().map(property -> day(property.getDate()));
+        event
+            .<DtStart<Temporal>>getProperty(Property.DTSTART)
+            .map(property -> day(property.getDate()));
     if (start.isEmpty()) {
       return List.of();
     }
