@@ -16,6 +16,7 @@ export default defineConfig({
         'trust-badges': 'nods/trust-badges/module.ts',
         'stock-line': 'nods/stock-line/module.ts',
         'recent-orders': 'nods/recent-orders/module.ts',
+        'delivery-promise': 'nods/delivery-promise/module.ts',
         'visitor-count': 'nods/visitor-count/module.ts',
         countdown: 'nods/countdown/module.ts',
         'review-form': 'nods/review-form/module.ts',

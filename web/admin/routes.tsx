@@ -11,6 +11,7 @@ import { SortingTable } from './features/sorting/sorting';
 import { Pages } from './features/pages/pages';
 import { Catalogue } from './features/catalogue/catalogue';
 import { FeedsPage } from './features/catalogue/feeds-page';
+import { Delivery } from './features/delivery/delivery';
 import { Proof } from './features/proof/proof';
 import { Setup } from './features/setup/setup';
 import { Broken, NotHere } from './ui/empty';
@@ -35,6 +36,7 @@ export const router = createBrowserRouter([
       { path: 'pages/:kind/:product', element: <Pages /> },
       { path: 'catalogue', element: <Catalogue /> },
       { path: 'catalogue/feeds', element: <FeedsPage /> },
+      { path: 'delivery', element: <Delivery /> },
       { path: 'proof', element: <Proof /> },
       { path: 'setup', element: <Setup /> },
       { path: '*', element: <NotHere /> },

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_7"];
+        get: operations["get_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["kit"];
-        put: operations["set_2"];
+        put: operations["set_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["face"];
-        put: operations["set_1"];
+        put: operations["set_2"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -540,6 +540,150 @@ export interface paths {
             cookie?: never;
         };
         get: operations["clock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_7"];
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/arrivals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["arrivals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/closed-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["closedDays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/closed-days.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["closedDays_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/journey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["journey"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kept"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/timings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["timings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/timings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["timings_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1630,7 +1774,7 @@ export interface paths {
         };
         /**
          * What a page shows
-         * @description product: slugs parted by commas. at, draft, version, trial and what is withheld need a preview token.
+         * @description product: slugs parted by commas. country: as the shopper chose; tz: the time zone of the shopper's machine. ordered: when the order was placed that a confirmation is of. at, draft, version, trial and what is withheld need a preview token.
          */
         get: operations["page"];
         put?: never;
@@ -1822,6 +1966,13 @@ export interface components {
             unpublished: components["schemas"]["Change"][];
             unsayable: string[];
         };
+        ArrivalView: {
+            arrives?: components["schemas"]["SpanView"];
+            /** Format: date-time */
+            cutOff?: string;
+            leaves?: components["schemas"]["SpanView"];
+            none?: string;
+        };
         BatchView: {
             /** Format: int64 */
             bad: number;
@@ -1856,6 +2007,10 @@ export interface components {
             /** Format: int64 */
             waiting: number;
         };
+        CarrierView: {
+            days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            transit?: components["schemas"]["DaysView"];
+        };
         CategoryLine: {
             /** Format: int64 */
             products: number;
@@ -1864,7 +2019,7 @@ export interface components {
         };
         Change: {
             nod: string;
-            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
+            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION")[];
             text: string;
         };
         ChangeView: {
@@ -1880,12 +2035,16 @@ export interface components {
             framing: string;
             hasScript: boolean;
             /** @enum {string} */
-            kind: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            kind: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
             marks: string[];
             missing: string[];
             pointed: components["schemas"]["PointedFound"][];
             spots: string[];
             structured: string;
+        };
+        Choice: {
+            countries: components["schemas"]["CountryName"][];
+            holidays: components["schemas"]["Country"][];
         };
         Choices: {
             best?: number;
@@ -1919,6 +2078,13 @@ export interface components {
             shopTime: string;
             zone: string;
         };
+        ClosedView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            name: string;
+        };
         ColourPair: {
             ground: string;
             name: string;
@@ -1948,6 +2114,21 @@ export interface components {
             /** Format: int32 */
             rows: number;
         };
+        Country: {
+            code: string;
+            name: string;
+            parts: components["schemas"]["Part"][];
+        };
+        CountryArrival: {
+            arrival: components["schemas"]["ArrivalView"];
+            country: string;
+            holidays: string[];
+            id: string;
+        };
+        CountryName: {
+            code: string;
+            name: string;
+        };
         Counts: {
             byState: {
                 [key: string]: number;
@@ -1966,6 +2147,18 @@ export interface components {
             id: number;
             name: string;
         };
+        DayView: {
+            carrier?: components["schemas"]["OffView"];
+            /** Format: date */
+            day: string;
+            shop?: components["schemas"]["OffView"];
+        };
+        DaysView: {
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            most: number;
+        };
         Decided: {
             /** Format: int64 */
             id: number;
@@ -1980,6 +2173,38 @@ export interface components {
             reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
             /** @enum {string} */
             sorted: "OPEN" | "KEPT" | "LEFT_OUT";
+        };
+        DeliveryChange: {
+            revision: string;
+            settings: components["schemas"]["SettingsView"];
+            words: string;
+        };
+        DeliveryPromiseNod: {
+            content: components["schemas"]["WireDelivery"];
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "delivery-promise";
+            product: string;
+            spot: string;
+        };
+        DeliveryView: {
+            gaps: components["schemas"]["GapView"][];
+            published: boolean;
+            revision: string;
+            settings: components["schemas"]["SettingsView"];
+        };
+        DestinationView: {
+            country: string;
+            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            holidays?: string[];
+            id: string;
+            on: boolean;
+            promised: boolean;
+            season?: components["schemas"]["SeasonView"];
+            transit?: components["schemas"]["DaysView"];
         };
         Detail: {
             /** Format: int32 */
@@ -2074,6 +2299,14 @@ export interface components {
             name: string;
             required: boolean;
         };
+        FileRead: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            known: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
         FindingLine: {
             met: boolean;
             text: string;
@@ -2116,6 +2349,10 @@ export interface components {
             /** Format: int64 */
             reviews: number;
         };
+        GapView: {
+            where: string;
+            words: string;
+        };
         HandedOver: {
             address: string;
             html: string;
@@ -2128,6 +2365,49 @@ export interface components {
             words?: string;
             /** Format: date */
             writtenOn?: string;
+        };
+        JourneyView: {
+            arrival: components["schemas"]["ArrivalView"];
+            country?: string;
+            cutOffs: {
+                [key: string]: string;
+            };
+            days: components["schemas"]["DayView"][];
+            latest: components["schemas"]["StepView"][];
+            layers: components["schemas"]["LayerReading"][];
+            lines: components["schemas"]["LineView"][];
+            /** Format: date-time */
+            placed: string;
+            so: string[];
+            soonest: components["schemas"]["StepView"][];
+            /** Format: int64 */
+            stock?: number;
+            zone: string;
+        };
+        KeptOrders: {
+            countries: components["schemas"]["KeptView"][];
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            promisedLate: number;
+        };
+        KeptView: {
+            broken: boolean;
+            country: string;
+            /** Format: int32 */
+            early: number;
+            name: string;
+            /** Format: int32 */
+            onTime: number;
+            /** Format: int32 */
+            orders: number;
+            /** Format: int32 */
+            percent: number;
+            proposal?: components["schemas"]["ProposalView"];
+            /** Format: int32 */
+            slip: number;
+            today?: components["schemas"]["DaysView"];
+            words: string;
         };
         Key: {
             key: string;
@@ -2171,12 +2451,39 @@ export interface components {
             product: string;
             spot: string;
         };
+        LayerReading: {
+            applies: boolean;
+            id: string;
+            overruled: ("HANDLING" | "DISPATCH" | "HOLIDAYS" | "LONGER")[];
+            wins: ("HANDLING" | "DISPATCH" | "HOLIDAYS" | "LONGER")[];
+        };
+        LayerView: {
+            cutOffs?: {
+                [key: string]: string;
+            };
+            handling?: components["schemas"]["DaysView"];
+            holidays?: string[];
+            id: string;
+            longer?: components["schemas"]["DaysView"];
+            name?: string;
+            /** @enum {string} */
+            of: "SHOP" | "CATEGORY" | "TAG" | "PRODUCT";
+            on: boolean;
+            season?: components["schemas"]["SeasonView"];
+            /** Format: int64 */
+            whileStockAbove?: number;
+        };
         LineProblem: {
             field: string;
             /** Format: int64 */
             line: number;
             reason: string;
             value: string;
+        };
+        LineView: {
+            arrival: components["schemas"]["ArrivalView"];
+            slug: string;
+            title: string;
         };
         ListingConnection: {
             /** Format: int32 */
@@ -2322,7 +2629,7 @@ export interface components {
         NewNod: {
             kind: string;
             /** @enum {string} */
-            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
             spot: string;
         };
         NodAnswer: {
@@ -2376,7 +2683,7 @@ export interface components {
             kind: string;
             name: string;
             on: boolean;
-            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
+            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION")[];
             spot: string;
         };
         NumberAsked: {
@@ -2385,6 +2692,11 @@ export interface components {
             quietUnder: number;
             /** @enum {string} */
             window: "NOW" | "HOUR" | "DAY" | "WEEK";
+        };
+        OffView: {
+            name: string;
+            /** @enum {string} */
+            why: "WEEKDAY" | "HOLIDAY" | "CLOSED";
         };
         OnProduct: {
             product: string;
@@ -2578,6 +2890,10 @@ export interface components {
             name: string;
             words: string;
         };
+        Part: {
+            code: string;
+            name: string;
+        };
         PickedQuotesNod: {
             content: components["schemas"]["WireQuotes"];
             id: string;
@@ -2629,7 +2945,7 @@ export interface components {
         PointedSpot: {
             name: string;
             /** @enum {string} */
-            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
             selector: string;
             /** @enum {string} */
             side: "BEFORE" | "AFTER" | "INSIDE";
@@ -2737,6 +3053,11 @@ export interface components {
             variants: components["schemas"]["VariantView"][];
             weeks: components["schemas"]["WeekSold"][];
             zone: string;
+        };
+        ProposalView: {
+            /** Format: int32 */
+            percent: number;
+            transit: components["schemas"]["DaysView"];
         };
         Published: {
             /** Format: int32 */
@@ -2938,6 +3259,12 @@ export interface components {
             sentence: string;
             windows: components["schemas"]["Span"][];
         };
+        SeasonView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+        };
         SentPicture: {
             address: string;
             file: string;
@@ -2955,7 +3282,7 @@ export interface components {
             own: {
                 [key: string]: unknown;
             };
-            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME")[];
+            pages: ("PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION")[];
             screens: ("WIDE" | "NARROW")[];
             spot: string;
             wording: {
@@ -2963,6 +3290,13 @@ export interface components {
                     [key: string]: string;
                 };
             };
+        };
+        SettingsView: {
+            carrier: components["schemas"]["CarrierView"];
+            closed: components["schemas"]["ClosedView"][];
+            destinations: components["schemas"]["DestinationView"][];
+            home?: string;
+            layers: components["schemas"]["LayerView"][];
         };
         ShopView: {
             address: string;
@@ -3027,9 +3361,15 @@ export interface components {
             to: string;
             words: string;
         };
+        SpanView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+        };
         SpotChange: {
             /** @enum {string} */
-            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME";
+            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
             selector: string;
             /** @enum {string} */
             side: "BEFORE" | "AFTER" | "INSIDE";
@@ -3073,6 +3413,14 @@ export interface components {
             madeAt: string;
             madeBy: string;
             words: string;
+        };
+        StepView: {
+            /** Format: date */
+            day: string;
+            /** @enum {string} */
+            doing: "WAITS" | "IS_READIED" | "LEAVES" | "TRAVELS" | "RESTS" | "ARRIVES";
+            /** Format: int32 */
+            number: number;
         };
         StockLineNod: {
             /** Format: int64 */
@@ -3361,6 +3709,26 @@ export interface components {
             units: string[];
             zone: string;
         };
+        WireDays: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+        };
+        WireDelivery: {
+            assumed: boolean;
+            clock: string;
+            countries: string[];
+            country: string;
+            cutOff: string;
+            flag: boolean;
+            lines: components["schemas"]["WireLine"][];
+            ordered: boolean;
+            promised?: components["schemas"]["WirePromise"];
+            shows: string;
+            small: boolean;
+            zone: string;
+        };
         WireDress: {
             arrow?: string;
             className?: string;
@@ -3401,11 +3769,15 @@ export interface components {
             on: string;
             town?: string;
         };
+        WireLine: {
+            arrives?: components["schemas"]["WireDays"];
+            title: string;
+        };
         WireMoney: {
             amount: number;
             currency: string;
         };
-        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"] | components["schemas"]["CountdownNod"] | components["schemas"]["VisitorCountNod"] | components["schemas"]["StockLineNod"] | components["schemas"]["RecentOrdersNod"];
+        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"] | components["schemas"]["CountdownNod"] | components["schemas"]["VisitorCountNod"] | components["schemas"]["StockLineNod"] | components["schemas"]["RecentOrdersNod"] | components["schemas"]["DeliveryPromiseNod"];
         WireOrders: {
             /** Format: int32 */
             days: number;
@@ -3430,6 +3802,16 @@ export interface components {
                     [key: string]: unknown;
                 };
             };
+        };
+        WirePromise: {
+            arrives: components["schemas"]["WireDays"];
+            /** Format: date */
+            backOn?: string;
+            leaves: components["schemas"]["WireDays"];
+            /** Format: date */
+            placed?: string;
+            /** Format: date-time */
+            until: string;
         };
         WireQuote: {
             country?: string;
@@ -3584,7 +3966,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_7: {
+    get_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3624,7 +4006,7 @@ export interface operations {
             };
         };
     };
-    set_2: {
+    set_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3694,7 +4076,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4515,6 +4897,234 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClockView"];
+                };
+            };
+        };
+    };
+    get_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeliveryView"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeliveryChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DeliveryView"];
+                };
+            };
+        };
+    };
+    arrivals: {
+        parameters: {
+            query?: {
+                product?: string;
+                variant?: string | null;
+                at?: string | null;
+                country?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CountryArrival"][];
+                };
+            };
+        };
+    };
+    choice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Choice"];
+                };
+            };
+        };
+    };
+    closedDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FileRead"];
+                };
+            };
+        };
+    };
+    closedDays_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    journey: {
+        parameters: {
+            query?: {
+                product?: string;
+                variant?: string | null;
+                at?: string | null;
+                country?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JourneyView"];
+                };
+            };
+        };
+    };
+    kept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptOrders"];
+                };
+            };
+        };
+    };
+    timings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FileRead"];
+                };
+            };
+        };
+    };
+    timings_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -6457,6 +7067,8 @@ export interface operations {
                 product?: string;
                 variant?: string;
                 country?: string;
+                tz?: string;
+                ordered?: string;
                 lang?: string;
                 shop?: string;
                 at?: string;

@@ -37,6 +37,7 @@ const FILES: Record<KindName, string | undefined> = {
   'visitor-count': 'visitor-count',
   'stock-line': 'stock-line',
   'recent-orders': 'recent-orders',
+  'delivery-promise': 'delivery-promise',
 };
 const OWN: KindModule = { css: starLineCss, views: { 'star-line': starLine } };
 

@@ -36,6 +36,8 @@ export interface ViewContext extends Tongue {
   number: (asked: Pick<NumberAsked, 'window' | 'quietUnder'>, hear: (n: number) => boolean) => void;
   /** whether the owner looks at it: then nothing is kept */
   isLookedAt: boolean;
+  /** takes another country for the shopper's */
+  choose?: ((country: string) => void) | undefined;
   /** where the server's own addresses begin */
   origin: string;
   more: (wanted: Wanted, size: number) => Promise<ReviewsPage>;

@@ -4,6 +4,7 @@ import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guard';
 import { loadFont } from './page/fonts';
 import { askReviews, askTranslation, sendVote } from './page/ask';
+import { chooseCountry } from './page/country';
 import { openForm } from './page/form';
 import { askNumber } from './page/views';
 import type { Kinds } from '../nods/kinds';
@@ -24,6 +25,7 @@ export function paint(
   kinds: Kinds,
   origin: string,
   isLookedAt: boolean,
+  again: () => void,
 ): Painted[] {
   const before = new Map(
     [...document.querySelectorAll<NodElement>(TAG)].map((element) => [keyOf(element), element]),
@@ -52,6 +54,10 @@ export function paint(
         now,
         isLookedAt,
         number: (asked, hear) => askNumber({ ...asked, product: nod.product }, hear),
+        choose: (country) => {
+          chooseCountry(country, isLookedAt);
+          again();
+        },
         origin,
         more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
         vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),

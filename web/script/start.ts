@@ -1,5 +1,6 @@
 import { loadKinds } from '../nods/kinds';
 import { ask } from './page/ask';
+import { forgetCountry } from './page/country';
 import { readContext, type PageContext } from './page/context';
 import { leavePreview, readPreview, type Preview } from './page/preview';
 import { askToTakeBack } from './page/form';
@@ -37,7 +38,10 @@ async function run(origin: string, shop: string): Promise<void> {
   const space = keepSpace();
   // the owner may look as someone else, or at another moment, without loading the page again
   const refresh = () => show(origin, shop, context, readPreview() ?? preview, owner);
-  owner?.listen(() => guarded(refresh));
+  owner?.listen(() => {
+    forgetCountry();
+    guarded(refresh);
+  });
   const arrived = await refresh().catch(() => false);
   space.settle(arrived);
   if (arrived) guarded(() => reportViews(origin, context, !!preview));
@@ -73,10 +77,11 @@ async function show(
   // an answer to a later question was there first
   if (mine < drawn) return true;
   drawn = mine;
-  const painted = paint(arrived, kinds, origin, !!preview);
+  const again = () => guarded(() => show(origin, shop, context, preview, owner));
+  const painted = paint(arrived, kinds, origin, !!preview, again);
   owner?.tell({ context, nods: painted });
   if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
-    setTimeout(() => guarded(() => show(origin, shop, context, preview, owner)), arrived.holdsFor);
+    setTimeout(again, arrived.holdsFor);
   }
   return true;
 }

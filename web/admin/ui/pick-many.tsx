@@ -5,6 +5,8 @@ interface PickManyProps<T extends string> {
   label: string;
   values: T[];
   any: string;
+  /** shorter words for what is chosen */
+  shown?: string;
   choices: Choice<T>[];
   onPick: (values: T[]) => void;
 }
@@ -13,10 +15,12 @@ interface PickManyProps<T extends string> {
 export function PickMany<T extends string>(props: PickManyProps<T>) {
   const { label, values, any, choices, onPick } = props;
   const text =
-    choices
+    props.shown ??
+    (choices
       .filter((choice) => values.includes(choice.value))
       .map((choice) => choice.text)
-      .join(', ') || any;
+      .join(', ') ||
+      any);
   const toggle = (value: T, on: boolean) =>
     onPick(on ? [...values, value] : values.filter((one) => one !== value));
   const stay = (event: Event) => event.preventDefault();

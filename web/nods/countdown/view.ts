@@ -2,7 +2,7 @@ import { el } from '../../script/lib/el';
 import type { CountdownNod } from '../../script/page/answer';
 import { say, sayCount } from '../draw/words';
 import type { ViewContext } from '../view';
-import { timeLeft, type Left } from './time-left';
+import { timeLeft, type Left } from '../draw/time-left';
 
 const MINUTE = 60_000;
 /** A countdown that has no start runs down over its last day. */

@@ -12,6 +12,7 @@ export type LabelNod = Schemas['LabelNod'];
 export type TrustBadgesNod = Schemas['TrustBadgesNod'];
 export type CountdownNod = Schemas['CountdownNod'];
 export type StockLineNod = Schemas['StockLineNod'];
+export type DeliveryPromiseNod = Schemas['DeliveryPromiseNod'];
 export type RecentOrdersNod = Schemas['RecentOrdersNod'];
 export type VisitorCountNod = Schemas['VisitorCountNod'];
 export type ViewReport = Schemas['ViewReport'];

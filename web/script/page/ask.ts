@@ -1,6 +1,7 @@
 import type { Says, Wanted } from '../../nods/view';
 import type { Answer, Arrived, ReviewsPage, Translated, VoteCounts } from './answer';
 import type { PageContext } from './context';
+import { chosenCountry } from './country';
 import type { Preview } from './preview';
 import { voter } from './voter';
 
@@ -20,13 +21,18 @@ export async function ask(
   if (variant) query.set('variant', variant);
   query.set('lang', preview?.lang ?? context.language);
   query.set('shop', shop);
+  if (context.ordered) query.set('ordered', context.ordered);
+  const country = chosenCountry(!!preview) ?? preview?.country;
+  if (country) query.set('country', country);
   if (preview) {
     if (preview.trial) query.set('trial', preview.trial);
     if (preview.version) query.set('version', preview.version);
     else query.set('draft', 'true');
     query.set('preview', preview.token);
     if (preview.at) query.set('at', preview.at);
-    if (preview.country) query.set('country', preview.country);
+  } else if (!country) {
+    // it tells the country where nothing else does
+    query.set('tz', Intl.DateTimeFormat().resolvedOptions().timeZone);
   }
   const asked = performance.now();
   const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, FRESH);

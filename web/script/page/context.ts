@@ -3,10 +3,12 @@ export interface PageContext {
   kind: string;
   products: string[];
   variant: string | undefined;
+  /** when the order was placed that the page confirms */
+  ordered: string | undefined;
   language: string;
 }
 
-const KINDS = ['product', 'listing', 'basket', 'home'];
+const KINDS = ['product', 'listing', 'basket', 'home', 'confirmation'];
 
 /** The context, or nothing where the page does not say what it is. */
 export function readContext(): PageContext | undefined {
@@ -21,6 +23,8 @@ export function readContext(): PageContext | undefined {
     products,
     variant:
       document.querySelector('[data-nod-variant]')?.getAttribute('data-nod-variant') ?? undefined,
+    ordered:
+      document.querySelector('[data-nod-ordered]')?.getAttribute('data-nod-ordered') ?? undefined,
     language: document.documentElement.lang || navigator.language || 'en',
   };
 }

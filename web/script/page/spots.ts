@@ -10,6 +10,7 @@ interface Place {
 }
 
 const ON_PICTURE = 'on-picture';
+const OF_PAGE = ['basket-end', 'order-end'];
 
 /** The place of a nod on this page: by attribute, or where the owner pointed. */
 export function placeOf(nod: AnyNod, answer: Answer): Place | undefined {
@@ -22,6 +23,10 @@ export function placeOf(nod: AnyNod, answer: Answer): Place | undefined {
 }
 
 function foundOf(nod: AnyNod, answer: Answer): Place | undefined {
+  // what is of the page as a whole is of none of its products
+  const whole =
+    OF_PAGE.includes(nod.spot) && document.querySelector(`[data-nod-spot="${nod.spot}"]`);
+  if (whole) return { element: whole, side: 'inside' };
   const marked = [...document.querySelectorAll(`[data-nod-spot="${nod.spot}"]`)].find(
     (element) => productOf(element) === nod.product,
   );

@@ -5,6 +5,7 @@ const OUTLINES: Record<string, string> = {
   'review-wall': 'M4 5h16v11H11l-4 4v-4H4zM7.500 9h9M7.500 12h6',
   'stock-line': 'M4 6h16v4H4zM6 10l1.500 9h9L18 10M10 13v3M14 13v3',
   'recent-orders': 'M3 10h18l-2 10H5zM8 10l4-6 4 6M10 13.500v3M14 13.500v3',
+  'delivery-promise': 'M3 7h11v9H3zM14 10h4l3 3v3h-7zM7 18a2 2 0 1 0 .01 0M17 18a2 2 0 1 0 .01 0',
   'visitor-count':
     'M2.500 12c2.300-4 5.600-6 9.500-6s7.200 2 9.500 6c-2.300 4-5.600 6-9.500 6s-7.200-2-9.500-6zM12 9.500v5',
   countdown: 'M7 3h10M7 21h10M8 3c0 5 8 6 8 9s-8 4-8 9M16 3c0 5-8 6-8 9s8 4 8 9',

@@ -96,6 +96,7 @@ const PAGES = {
   LISTING: 'listings',
   BASKET: 'the basket',
   HOME: 'the home page',
+  CONFIRMATION: 'order confirmations',
 };
 
 /** The changes under the pages that they are for. */

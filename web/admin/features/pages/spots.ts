@@ -12,6 +12,8 @@ const SPOTS = [
   { value: 'under-picture', text: 'under the picture' },
   { value: 'under-description', text: 'under the description' },
   { value: 'basket-line', text: 'in the basket' },
+  { value: 'basket-end', text: 'under the basket' },
+  { value: 'order-end', text: 'under the confirmed order' },
   { value: 'page-end', text: 'at the page’s end' },
   { value: 'screen-edge', text: 'at the screen’s edge' },
 ];

@@ -9,6 +9,7 @@ const PLACES = [
   { to: '/reviews', text: 'Reviews' },
   { to: '/pages', text: 'Pages' },
   { to: '/catalogue', text: 'Catalogue' },
+  { to: '/delivery', text: 'Delivery' },
   { to: '/proof', text: 'Proof' },
   { to: '/setup', text: 'Setup' },
 ];

@@ -10,6 +10,7 @@ const KINDS = {
   LISTING: 'A listing',
   BASKET: 'The basket',
   HOME: 'The home page',
+  CONFIRMATION: 'An order confirmation',
 };
 
 /** The shop's live pages as any visitor gets them: script, marks and spots. */

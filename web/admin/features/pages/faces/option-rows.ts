@@ -109,6 +109,36 @@ export const OPTION_ROWS: Record<string, OptionRow[]> = {
     }),
   ],
   'stock-line': [row('at-most', 'speaks from', 'From how few on', { after: 'pieces down' })],
+  'delivery-promise': [
+    row('shows', 'shows', 'What it shows', {
+      choices: choices(
+        ['words', 'a sentence'],
+        ['path', 'the stages with their days'],
+        ['words-and-path', 'a sentence and the stages'],
+      ),
+    }),
+    row('cut-off', 'with the cut-off', 'Cut-off', {
+      choices: choices(
+        ['time-left', 'as the time that is left'],
+        ['clock', 'as a time of day'],
+        ['none', 'left out'],
+      ),
+    }),
+    row('clock', 'on the clock of', 'Whose clock', {
+      choices: choices(['shop', 'the shop'], ['shopper', 'the shopper']),
+      isFor: (values) => values['cut-off'] === 'clock',
+    }),
+    row('basket', 'a basket', 'Basket', {
+      choices: choices(['together', 'all in one parcel'], ['each', 'line by line']),
+    }),
+    row('flag', 'the country', 'Flag', { choices: yesNo('with its flag', 'by name alone') }),
+    row('country-picker', 'and', 'Country picker', {
+      choices: yesNo('others to choose', 'no others to choose'),
+    }),
+    row('sold-out', 'sold out,', 'Sold out', {
+      choices: choices(['nothing', 'it says nothing'], ['text', 'it says so']),
+    }),
+  ],
   'recent-orders': [
     row('tells', 'tells', 'What it tells', {
       choices: choices(

@@ -102,7 +102,8 @@ final class DemoCommand implements Callable<Integer> {
             shopServer,
             files.resolve(DemoFiles.CATALOGUE),
             address + "/nodyes.js",
-            shop.settings().publicKey());
+            shop.settings().publicKey(),
+            server.getBean(Clock.class));
     DemoLoader.connect(shop, "http://localhost:" + demoShop.port());
     DemoLoader.connect(server.getBean(Listing.class), standIns.directoryService());
     SimulatedShoppers shoppers = server.getBean(SimulatedShoppers.class);

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +47,7 @@ final class DemoLoader {
   private final AutowireCapableBeanFactory beans;
   private final Nods nods;
   private final Shop shop;
+  private final Clock clock;
 
   DemoLoader(
       CatalogueImport catalogue,
@@ -54,7 +57,8 @@ final class DemoLoader {
       OwnReviews own,
       AutowireCapableBeanFactory beans,
       Nods nods,
-      Shop shop) {
+      Shop shop,
+      Clock clock) {
     this.catalogue = catalogue;
     this.orders = orders;
     this.bringIn = bringIn;
@@ -63,6 +67,7 @@ final class DemoLoader {
     this.beans = beans;
     this.nods = nods;
     this.shop = shop;
+    this.clock = clock;
   }
 
   void load(Path files) throws IOException, InterruptedException {
@@ -95,6 +100,8 @@ final class DemoLoader {
     ownReviews.wait(
         "celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
     nods.place(OWNER, DemoNods.all());
+    LocalDate today = LocalDate.ofInstant(clock.instant(), DemoFiles.ZONE);
+    nods.changeDelivery("Delivery set", OWNER, _ -> DemoDelivery.settings(today));
     nods.publish(OWNER, "");
   }
 

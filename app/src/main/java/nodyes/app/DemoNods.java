@@ -8,6 +8,7 @@ import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.countdown.Ending;
 import nodyes.core.nod.Countdown;
+import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Look;
@@ -44,6 +45,26 @@ final class DemoNods {
             new NodId("few-left"),
             onProducts("above-buy"),
             new NodOptions(Map.of("at-most", "6")),
+            Dress.DEFAULT),
+        new DeliveryPromise(
+            new NodId("arrival"),
+            onProducts("under-buy"),
+            new NodOptions(Map.of("shows", "words-and-path")),
+            Dress.DEFAULT),
+        new DeliveryPromise(
+            new NodId("basket-arrival"),
+            new Placement(
+                new Spot("basket-end"), EnumSet.of(PageKind.BASKET), Condition.everyone(), true),
+            new NodOptions(Map.of("basket", "each")),
+            Dress.DEFAULT),
+        new DeliveryPromise(
+            new NodId("order-arrival"),
+            new Placement(
+                new Spot("order-end"),
+                EnumSet.of(PageKind.CONFIRMATION),
+                Condition.everyone(),
+                true),
+            new NodOptions(Map.of("shows", "words-and-path")),
             Dress.DEFAULT),
         badges(),
         new VisitorCount(new NodId("looking"), onProducts("under-buy")),

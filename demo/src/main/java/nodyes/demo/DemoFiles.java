@@ -180,6 +180,7 @@ public final class DemoFiles {
 
   private void writeOrders(List<DemoOrders.Order> orders) throws IOException {
     var lines = new ArrayList<String>();
+    var parcels = new DemoParcels(new Chance(SEED + 1), today);
     for (DemoOrders.Order order : orders) {
       if (order.placed().isAfter(now)) {
         continue;
@@ -199,6 +200,9 @@ public final class DemoFiles {
         int any = Math.floorMod(order.number().hashCode(), towns.size());
         address.put("addressLocality", towns.get(any));
       }
+      if (!order.cancelled()) {
+        putParcel(node, parcels.of(LocalDate.ofInstant(order.placed(), ZONE), order.country()));
+      }
       var items = node.putArray("orderedItem");
       for (DemoOrders.Line line : order.lines()) {
         ObjectNode item = items.addObject();
@@ -211,6 +215,22 @@ public final class DemoFiles {
       lines.add(json.writeValueAsString(node));
     }
     write(ORDERS, lines);
+  }
+
+  private static void putParcel(ObjectNode order, DemoParcels.Parcel parcel) {
+    if (parcel.shipped().isPresent()) {
+      ObjectNode delivery = order.putObject("orderDelivery");
+      delivery.put("@type", "ParcelDelivery");
+      var events = delivery.putArray("deliveryStatus");
+      putEvent(events.addObject(), "shipped", parcel.shipped().get());
+      parcel.arrived().ifPresent(day -> putEvent(events.addObject(), "arrived", day));
+    }
+  }
+
+  private static void putEvent(ObjectNode event, String name, LocalDate day) {
+    event.put("@type", "DeliveryEvent");
+    event.put("name", name);
+    event.put("startDate", day.toString());
   }
 
   private void writeReviews(String name, List<Written> reviews) throws IOException {

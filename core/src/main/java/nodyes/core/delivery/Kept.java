@@ -103,9 +103,10 @@ public record Kept(int orders, int onTime, int early, int slip, Optional<Proposa
   private static Optional<Proposal> proposal(List<Arrived> orders, WorkCalendar carrier) {
     int most = quantile(orders, one -> needed(one.leaves().last(), one.arrived(), carrier), true);
     int least =
-        Math.min(
-            most,
-            quantile(orders, one -> needed(one.leaves().first(), one.arrived(), carrier), false));
+        Math.clamp(
+            quantile(orders, one -> needed(one.leaves().first(), one.arrived(), carrier), false),
+            Math.min(1, most),
+            most);
     if (most > LONGEST_WAY) {
       return Optional.empty();
     }

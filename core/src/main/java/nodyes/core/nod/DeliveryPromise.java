@@ -159,14 +159,18 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
   /**
    * The days that are promised.
    *
-   * @param placed the shop's day of the order
+   * @param placed the shop's day of the order, where its stages are shown
    * @param leaves when it leaves
    * @param arrives when it arrives
    * @param cutOff until when an order counts for that
    * @param backOn the day from which it can be had again, where it waits for that
    */
   public record Promised(
-      LocalDate placed, Days leaves, Days arrives, Instant cutOff, Optional<LocalDate> backOn) {}
+      Optional<LocalDate> placed,
+      Days leaves,
+      Days arrives,
+      Instant cutOff,
+      Optional<LocalDate> backOn) {}
 
   /**
    * A line of a basket or an order.

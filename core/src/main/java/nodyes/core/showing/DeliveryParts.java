@@ -130,8 +130,15 @@ final class DeliveryParts {
             Optional.<Content>of(content(nod, offered, country, delivery, lines))
                 .filter(_ -> saysSoldOut || delivery instanceof Delivery.Promised),
         isOrdered ? ValidUntil.NEVER_ENDS : delivery.validUntil(),
-        ValidUntil.NEVER_ENDS,
+        isOrdered || !showsPath(nod, offered)
+            ? ValidUntil.NEVER_ENDS
+            : ValidUntil.before(offered.startOf(offered.today().plusDays(1))),
         List.of());
+  }
+
+  /** Its first stage names the day of the order, which is another one tomorrow. */
+  private static boolean showsPath(DeliveryPromise nod, Offered offered) {
+    return nod.form(offered.viewpoint().page()).shows() != DeliveryPromise.Shows.WORDS;
   }
 
   private static Finding finding(Delivery delivery, String country, boolean saysSoldOut) {
@@ -162,7 +169,7 @@ final class DeliveryParts {
     DeliveryPromise.Form form = nod.form(offered.viewpoint().page());
     return new DeliveryPromise.Content(
         delivery instanceof Delivery.Promised promised
-            ? Optional.of(promised(promised))
+            ? Optional.of(promised(promised, form.shows() != DeliveryPromise.Shows.WORDS))
             : Optional.empty(),
         offered.zone(),
         country,
@@ -172,9 +179,9 @@ final class DeliveryParts {
         form);
   }
 
-  private static DeliveryPromise.Promised promised(Delivery.Promised promised) {
+  private static DeliveryPromise.Promised promised(Delivery.Promised promised, boolean showsPath) {
     return new DeliveryPromise.Promised(
-        promised.placedOn(),
+        Optional.of(promised.placedOn()).filter(_ -> showsPath),
         days(promised.leaves()),
         days(promised.arrives()),
         promised.cutOff(),

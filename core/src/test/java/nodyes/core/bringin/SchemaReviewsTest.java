@@ -17,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPInputStream;
 import nodyes.core.structured.ProductRating;
+import nodyes.core.structured.ShippingDetails;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
@@ -54,7 +55,12 @@ public class SchemaReviewsTest {
 
   @Test
   public void everyPropertyThatIsReadOrWrittenExistsInTheVocabulary() {
-    for (var named : List.of(SchemaReviews.READ, SchemaReviews.WRITTEN, ProductRating.WRITTEN)) {
+    for (var named :
+        List.of(
+            SchemaReviews.READ,
+            SchemaReviews.WRITTEN,
+            ProductRating.WRITTEN,
+            ShippingDetails.WRITTEN)) {
       named.forEach(
           (type, properties) ->
               properties.forEach(

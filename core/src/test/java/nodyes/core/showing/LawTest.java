@@ -14,6 +14,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -32,7 +33,19 @@ import nodyes.core.common.Slug;
 import nodyes.core.countdown.Ending;
 import nodyes.core.countdown.Length;
 import nodyes.core.countdown.Repeat;
+import nodyes.core.delivery.Carrier;
+import nodyes.core.delivery.DayRange;
+import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.Destination;
+import nodyes.core.delivery.DispatchWeek;
+import nodyes.core.delivery.Estimator;
+import nodyes.core.delivery.HolidayBook;
+import nodyes.core.delivery.Layer;
+import nodyes.core.delivery.Scope;
+import nodyes.core.delivery.Season;
+import nodyes.core.delivery.Timing;
 import nodyes.core.nod.Countdown;
+import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Look;
@@ -160,7 +173,13 @@ public class LawTest {
     var placement =
         new Placement(
             new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
-    return switch (random.nextInt(11)) {
+    return switch (random.nextInt(13)) {
+      case 11, 12 ->
+          new DeliveryPromise(new NodId("delivery"), placement.switched(true))
+              .opted(
+                  random.nextBoolean()
+                      ? NodOptions.USUAL
+                      : new NodOptions(Map.of("shows", "words-and-path", "sold-out", "text")));
       case 4, 5, 6, 7 -> label(placement.switched(true));
       case 8, 9, 10 -> countdown(placement.switched(true));
       case 0 -> new StarLine(new NodId("a"), placement.switched(true));
@@ -175,7 +194,7 @@ public class LawTest {
   /** A nod that time changes by its audience alone, or by what it says. */
   private Nod timeless(Condition audience) {
     Nod any = nod(audience);
-    return any instanceof Label || any instanceof Countdown
+    return any instanceof Label || any instanceof Countdown || any instanceof DeliveryPromise
         ? new StarLine(new NodId("a"), any.placement())
         : any;
   }
@@ -319,10 +338,48 @@ public class LawTest {
             ReviewFacts.of(RatingSummary.of(ratings), 0)
                 .with(ReviewOrder.NEWEST, ratings.stream().map(this::review).toList()));
     return new Facts(
-        ZONES.get(random.nextInt(ZONES.size())),
-        random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot),
-        ShopListing.NONE,
-        sales());
+            ZONES.get(random.nextInt(ZONES.size())),
+            random.nextInt(12) == 0 ? Map.of() : Map.of(POT, pot),
+            ShopListing.NONE,
+            sales())
+        .with(delivery());
+  }
+
+  /** Timings with a season and another cut-off on Fridays. */
+  private Estimator delivery() {
+    var times = new EnumMap<DayOfWeek, LocalTime>(DayOfWeek.class);
+    for (DayOfWeek day : EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY)) {
+      times.put(day, time());
+    }
+    var always =
+        new Timing(
+            Optional.of(new DayRange(0, 1 + random.nextInt(3))),
+            Optional.of(new DispatchWeek(times)),
+            Optional.empty(),
+            Optional.empty());
+    LocalDate first = day(-5);
+    var layers =
+        List.of(
+            Layer.always("shop", new Scope.Shop(), always),
+            new Layer(
+                "season",
+                new Scope.Shop(),
+                true,
+                Optional.of(new Season(first, first.plusDays(random.nextInt(9)))),
+                Optional.empty(),
+                new Timing(
+                    Optional.of(new DayRange(3, 5)),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty())));
+    return new Estimator(
+        new DeliverySettings(
+            random.nextBoolean() ? Optional.of("PT") : Optional.empty(),
+            layers,
+            List.of(Destination.of("pt", "PT", new DayRange(1, 2))),
+            Carrier.USUAL,
+            List.of()),
+        HolidayBook.NONE);
   }
 
   /** A day of the span, or before it. */

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
-import java.time.Instant;
 import org.springframework.stereotype.Component;
 
 /** Writes ready answers: validators, lifetime, compression. */
@@ -18,10 +17,7 @@ class AnswerWriter {
 
   void write(Answer answer, HttpServletRequest request, HttpServletResponse response)
       throws IOException {
-    Instant now = clock.instant();
-    // a script that counts down carries this clock on, and Date has seconds alone
-    response.setHeader("Nodyes-Time", String.valueOf(now.toEpochMilli()));
-    write(answer, request, response, answer.cacheControl(now));
+    write(answer, request, response, answer.cacheControl(clock.instant()));
   }
 
   void write(
@@ -29,6 +25,8 @@ class AnswerWriter {
       throws IOException {
     boolean zipped = accepts(request, "gzip");
     String etag = zipped ? answer.etag().replaceFirst("\"$", "-gz\"") : answer.etag();
+    // a script that counts down carries this clock on, and Date has seconds alone
+    response.setHeader("Nodyes-Time", String.valueOf(clock.instant().toEpochMilli()));
     response.setHeader("Cache-Control", cacheControl);
     response.setHeader("ETag", etag);
     response.setHeader(

@@ -93,7 +93,7 @@ public class PublicHolidays {
   }
 
   private static Optional<HolidayManager> manager(String country) {
-    return HolidayManager.getSupportedCalendarCodes().contains(country.toLowerCase(Locale.ROOT))
+    return HolidayManager.getSupportedCalendarCodes().contains(country)
         ? Optional.of(
             HolidayManager.getInstance(ManagerParameters.create(country.toLowerCase(Locale.ROOT))))
         : Optional.empty();
@@ -118,7 +118,6 @@ public class PublicHolidays {
   private static final class Countries {
     private static final List<Country> ALL =
         HolidayManager.getSupportedCalendarCodes().stream()
-            .map(code -> code.toUpperCase(Locale.ROOT))
             .filter(code -> code.length() == 2)
             .filter(code -> List.of(Locale.getISOCountries()).contains(code))
             .map(Countries::country)

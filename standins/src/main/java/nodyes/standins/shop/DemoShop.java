@@ -9,6 +9,8 @@ import java.net.InetSocketAddress;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -26,6 +28,7 @@ public final class DemoShop implements AutoCloseable {
   private final HttpServer server;
   private final Goods goods;
   private final ShopPages pages;
+  private final InstantSource clock;
   private final AtomicInteger orders = new AtomicInteger(90_001);
 
   /**
@@ -44,10 +47,13 @@ public final class DemoShop implements AutoCloseable {
    * @param catalogue its catalogue, JSON Lines of schema.org ProductGroup
    * @param script address of the script that its pages carry
    * @param key the key in the script tag
+   * @param clock what its orders are dated by
    */
-  public DemoShop(HttpServer server, Path catalogue, String script, String key) throws IOException {
+  public DemoShop(HttpServer server, Path catalogue, String script, String key, InstantSource clock)
+      throws IOException {
     goods = new Goods(catalogue);
     pages = new ShopPages(goods, script, key);
+    this.clock = clock;
     this.server = server;
     server.setExecutor(Executors.newVirtualThreadPerTaskExecutor());
     server.createContext("/", this::answer);
@@ -89,7 +95,11 @@ public final class DemoShop implements AutoCloseable {
           case "products" ->
               goods.product(name).map(found -> pages.product(found, sku(exchange), basket));
           case "basket" -> Optional.of(pages.basket(basket));
-          case "order" -> Optional.of(pages.ordered(name));
+          case "order" -> {
+            Map<String, String> told = parameters(exchange.getRequestURI().getRawQuery());
+            yield Optional.of(
+                pages.ordered(name, told.getOrDefault("placed", ""), Basket.parse(told.get("of"))));
+          }
           default -> Optional.empty();
         };
     if (place.equals("pictures") && name.matches("[a-z0-9-]+\\.svg")) {
@@ -126,7 +136,15 @@ public final class DemoShop implements AutoCloseable {
       }
       case "basket/remove" -> go(exchange, "/basket", basket.without(sku));
       case "basket/order" ->
-          go(exchange, "/order/Q-" + orders.getAndIncrement(), Basket.parse(null));
+          go(
+              exchange,
+              "/order/Q-"
+                  + orders.getAndIncrement()
+                  + "?placed="
+                  + clock.instant().truncatedTo(ChronoUnit.SECONDS)
+                  + "&of="
+                  + basket.text(),
+              Basket.parse(null));
       default -> send(exchange, 404, "text/plain", utf8("nothing to post here"));
     }
   }

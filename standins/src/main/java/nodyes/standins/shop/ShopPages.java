@@ -110,9 +110,23 @@ final class ShopPages {
     return draw("basket", page);
   }
 
-  String ordered(String number) {
-    Map<String, Object> page = page("ordered", "Thank you", Basket.parse(null));
+  /**
+   * The thanks for an order.
+   *
+   * @param placed when it was placed, as the address tells; empty where it does not
+   * @param ordered what was ordered
+   */
+  String ordered(String number, String placed, Basket ordered) {
+    Map<String, Object> page = page("confirmation", "Thank you", Basket.parse(null));
     page.put("number", number);
+    page.put("ordered", placed);
+    page.put(
+        "lines",
+        ordered.quantities().keySet().stream()
+            .flatMap(sku -> goods.selling(sku).stream())
+            .distinct()
+            .map(product -> Map.of("slug", product.slug(), "name", product.title()))
+            .toList());
     return draw("ordered", page);
   }
 

@@ -30,7 +30,8 @@ public class DemoShopTest {
             DemoShop.bind(0),
             folder.resolve(DemoFiles.CATALOGUE),
             "http://127.0.0.1:1/nodyes.js",
-            "some-key");
+            "some-key",
+            Instant::now);
   }
 
   @AfterClass(alwaysRun = true)

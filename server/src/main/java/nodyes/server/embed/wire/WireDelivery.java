@@ -42,12 +42,12 @@ public record WireDelivery(
   /**
    * The days that are promised.
    *
-   * @param placed the shop's day of the order
+   * @param placed the shop's day of the order, where its stages are shown
    * @param until until when an order counts for that
    * @param backOn the day from which it can be had again, where it waits for that
    */
   public record WirePromise(
-      LocalDate placed,
+      @Nullable LocalDate placed,
       WireDays leaves,
       WireDays arrives,
       Instant until,
@@ -79,7 +79,7 @@ public record WireDelivery(
 
   private static WirePromise promise(DeliveryPromise.Promised promised) {
     return new WirePromise(
-        promised.placed(),
+        promised.placed().orElse(null),
         days(promised.leaves()),
         days(promised.arrives()),
         promised.cutOff(),

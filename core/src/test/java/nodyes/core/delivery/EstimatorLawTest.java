@@ -1,0 +1,229 @@
+package nodyes.core.delivery;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import nodyes.core.common.ValidUntil;
+import org.testng.annotations.Test;
+
+/** Over random calendars: an answer holds until its end, and is what walking day by day gives. */
+public class EstimatorLawTest {
+  private static final List<ZoneId> ZONES =
+      List.of(ZoneId.of("Europe/Lisbon"), ZoneId.of("America/New_York"), ZoneId.of("Asia/Tokyo"));
+  // around the end of summer time
+  private static final Instant START = Instant.parse("2026-10-16T00:00:00Z");
+  private static final HolidayRegion HERE = new HolidayRegion("PT");
+  private static final HolidayRegion THERE = new HolidayRegion("DE");
+
+  private final SplittableRandom random = new SplittableRandom(40_711);
+
+  @Test
+  public void theAnswerIsTheSameUntilItsEnd() {
+    int ended = 0;
+    for (int i = 0; i < 4000; i++) {
+      Estimator estimator = estimator();
+      ZoneId zone = ZONES.get(random.nextInt(ZONES.size()));
+      Ware ware = ware();
+      Instant then = START.plusSeconds(random.nextLong(20 * 86_400L));
+      Delivery delivery = estimator.estimate(new Order(then, zone, ware, "DE"));
+      Instant end = delivery.validUntil().end().orElse(then.plus(Duration.ofDays(30)));
+      assertTrue(end.isAfter(then), delivery + " at " + then);
+      long millis = Duration.between(then, end).toMillis();
+      for (int k = 0; k < 10; k++) {
+        Instant later = then.plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+        Delivery same = estimator.estimate(new Order(later, zone, ware, "DE"));
+        assertEquals(timeless(same), timeless(delivery), then + " and " + later + " in " + zone);
+        assertEquals(same.validUntil(), delivery.validUntil(), then + " and " + later);
+      }
+      if (delivery instanceof Delivery.Promised promised
+          && promised.validUntil().end().equals(Optional.of(promised.cutOff()))
+          && promised.backOn().isEmpty()) {
+        ended++;
+        Delivery next = estimator.estimate(new Order(end, zone, ware, "DE"));
+        assertTrue(
+            !(next instanceof Delivery.Promised after)
+                || after.dayZero().isAfter(promised.dayZero()),
+            "after its cut-off it still counts on " + promised.dayZero());
+      }
+    }
+    assertTrue(ended > 1000, "too few promises ended at their cut-off: " + ended);
+  }
+
+  /** The day on which it is looked at is no part of what is said. */
+  private static Object timeless(Delivery delivery) {
+    return switch (delivery) {
+      case Delivery.Promised one ->
+          List.of(one.dayZero(), one.leaves(), one.arrives(), one.cutOff(), one.backOn());
+      case Delivery.None none -> none.reason();
+    };
+  }
+
+  @Test
+  public void walkingDayByDayComesToTheSame() {
+    int walked = 0;
+    for (int i = 0; i < 3000; i++) {
+      Estimator estimator = estimator();
+      ZoneId zone = ZONES.get(random.nextInt(ZONES.size()));
+      Order order = new Order(START.plusSeconds(random.nextLong(20 * 86_400L)), zone, ware(), "DE");
+      Explained explained = estimator.explain(order);
+      if (explained.delivery() instanceof Delivery.Promised promised) {
+        walked++;
+        DayRange handling = explained.handling().orElseThrow();
+        DayRange transit = explained.transit().orElseThrow();
+        assertEquals(
+            promised.leaves(),
+            new Delivery.Span(
+                walk(explained.shop().orElseThrow(), promised.dayZero(), handling.least()),
+                walk(explained.shop().orElseThrow(), promised.dayZero(), handling.most())));
+        assertEquals(
+            promised.arrives(),
+            new Delivery.Span(
+                walk(explained.carrier(), promised.leaves().first(), transit.least()),
+                walk(explained.carrier(), promised.leaves().last(), transit.most())));
+        assertTrue(explained.shop().orElseThrow().counts(promised.dayZero()));
+        assertTrue(explained.carrier().counts(promised.arrives().first()));
+        assertJourney(Journey.of(explained).orElseThrow(), promised, handling, transit);
+      }
+    }
+    assertTrue(walked > 1500, "too few promises: " + walked);
+  }
+
+  /** The days that are drawn are the days that were counted. */
+  private static void assertJourney(
+      Journey journey, Delivery.Promised promised, DayRange handling, DayRange transit) {
+    assertLane(
+        journey.soonest(), promised.leaves().first(), handling.least(), transit.least(), promised);
+    assertLane(
+        journey.latest(), promised.leaves().last(), handling.most(), transit.most(), promised);
+  }
+
+  private static void assertLane(
+      List<Journey.Step> lane, LocalDate leaves, int handling, int transit, Delivery.Promised all) {
+    assertEquals(lane.getFirst().day(), all.placedOn());
+    assertEquals(lane.getLast().doing(), Journey.Doing.ARRIVES);
+    long readied = lane.stream().filter(s -> s.doing() == Journey.Doing.IS_READIED).count();
+    long travelled = lane.stream().filter(s -> s.doing() == Journey.Doing.TRAVELS).count();
+    boolean sameDay = lane.getLast().day().equals(leaves);
+    assertEquals(readied, Math.max(0, handling - 1), lane.toString());
+    assertEquals(travelled, sameDay ? 0 : Math.max(0, transit - 1), lane.toString());
+  }
+
+  private static LocalDate walk(WorkCalendar calendar, LocalDate day, int n) {
+    LocalDate one = day;
+    int left = n;
+    while (left > 0 || n == 0 && calendar.offOn(one).isPresent()) {
+      one = one.plusDays(1);
+      if (calendar.offOn(one).isEmpty()) {
+        left--;
+      }
+      if (n == 0 && calendar.offOn(one).isEmpty()) {
+        return one;
+      }
+    }
+    return one;
+  }
+
+  private Ware ware() {
+    boolean isSoldOut = random.nextInt(5) == 0;
+    return new Ware(
+        "pot",
+        random.nextBoolean() ? Set.of("pots") : Set.of(),
+        random.nextBoolean() ? Set.of("heavy") : Set.of(),
+        Optional.of((long) random.nextInt(8)),
+        isSoldOut,
+        random.nextBoolean() ? Optional.of(day()) : Optional.empty());
+  }
+
+  private LocalDate day() {
+    return LocalDate.of(2026, 10, 12).plusDays(random.nextInt(40));
+  }
+
+  private DayRange range(int most) {
+    int least = random.nextInt(most);
+    return new DayRange(least, least + random.nextInt(4));
+  }
+
+  private Timing timing() {
+    var times = new EnumMap<DayOfWeek, LocalTime>(DayOfWeek.class);
+    for (DayOfWeek day : DayOfWeek.values()) {
+      if (random.nextInt(4) > 0) {
+        times.put(day, LocalTime.of(random.nextInt(24), 15 * random.nextInt(4)));
+      }
+    }
+    return new Timing(
+        random.nextInt(4) > 0 ? Optional.of(range(6)) : Optional.empty(),
+        random.nextInt(3) > 0 ? Optional.of(new DispatchWeek(times)) : Optional.empty(),
+        random.nextBoolean() ? Optional.of(Set.of(HERE)) : Optional.empty(),
+        random.nextInt(4) == 0 ? Optional.of(range(3)) : Optional.empty());
+  }
+
+  private Optional<Season> season() {
+    LocalDate first = day();
+    return random.nextInt(3) == 0
+        ? Optional.of(new Season(first, first.plusDays(random.nextInt(15))))
+        : Optional.empty();
+  }
+
+  private Estimator estimator() {
+    var layers = new ArrayList<Layer>();
+    layers.add(Orders.shop(Orders.week("16:00", Orders.WORKDAYS), range(5), "PT"));
+    List<Scope> scopes =
+        List.of(
+            new Scope.Shop(),
+            new Scope.Category("pots"),
+            new Scope.Tag("heavy"),
+            new Scope.Product("pot"));
+    for (int i = random.nextInt(5); i > 0; i--) {
+      layers.add(
+          new Layer(
+              "layer-" + i,
+              scopes.get(random.nextInt(scopes.size())),
+              random.nextInt(5) > 0,
+              season(),
+              random.nextInt(4) == 0 ? Optional.of(3L) : Optional.empty(),
+              timing()));
+    }
+    var closed = day();
+    var holidays = new HashMap<HolidayRegion, Map<LocalDate, String>>();
+    for (HolidayRegion region : List.of(HERE, THERE)) {
+      var days = new HashMap<LocalDate, String>();
+      for (int i = random.nextInt(6); i > 0; i--) {
+        days.put(day(), "holiday");
+      }
+      holidays.put(region, days);
+    }
+    Destination usual = Destination.of("de", "DE", range(6));
+    return new Estimator(
+        new DeliverySettings(
+            Optional.of("PT"),
+            layers,
+            List.of(usual),
+            Carrier.USUAL,
+            List.of(new ClosedDays(closed, closed.plusDays(random.nextInt(5)), ""))),
+        new HolidayBook(holidays));
+  }
+
+  @Test
+  public void aBasketHoldsWhileEachOfItsLinesDoes() {
+    Estimator estimator = estimator();
+    var order = new Order(START, ZONES.getFirst(), Orders.POT, "DE");
+    if (estimator.estimate(order) instanceof Delivery.Promised one) {
+      ValidUntil until = Delivery.Promised.together(List.of(one, one)).validUntil();
+      assertEquals(until, one.validUntil());
+    }
+  }
+}

@@ -1,0 +1,81 @@
+package nodyes.core.delivery;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.testng.annotations.Test;
+
+public class KeptTest {
+  private static final WorkCalendar CARRIER =
+      new WorkCalendar(Orders.WORKDAYS, Set.of(), HolidayBook.NONE, List.of());
+  private static final LocalDate MONDAY = LocalDate.of(2026, 11, 2);
+  private static final Optional<DayRange> TODAY = Optional.of(new DayRange(2, 4));
+
+  /** It leaves on Monday, is promised in 2 to 4 days, and comes after so many of the carrier's. */
+  private static Kept.Arrived after(int days) {
+    return new Kept.Arrived(
+        new Delivery.Span(MONDAY, MONDAY),
+        new Delivery.Span(MONDAY.plusDays(2), MONDAY.plusDays(4)),
+        CARRIER.plus(MONDAY, days).orElseThrow());
+  }
+
+  private static List<Kept.Arrived> all(int... days) {
+    var all = new ArrayList<Kept.Arrived>();
+    for (int one : days) {
+      all.add(after(one));
+    }
+    return all;
+  }
+
+  @Test
+  public void nobodysOrdersSayNothing() {
+    assertEquals(Kept.of(List.of(), CARRIER, TODAY), Optional.empty());
+  }
+
+  @Test
+  public void countsWhatCameByTheLastDayAndWhatCameBeforeTheFirst() {
+    Kept kept = Kept.of(all(1, 2, 4, 5, 7), CARRIER, TODAY).orElseThrow();
+    assertEquals(kept.orders(), 5);
+    assertEquals(kept.onTime(), 3);
+    assertEquals(kept.early(), 1);
+    assertEquals(kept.percentOnTime(), 60);
+    assertEquals(kept.slip(), 0);
+    assertEquals(kept.proposal(), Optional.empty(), "five orders are too few to propose from");
+    assertFalse(kept.isBroken());
+  }
+
+  /** 100 orders: 71 kept, and 96 of them would have come within 6 days. */
+  @Test
+  public void proposesDaysThatWouldHaveBeenKept() {
+    var orders = new ArrayList<Kept.Arrived>();
+    for (int i = 0; i < 100; i++) {
+      orders.add(after(i < 71 ? 4 : i < 96 ? 6 : 9));
+    }
+    Kept kept = Kept.of(orders, CARRIER, TODAY).orElseThrow();
+    assertEquals(kept.percentOnTime(), 71);
+    assertTrue(kept.isBroken());
+    assertEquals(kept.proposal(), Optional.of(new Kept.Proposal(new DayRange(4, 6), 96)));
+    assertEquals(
+        Kept.of(orders, CARRIER, Optional.of(new DayRange(4, 6))).orElseThrow().proposal(),
+        Optional.empty(),
+        "what is set already is not proposed");
+  }
+
+  @Test
+  public void whatIsKeptWantsNoOtherDays() {
+    var orders = new ArrayList<Kept.Arrived>();
+    for (int i = 0; i < 40; i++) {
+      orders.add(after(3));
+    }
+    Kept kept = Kept.of(orders, CARRIER, TODAY).orElseThrow();
+    assertEquals(kept.percentOnTime(), 100);
+    assertEquals(kept.slip(), -1);
+    assertEquals(kept.proposal(), Optional.empty());
+  }
+}

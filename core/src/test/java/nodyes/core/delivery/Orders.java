@@ -1,0 +1,79 @@
+package nodyes.core.delivery;
+
+import static java.time.DayOfWeek.FRIDAY;
+import static java.time.DayOfWeek.MONDAY;
+
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Orders and timings for tests. */
+final class Orders {
+  static final ZoneId LISBON = ZoneId.of("Europe/Lisbon");
+  static final Ware POT =
+      new Ware("pot", Set.of("pots"), Set.of("heavy"), Optional.of(17L), false, Optional.empty());
+  static final Set<DayOfWeek> WORKDAYS = EnumSet.range(MONDAY, FRIDAY);
+
+  private Orders() {}
+
+  static Order order(String placed, String country) {
+    return new Order(Instant.parse(placed), LISBON, POT, country);
+  }
+
+  static Ware soldOut(LocalDate backOn) {
+    return new Ware(
+        "pot", Set.of("pots"), Set.of(), Optional.of(0L), true, Optional.ofNullable(backOn));
+  }
+
+  static DispatchWeek week(String cutOff, Set<DayOfWeek> days) {
+    var times = new EnumMap<DayOfWeek, LocalTime>(DayOfWeek.class);
+    days.forEach(day -> times.put(day, LocalTime.parse(cutOff)));
+    return new DispatchWeek(times);
+  }
+
+  static Layer shop(DispatchWeek week, DayRange handling, String... regions) {
+    return Layer.always(
+        "shop",
+        new Scope.Shop(),
+        new Timing(
+            Optional.of(handling),
+            Optional.of(week),
+            Optional.of(
+                java.util.Arrays.stream(regions)
+                    .map(HolidayRegion::new)
+                    .collect(java.util.stream.Collectors.toSet())),
+            Optional.empty()));
+  }
+
+  static Layer handling(String id, Scope scope, int least, int most) {
+    return Layer.always(
+        id,
+        scope,
+        new Timing(
+            Optional.of(new DayRange(least, most)),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty()));
+  }
+
+  static DeliverySettings settings(List<Layer> layers, Destination... destinations) {
+    return new DeliverySettings(
+        Optional.of("PT"), layers, List.of(destinations), Carrier.USUAL, List.of());
+  }
+
+  static HolidayBook holidays(String region, String... days) {
+    var named = new java.util.HashMap<LocalDate, String>();
+    for (String day : days) {
+      named.put(LocalDate.parse(day), "holiday");
+    }
+    return new HolidayBook(Map.of(new HolidayRegion(region), named));
+  }
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { Figure } from '../pages/faces/inputs';
+import { SmallPick } from './small-pick';
+import type { Days } from './queries';
+
+interface DaysPickProps {
+  label: string;
+  value: Days | undefined;
+  shown: string;
+  /** words for no days, where that can be chosen */
+  none?: string;
+  isOverruled?: boolean;
+  onSet: (days: Days | undefined) => Promise<unknown>;
+}
+
+/** From so many to so many working days. */
+export function DaysPick({ label, value, shown, none, isOverruled = false, onSet }: DaysPickProps) {
+  const [least, setLeast] = useState<number>();
+  const [most, setMost] = useState<number>();
+  return (
+    <SmallPick
+      label={label}
+      shown={shown}
+      isOverruled={isOverruled}
+      onOpen={() => {
+        setLeast(value?.least);
+        setMost(value?.most);
+      }}
+      onKeep={() =>
+        onSet(
+          least === undefined && most === undefined
+            ? undefined
+            : { least: least ?? most ?? 0, most: most ?? least ?? 0 },
+        )
+      }
+    >
+      <span className="flex items-baseline gap-1.5 text-ink-2">
+        from
+        <Figure label="Fewest working days" value={least} step={1} onSet={setLeast} />
+        to
+        <Figure label="Most working days" value={most} step={1} onSet={setMost} />
+        working days
+      </span>
+      {none && <span className="text-[13px] text-ink-2">Both empty: {none}.</span>}
+    </SmallPick>
+  );
+}

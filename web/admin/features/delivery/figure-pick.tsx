@@ -1,0 +1,27 @@
+import { useState } from 'react';
+import { Figure } from '../pages/faces/inputs';
+import { SmallPick } from './small-pick';
+
+interface FigurePickProps {
+  label: string;
+  value: number;
+  onSet: (value: number) => Promise<unknown>;
+}
+
+/** A whole number inside a sentence, kept when it is whole. */
+export function FigurePick({ label, value, onSet }: FigurePickProps) {
+  const [typed, setTyped] = useState<number | undefined>(value);
+  return (
+    <SmallPick
+      label={label}
+      shown={String(value)}
+      onOpen={() => setTyped(value)}
+      onKeep={() => onSet(Math.trunc(typed ?? 0))}
+    >
+      <span className="flex items-baseline gap-1.5 text-ink-2">
+        {label.toLowerCase()}
+        <Figure label={`${label}, pieces`} value={typed} step={1} onSet={setTyped} />
+      </span>
+    </SmallPick>
+  );
+}

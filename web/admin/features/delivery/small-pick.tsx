@@ -1,0 +1,87 @@
+import { useState, type ReactNode } from 'react';
+import { Popover } from 'radix-ui';
+import { Problem } from '../../shared/api';
+import { Button } from '../../ui/button';
+import { Caret, PICK, SHEET } from '../../ui/pick';
+
+interface SmallPickProps {
+  label: string;
+  shown: string;
+  /** overruled values stay, and can still be changed */
+  isOverruled?: boolean;
+  width?: string;
+  /** keeps what is set; a problem is told in the sheet, which then stays open */
+  onKeep: () => Promise<unknown>;
+  onOpen?: () => void;
+  children: ReactNode;
+}
+
+/** A choice inside a sentence whose sheet holds some fields and a button to keep them. */
+export function SmallPick(props: SmallPickProps) {
+  const { label, shown, isOverruled = false, width = 'w-72', onKeep, onOpen, children } = props;
+  const [open, setOpen] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const keep = async () => {
+    try {
+      await onKeep();
+      setProblem(undefined);
+      setOpen(false);
+    } catch (error) {
+      setProblem(told(error));
+    }
+  };
+  return (
+    <Popover.Root
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        setProblem(undefined);
+        if (next) onOpen?.();
+      }}
+    >
+      <Popover.Trigger
+        className={
+          isOverruled ? `${PICK} border-line-2! font-medium! text-ink-2! line-through` : PICK
+        }
+        aria-label={`${label}: ${shown}`}
+      >
+        {shown}
+        <Caret />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          className={`${SHEET} ${width} p-3!`}
+          align="start"
+          sideOffset={4}
+          aria-label={label}
+        >
+          <form
+            className="flex flex-col gap-2.5"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void keep();
+            }}
+          >
+            {children}
+            {problem && (
+              <p role="alert" className="text-[13px] text-rust-ink">
+                {problem}
+              </p>
+            )}
+            <Button look="inside" type="submit" className="self-start py-1!">
+              Keep
+            </Button>
+          </form>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+/** What the server said, with the value that it is about. */
+export function told(error: unknown): string {
+  if (!(error instanceof Problem)) return 'That did not work. Nothing was changed.';
+  const [fault] = error.faults;
+  if (!fault) return error.message;
+  return `Not kept: ${fault.reason}.`;
+}
