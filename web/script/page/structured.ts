@@ -5,7 +5,7 @@ const JSON_LD = 'application/ld+json';
 type Tree = Record<string, unknown>;
 
 /**
- * Puts the product's rating into the page for machines that read it. Where the page names its product
+ * Puts the product's rating and its ways of delivery into the page for machines that read it. Where the page names its product
  * itself, the rating is said of the same thing by its @id, or not at all: never of a second one.
  */
 export async function putStructured(origin: string, context: PageContext): Promise<void> {
@@ -19,7 +19,7 @@ export async function putStructured(origin: string, context: PageContext): Promi
   );
   if (response.status !== 200) return;
   const tree = (await response.json()) as Tree;
-  const { aggregateRating, review } = tree;
+  const { aggregateRating, review, offers } = tree;
   const said = own
     ? {
         '@context': tree['@context'],
@@ -27,6 +27,7 @@ export async function putStructured(origin: string, context: PageContext): Promi
         '@id': own.id,
         aggregateRating,
         review,
+        ...(own.offer ? { offers: offered(offers, own.offer) } : {}),
       }
     : tree;
   const script = document.createElement('script');
@@ -37,7 +38,7 @@ export async function putStructured(origin: string, context: PageContext): Promi
 }
 
 /** The product that the page names itself, by its @id if it has one; nothing where it names none. */
-function ownProduct(): { id: string | undefined } | undefined {
+function ownProduct(): { id: string | undefined; offer?: string | true } | undefined {
   if (document.querySelector('[itemtype*="schema.org/Product"],[typeof~="Product"]'))
     return { id: undefined };
   const [first] = [...document.querySelectorAll(`script[type="${JSON_LD}"]`)].flatMap((script) =>
@@ -45,7 +46,20 @@ function ownProduct(): { id: string | undefined } | undefined {
   );
   if (!first) return undefined;
   const id = first['@id'];
-  return { id: typeof id === 'string' ? id : undefined };
+  const [offer] = [first['offers'] ?? []].flat() as Tree[];
+  const offerId = offer?.['@id'];
+  return {
+    id: typeof id === 'string' ? id : undefined,
+    // an offer of the page's own is said more of where it has a name, and never said twice
+    ...(!offer ? { offer: true } : typeof offerId === 'string' ? { offer: offerId } : {}),
+  };
+}
+
+/** Our offer, or what it says of how the page's own is sent. */
+function offered(offers: unknown, own: string | true): unknown {
+  if (own === true || !offers) return offers;
+  const { shippingDetails } = offers as Tree;
+  return { '@type': 'Offer', '@id': own, shippingDetails };
 }
 
 function parsed(text: string): unknown {

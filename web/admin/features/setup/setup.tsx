@@ -9,6 +9,7 @@ import { PageCheck } from './page-check';
 import { ReviewForm } from './review-form';
 import { Outside } from './outside';
 import { Programs } from './programs';
+import { WhereShoppersAre } from './where';
 import { SimulatedShoppers } from './shoppers';
 import { useSaveShop, useShop, type Shop } from './queries';
 
@@ -25,6 +26,7 @@ export function Setup() {
       <ReviewForm />
       <PageCheck />
       <Programs />
+      <WhereShoppersAre />
       <Outside />
       <SimulatedShoppers />
     </div>
@@ -50,7 +52,8 @@ function Connect({ shop }: { shop: Shop }) {
             onCopy={copy}
           />
           <p className="mt-1.5 text-[13px] text-ink-2">
-            The kinds are product, listing, basket and home. In listings each card carries its own
+            The kinds are product, listing, basket, home and confirmation; a confirmation says with
+            data-nod-ordered when the order was placed. In listings each card carries its own
             data-nod-product.
           </p>
         </Step>

@@ -87,6 +87,7 @@ final class DemoCommand implements Callable<Integer> {
             .loopback()
             .demo(apiKey, clock)
             .standIns(standIns, shopServer.getAddress().getPort())
+            .countries(StandIns.countries(files))
             .start();
     String address = ServerStart.address(server, "127.0.0.1");
     if (!Files.exists(data.resolve(MARK))) {

@@ -48,6 +48,11 @@ final class ServerStart {
     return set("nodyes.trusted", String.join(",", standIns.hosts(shopPort)));
   }
 
+  /** Looks countries up in a file as RFC 8805 has it. */
+  ServerStart countries(Path file) {
+    return set("nodyes.country-ranges", file.toAbsolutePath().toString());
+  }
+
   ConfigurableApplicationContext start() {
     return new SpringApplicationBuilder(NodYesServer.class).run(arguments.toArray(String[]::new));
   }

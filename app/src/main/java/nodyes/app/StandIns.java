@@ -1,9 +1,14 @@
 package nodyes.app;
 
+import java.io.IOException;
 import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 import nodyes.standins.directory.BusinessDirectory;
 import nodyes.standins.mail.MailCatcher;
@@ -28,6 +33,18 @@ final class StandIns implements AutoCloseable {
   private static int port(int shopPort, int behind) {
     int wanted = shopPort + behind;
     return shopPort == 0 || wanted > 65_535 || ServerStart.isTaken(wanted) ? 0 : wanted;
+  }
+
+  /** Writes the stand-in for a database of countries by address, where it is not yet. */
+  static Path countries(Path folder) throws IOException {
+    Path file = folder.resolve("countries-by-address.csv");
+    Files.createDirectories(folder);
+    try (var in =
+        Objects.requireNonNull(
+            Marketplace.class.getResourceAsStream("/nodyes/standins/addresses/countries.csv"))) {
+      Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
+    }
+    return file;
   }
 
   String directoryService() {

@@ -6,11 +6,13 @@ import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import nodyes.core.delivery.DayRange;
+import org.joda.money.Money;
 
 /**
  * A product's way to a country as schema.org says it: OfferShippingDetails with its deliveryTime, a
@@ -21,6 +23,8 @@ public final class ShippingDetails {
   /** By type, the properties that are written; each is one of schema.org's. */
   public static final Map<String, List<String>> WRITTEN =
       Map.of(
+          "Product", List.of("name", "url", "offers"),
+          "Offer", List.of("url", "price", "priceCurrency", "shippingDetails"),
           "OfferShippingDetails", List.of("shippingDestination", "deliveryTime"),
           "DefinedRegion", List.of("addressCountry"),
           "ShippingDeliveryTime",
@@ -67,6 +71,36 @@ public final class ShippingDetails {
     details.put("shippingDestination", region);
     details.put("deliveryTime", time);
     return details;
+  }
+
+  /**
+   * A product, or what is known of it already, with an offer that says how it is sent.
+   *
+   * @param product a tree that is kept as it is; empty for one of title and address alone
+   * @param title what the shop calls it
+   * @param address of its page
+   * @param price what it costs
+   * @param details its ways, one or more
+   */
+  public static Map<String, Object> offered(
+      Map<String, Object> product,
+      String title,
+      String address,
+      Money price,
+      List<Map<String, Object>> details) {
+    var offer = typed("Offer");
+    offer.put("url", address);
+    offer.put("price", price.getAmount());
+    offer.put("priceCurrency", price.getCurrencyUnit().getCode());
+    offer.put("shippingDetails", details);
+    Map<String, Object> tree = new LinkedHashMap<>();
+    tree.put("@context", "https://schema.org");
+    tree.putAll(typed("Product"));
+    tree.put("name", title);
+    tree.put("url", address);
+    tree.putAll(product);
+    tree.put("offers", offer);
+    return tree;
   }
 
   private static Map<String, Object> days(DayRange range) {

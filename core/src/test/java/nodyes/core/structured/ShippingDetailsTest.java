@@ -11,6 +11,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.delivery.DayRange;
+import org.joda.money.Money;
 import org.testng.annotations.Test;
 
 public class ShippingDetailsTest {
@@ -41,8 +42,25 @@ public class ShippingDetailsTest {
     known(DETAILS);
   }
 
+  @Test
+  public void anOfferKeepsWhatIsKnownOfTheProduct() {
+    Map<String, Object> tree =
+        ShippingDetails.offered(
+            Map.of("aggregateRating", "kept"),
+            "Pot",
+            "https://shop.example/pot",
+            Money.parse("EUR 29.00"),
+            List.of(DETAILS));
+    assertEquals(tree.get("aggregateRating"), "kept");
+    var offer = (Map<?, ?>) tree.get("offers");
+    assertEquals(offer.get("priceCurrency"), "EUR");
+    known(offer);
+  }
+
   private static void known(Object tree) {
-    if (tree instanceof Map<?, ?> map) {
+    if (tree instanceof List<?> list) {
+      list.forEach(ShippingDetailsTest::known);
+    } else if (tree instanceof Map<?, ?> map) {
       List<String> named = ShippingDetails.WRITTEN.getOrDefault(map.get("@type"), List.of());
       map.forEach(
           (name, value) -> {

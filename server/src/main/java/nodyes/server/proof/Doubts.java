@@ -51,6 +51,11 @@ final class Doubts {
     return List.copyOf(all);
   }
 
+  /** A country to which promises are not kept, as it is said of it. */
+  static DoubtOfNod unkept(String words) {
+    return new DoubtOfNod("Promise not kept", words, "delivery", "Delivery", 0, List.of());
+  }
+
   private static DoubtOfNod doubted(Nod nod, Doubt doubt, List<DoubtedProduct> products) {
     return new DoubtOfNod(
         doubt.rule(),

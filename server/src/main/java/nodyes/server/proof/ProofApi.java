@@ -10,11 +10,13 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.List;
 import nodyes.core.bringin.SpreadsheetCell;
 import nodyes.core.nod.Nod;
 import nodyes.core.presence.ViewWindow;
 import nodyes.core.showing.Facts;
+import nodyes.server.delivery.KeptPromises;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.AllFacts;
 import nodyes.server.presence.Presence;
@@ -43,13 +45,16 @@ class ProofApi {
   private final AllFacts facts;
   private final Presence presence;
   private final Shop shop;
+  private final KeptPromises kept;
   private final Clock clock;
 
-  ProofApi(Nods nods, AllFacts facts, Presence presence, Shop shop, Clock clock) {
+  ProofApi(
+      Nods nods, AllFacts facts, Presence presence, Shop shop, KeptPromises kept, Clock clock) {
     this.nods = nods;
     this.facts = facts;
     this.presence = presence;
     this.shop = shop;
+    this.kept = kept;
     this.clock = clock;
   }
 
@@ -60,8 +65,9 @@ class ProofApi {
   DoubtsView doubts() {
     Facts known = facts.with(nods.published());
     List<Nod> published = nods.published().nods();
-    return new DoubtsView(
-        published.size(), known.products().size(), Doubts.of(published, known, clock.instant()));
+    var doubts = new ArrayList<>(Doubts.of(published, known, clock.instant()));
+    kept.unkept().stream().map(Doubts::unkept).forEach(doubts::add);
+    return new DoubtsView(published.size(), known.products().size(), doubts);
   }
 
   /**

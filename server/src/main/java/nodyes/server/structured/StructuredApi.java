@@ -23,7 +23,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.ObjectMapper;
 
-/** A product's rating as JSON-LD: the script puts it into the page, or a shop does so itself. */
+/**
+ * A product's rating and ways of delivery as JSON-LD: the script puts it into the page, or a shop
+ * does so itself.
+ */
 @RestController
 @Tag(name = "embed")
 class StructuredApi {
@@ -33,15 +36,22 @@ class StructuredApi {
   private final Catalogue catalogue;
   private final Reviews reviews;
   private final MarkupRuleStore rule;
+  private final ShippingMarkup shipping;
   private final Shop shop;
   private final ObjectMapper json;
   private final RateLimit limit = new RateLimit(300, Duration.ofMinutes(1));
 
   StructuredApi(
-      Catalogue catalogue, Reviews reviews, MarkupRuleStore rule, Shop shop, ObjectMapper json) {
+      Catalogue catalogue,
+      Reviews reviews,
+      MarkupRuleStore rule,
+      ShippingMarkup shipping,
+      Shop shop,
+      ObjectMapper json) {
     this.catalogue = catalogue;
     this.reviews = reviews;
     this.rule = rule;
+    this.shipping = shipping;
     this.shop = shop;
     this.json = json;
   }
@@ -49,19 +59,20 @@ class StructuredApi {
   @GetMapping(path = "/embed/v1/structured", produces = "application/ld+json")
   @CrossOrigin(origins = "*", maxAge = 3600)
   @Operation(
-      summary = "A product's rating in schema.org's terms; 204 where nobody reviewed it here")
+      summary =
+          "A product's rating and ways of delivery in schema.org's terms; 204 where there is neither")
   ResponseEntity<String> structured(@RequestParam String product, HttpServletRequest request) {
     limit.count(request.getRemoteAddr());
     CacheControl cache = CacheControl.maxAge(Duration.ofMinutes(5)).cachePublic();
     return Slug.parse(product)
-        .flatMap(this::rating)
+        .flatMap(this::tree)
         .map(
             tree ->
                 ResponseEntity.ok().cacheControl(cache).contentType(JSON_LD).body(written(tree)))
         .orElseGet(() -> ResponseEntity.noContent().cacheControl(cache).build());
   }
 
-  private Optional<Map<String, Object>> rating(Slug slug) {
+  private Optional<Map<String, Object>> tree(Slug slug) {
     CatalogueProduct found = catalogue.find(java.util.List.of(slug)).get(slug);
     if (found == null) {
       return Optional.empty();
@@ -69,7 +80,11 @@ class StructuredApi {
     FirstParty own = reviews.markup(found.id().value(), REVIEWS, rule.countsBroughtIn());
     String address =
         shop.settings().origin().orElse("") + shop.settings().productPage(slug.value());
-    return ProductRating.of(found.title(), address, own.summary(), own.newest());
+    return shipping.with(
+        ProductRating.of(found.title(), address, own.summary(), own.newest()),
+        slug,
+        found.title(),
+        address);
   }
 
   /** No text in it ends the script element that it is put into (HTML, section 4.12.1.3). */
