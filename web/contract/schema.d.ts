@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_8"];
+        get: operations["get_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["kit"];
-        put: operations["set_3"];
+        put: operations["set_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["face"];
-        put: operations["set_2"];
+        put: operations["set_3"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -555,8 +555,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_7"];
-        put: operations["set_1"];
+        get: operations["get_8"];
+        put: operations["set_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -699,8 +699,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_6"];
-        put: operations["set"];
+        get: operations["get_7"];
+        put: operations["set_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -939,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_5"];
+        get: operations["get_6"];
         put: operations["connect"];
         post?: never;
         delete: operations["disconnect"];
@@ -1035,7 +1035,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_4"];
+        get: operations["get_5"];
         put: operations["put_4"];
         post?: never;
         delete?: never;
@@ -1051,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_3"];
+        get: operations["get_4"];
         put: operations["put_3"];
         post?: never;
         delete?: never;
@@ -1579,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_2"];
+        get: operations["get_3"];
         put: operations["put_2"];
         post?: never;
         delete?: never;
@@ -1611,7 +1611,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_1"];
+        get: operations["get_2"];
         put: operations["put_1"];
         post?: never;
         delete?: never;
@@ -1723,8 +1723,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["get_1"];
         put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/where": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1895,7 +1911,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A product's rating in schema.org's terms; 204 where nobody reviewed it here */
+        /** A product's rating and ways of delivery in schema.org's terms; 204 where there is neither */
         get: operations["structured"];
         put?: never;
         post?: never;
@@ -3674,6 +3690,13 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        WhereSet: {
+            header: string;
+        };
+        WhereView: {
+            header: string;
+            looksUp: boolean;
+        };
         Why: {
             answer: string;
             needs: components["schemas"]["Need"][];
@@ -3966,7 +3989,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_8: {
+    get_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -4006,7 +4029,7 @@ export interface operations {
             };
         };
     };
-    set_3: {
+    set_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4076,7 +4099,7 @@ export interface operations {
             };
         };
     };
-    set_2: {
+    set_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4901,7 +4924,7 @@ export interface operations {
             };
         };
     };
-    get_7: {
+    get_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4921,7 +4944,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5129,7 +5152,7 @@ export interface operations {
             };
         };
     };
-    get_6: {
+    get_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5149,7 +5172,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5537,7 +5560,7 @@ export interface operations {
             };
         };
     };
-    get_5: {
+    get_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5739,7 +5762,7 @@ export interface operations {
             };
         };
     };
-    get_4: {
+    get_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5783,7 +5806,7 @@ export interface operations {
             };
         };
     };
-    get_3: {
+    get_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6663,7 +6686,7 @@ export interface operations {
             };
         };
     };
-    get_2: {
+    get_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6775,7 +6798,7 @@ export interface operations {
             };
         };
     };
-    get_1: {
+    get_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6971,7 +6994,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7011,6 +7034,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MarkupRule"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhereView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhereSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WhereView"];
                 };
             };
         };

@@ -25,7 +25,7 @@ export function Calendar({ journey }: { journey: Journey }) {
           )),
         )}
       </div>
-      <div role="list" aria-label="Days" className="border-b border-line">
+      <div role="group" aria-label="Days" className="border-b border-line">
         {lines.map((line) => (
           <Line key={line[0]?.day} line={line} journey={journey} placed={placed} />
         ))}
@@ -94,7 +94,6 @@ function Day({ day, placed, isTall }: { day: CalendarDay; placed: string; isTall
     .join('; ');
   return (
     <div
-      role="listitem"
       title={why || 'a day that counts'}
       className={`relative border-t border-l border-line pt-1 pl-1.5 text-[12.5px] leading-tight last:border-r ${isTall ? 'h-[134px]' : 'h-[45px]'} ${ground} ${isFirst ? 'border-l-2! border-l-plum!' : ''}`}
     >

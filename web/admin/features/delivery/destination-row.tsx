@@ -95,7 +95,7 @@ export function DestinationRow({
             {' '}
             not on
             <RegionsPick
-              label={`Holidays on the way, ${name}`}
+              label={`Carrier’s holidays, ${name}`}
               values={one.holidays ?? []}
               none="its own holidays"
               onSet={(holidays) => set({ holidays: holidays.length > 0 ? holidays : undefined })}

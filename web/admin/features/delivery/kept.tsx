@@ -76,7 +76,7 @@ export function Kept({ view, onSet }: KeptProps) {
                         {range(row.proposal.transit)}, {row.proposal.percent}% of the time{' '}
                         <Button
                           look="link"
-                          aria-label={`Take ${range(row.proposal.transit)} for ${row.name}`}
+                          aria-label={`take these: ${range(row.proposal.transit)} for ${row.name}`}
                           onClick={() => row.proposal && take(row.country, row.proposal.transit)}
                         >
                           take these

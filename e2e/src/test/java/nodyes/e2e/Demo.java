@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -25,7 +26,12 @@ final class Demo {
   private final Process process;
 
   Demo() throws IOException, InterruptedException {
-    data = Files.createTempDirectory("nodyes-e2e");
+    this(Files.createTempDirectory("nodyes-e2e"), "2026-11-26T14:20:00Z");
+  }
+
+  /** With data that may be there already, from an instant on. */
+  Demo(Path data, String clock) throws IOException, InterruptedException {
+    this.data = data;
     process =
         start(
             data.resolve("log.txt"),
@@ -40,7 +46,7 @@ final class Demo {
             "--api-key",
             KEY,
             "--clock",
-            "2026-11-26T14:20:00Z");
+            clock);
     long end = System.nanoTime() + LONGEST_START.toNanos();
     while (!log().contains("Ctrl+C")) {
       if (!process.isAlive() || System.nanoTime() > end) {
@@ -115,6 +121,16 @@ final class Demo {
               .build(),
           HttpResponse.BodyHandlers.ofString());
     }
+  }
+
+  /** Its clock, which goes on from the instant at which it was started. */
+  Instant now() throws IOException, InterruptedException {
+    return Instant.ofEpochMilli(
+        Long.parseLong(
+            ask(office("/embed/v1/page?kind=home&lang=en"))
+                .headers()
+                .firstValue("Nodyes-Time")
+                .orElseThrow()));
   }
 
   HttpResponse<String> post(String path, String json) throws IOException, InterruptedException {

@@ -96,6 +96,11 @@ public abstract class InBrowser {
     return open(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
   }
 
+  /** A browser in a time zone, which tells where its shopper is. */
+  protected Page openIn(String zone, int width) {
+    return open(new Browser.NewContextOptions().setViewportSize(width, 844).setTimezoneId(zone));
+  }
+
   private Page open(Browser.NewContextOptions options) {
     if (context != null) {
       context.close();

@@ -90,4 +90,32 @@ public class PresenceIT extends InBrowser {
     assertThat(shopper.locator("nod-yes[data-kind=recent-orders]")).hasCount(1);
     assertThat(notice).not().isVisible();
   }
+
+  /** Three look, and six minutes later nobody did in the last five. */
+  @Test
+  public void theCountFallsWhenNobodyLooksAnyMore() throws Exception {
+    var before = new Demo();
+    try {
+      for (int i = 0; i < 5; i++) {
+        shopper().navigate(before.shop("/products/oat-trough"));
+      }
+      Page seen = shopper();
+      seen.navigate(before.shop("/products/oat-trough"));
+      assertThat(seen.locator("nod-yes[data-kind=visitor-count] p"))
+          .hasText("6 people looked at this in the last 5 minutes");
+    } finally {
+      before.close();
+    }
+    leave();
+    var after = new Demo(before.data, "2026-11-26T14:27:00Z");
+    try {
+      Page alone = shopper();
+      alone.navigate(after.shop("/products/oat-trough"));
+      assertThat(alone.locator("nod-yes[data-kind=visitor-count]")).hasCount(1);
+      assertThat(alone.locator("nod-yes[data-kind=star-line]").first()).isVisible();
+      assertThat(alone.locator("nod-yes[data-kind=visitor-count] p")).not().isVisible();
+    } finally {
+      after.close();
+    }
+  }
 }

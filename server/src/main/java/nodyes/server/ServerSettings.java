@@ -32,5 +32,5 @@ public record ServerSettings(
     @DefaultValue Map<String, String> standIns,
     @DefaultValue("nod-yes@localhost") String mailFrom,
     @DefaultValue("240") int viewsPerMinute,
-    Optional<Path> countryRanges,
+    Optional<String> countryRanges,
     Optional<Instant> clock) {}

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
+import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -34,7 +35,7 @@ public class Where {
             .map(
                 file -> {
                   try {
-                    return AddressRanges.read(file);
+                    return AddressRanges.read(Path.of(file));
                   } catch (IOException e) {
                     throw new UncheckedIOException("The file of countries cannot be read.", e);
                   }

@@ -121,7 +121,7 @@ final class ShopPages {
     page.put("number", number);
     page.put("ordered", placed);
     page.put(
-        "lines",
+        "things",
         ordered.quantities().keySet().stream()
             .flatMap(sku -> goods.selling(sku).stream())
             .distinct()

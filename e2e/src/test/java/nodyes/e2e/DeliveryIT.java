@@ -1,0 +1,183 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.regex.Pattern;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Delivery: set by the owner, promised to shoppers in some countries and languages. */
+public class DeliveryIT extends InBrowser {
+  private static final String POT = "/products/celadon-planter?variant=PL-CEL-24";
+  private static final String PLACE = "/delivery?of=celadon-planter&variant=PL-CEL-24&to=DE";
+  private final ObjectMapper json = new ObjectMapper();
+
+  @AfterMethod(alwaysRun = true)
+  public void goBack() throws Exception {
+    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+  }
+
+  private Locator promise() {
+    return page.locator("nod-yes[data-nod=arrival]");
+  }
+
+  private Locator layer(String name) {
+    return page.getByRole(AriaRole.LISTITEM, named(name).setExact(true));
+  }
+
+  @Test
+  public void theOwnerSeesEachDayAndWhyItCounts() throws Exception {
+    page.navigate(demo.office(PLACE));
+    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Tue 1 Dec – Thu 3 Dec");
+    Locator days = page.getByLabel("Days", exactly());
+    assertThat(days.getByTitle("Independence Day")).containsText("1 Dec");
+    assertThat(days.getByTitle("The kiln rests").first()).containsText("closed");
+    assertThat(page.getByLabel("At the soonest")).containsText("leaves");
+    assertThat(page.getByText("the carrier still delivers")).isVisible();
+    assertThat(layer("Celadon planter")).containsText("wins for leaving");
+    assertThat(layer("Shop-wide")).containsText("wins for cut-offs and holidays");
+    assertThat(page.getByLabel("Promise kept?")).containsText("Germany");
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  @Test
+  public void theWeekIsSetAndTakenBack() {
+    page.navigate(demo.office(PLACE));
+    Locator cutOffs = layer("Shop-wide").getByRole(AriaRole.BUTTON, in("Cut-offs"));
+    cutOffs.click();
+    page.getByLabel("Cut-off, Thursday", exactly()).fill("14:00");
+    button("Keep").click();
+    // it is 14:20: what is ordered now counts tomorrow
+    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Wed 2 Dec – Fri 4 Dec");
+    assertThat(page.getByLabel("Whose timing wins")).containsText("It counts on Fri 27 Nov");
+    page.keyboard().press("z");
+    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Tue 1 Dec – Thu 3 Dec");
+  }
+
+  @Test
+  public void whatRunsBackwardsIsNotKeptAndSaidSo() {
+    page.navigate(demo.office(PLACE));
+    page.getByRole(AriaRole.BUTTON, named("Days on the way, Germany")).click();
+    page.getByLabel("Fewest working days").fill("5");
+    page.getByLabel("Most working days").fill("3");
+    button("Keep").click();
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .hasText("Not kept: 5 to 3 days run backwards: the second number is the smaller one.");
+    complaints.clear(); // the browser notes every refusal
+    page.getByLabel("Most working days").fill("6");
+    button("Keep").click();
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Days on the way, Germany")))
+        .containsText("5 to 6");
+  }
+
+  @Test
+  public void aTimingOfItsOwnOverrulesTheShops() {
+    page.navigate(demo.office("/delivery?of=clay-olla&to=PT"));
+    assertThat(layer("Shop-wide")).containsText("wins for leaving");
+    page.getByRole(AriaRole.BUTTON, named("Add a timing")).click();
+    page.getByLabel("Category, tag or product").fill("clay olla");
+    page.getByRole(AriaRole.BUTTON, named("Clay olla product")).click();
+    layer("Clay olla").getByRole(AriaRole.BUTTON, in("Leaves")).click();
+    page.getByLabel("Fewest working days").fill("6");
+    page.getByLabel("Most working days").fill("9");
+    button("Keep").click();
+    assertThat(layer("Clay olla")).containsText("wins for leaving");
+    assertThat(layer("Shop-wide")).containsText("wins for cut-offs and holidays");
+    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Wed 9 Dec – Tue 15 Dec");
+  }
+
+  @Test
+  public void shoppersReadItForTheirCountryAndInTheirLanguage() {
+    openIn("Europe/Berlin", 1280);
+    page.navigate(demo.shop(POT));
+    assertThat(promise()).containsText("Order in the next");
+    assertThat(promise()).containsText("Tue 1 Dec – Thu 3 Dec");
+    assertThat(promise()).containsText("in Germany");
+    promise().getByRole(AriaRole.COMBOBOX).selectOption("JP");
+    assertThat(promise()).containsText("in Japan");
+    page.reload();
+    assertThat(promise()).containsText("in Japan");
+    openIn("Europe/Berlin", 390);
+    speak("de");
+    page.navigate(demo.shop(POT));
+    assertThat(promise()).containsText("Di., 1. – Do., 3. Dez. in Deutschland geliefert");
+    openIn("Asia/Tokyo", 390);
+    speak("ja");
+    page.navigate(demo.shop(POT));
+    assertThat(promise()).containsText("日本へ");
+    assertThat(promise()).containsText(Pattern.compile("12月8日|12/08|12/8"));
+  }
+
+  private void speak(String language) {
+    page.addInitScript(
+        "document.addEventListener('readystatechange',"
+            + " () => { document.documentElement.lang = '"
+            + language
+            + "'; });");
+  }
+
+  @Test
+  public void whereNothingTellsTheCountryTheShopsOwnIsTakenAndSaidSo() {
+    openIn("UTC", 390);
+    page.navigate(demo.shop(POT));
+    assertThat(promise()).containsText("We do not know your country: this is for Portugal.");
+  }
+
+  /** The page is left open over the cut-off. */
+  @Test
+  public void thePromiseChangesAtTheCutOffWithoutLoadingThePage() throws Exception {
+    Instant end = demo.now().plusSeconds(20).truncatedTo(ChronoUnit.SECONDS);
+    JsonNode view = json.readTree(demo.ask(demo.office("/api/v1/delivery")).body());
+    var settings = (ObjectNode) view.path("settings").deepCopy();
+    for (JsonNode layer : settings.path("layers")) {
+      if (layer.path("id").asString().equals("shop")) {
+        ((ObjectNode) layer.path("cutOffs"))
+            .put("THURSDAY", LocalTime.ofInstant(end, ZoneOffset.UTC).toString());
+      }
+    }
+    ObjectNode change =
+        json.createObjectNode()
+            .put("revision", view.path("revision").asString())
+            .put("words", "a cut-off soon");
+    change.set("settings", settings);
+    assertEquals(demo.put("/api/v1/delivery", change.toString()).statusCode(), 200);
+    demo.post("/api/v1/arrangement/publish", "");
+    openIn("Europe/Berlin", 1280);
+    page.addInitScript("window.loads = (window.loads ?? 0) + 1;");
+    page.navigate(demo.shop(POT));
+    assertThat(promise()).containsText("Tue 1 Dec – Thu 3 Dec");
+    assertThat(promise()).containsText("Wed 2 Dec – Fri 4 Dec");
+    assertTrue(!demo.now().isBefore(end), "not before the cut-off");
+    assertEquals(page.evaluate("window.loads"), 1);
+  }
+
+  @Test
+  public void aBasketTellsItsSlowLineAndItsFastOneAndTheOrderWhatWasPromised() {
+    openIn("Europe/Lisbon", 1280);
+    page.navigate(demo.shop(POT));
+    page.getByRole(AriaRole.BUTTON, named("Add to basket")).click();
+    page.navigate(demo.shop("/products/ochre-bowl"));
+    page.getByRole(AriaRole.BUTTON, named("Add to basket")).click();
+    Locator basket = page.locator("nod-yes[data-nod=basket-arrival]");
+    assertThat(basket.getByRole(AriaRole.ROW)).hasCount(2);
+    assertThat(basket.getByRole(AriaRole.ROW).first()).containsText("Fri 27 Nov – Wed 2 Dec");
+    assertThat(basket.getByRole(AriaRole.ROW).last()).containsText("Dec");
+    page.getByRole(AriaRole.BUTTON, named("Order").setExact(true)).click();
+    assertThat(page.locator("nod-yes[data-nod=order-arrival]")).containsText("Your order arrives");
+  }
+
+  private static Locator.GetByRoleOptions in(String name) {
+    return new Locator.GetByRoleOptions().setName(name);
+  }
+}
