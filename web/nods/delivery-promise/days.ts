@@ -21,5 +21,17 @@ export function days(context: ViewContext, { first, last }: Days, isShort = fals
     month: 'short',
     timeZone: 'UTC',
   });
-  return first === last ? format.format(at(first)) : format.formatRange(at(first), at(last));
+  if (first === last) return format.format(at(first));
+  const range = format.formatRangeToParts(at(first), at(last));
+  // some languages write a span in figures alone, where a single day has its month in words
+  return monthOf(range) === monthOf(format.formatToParts(at(first)))
+    ? range.map(({ value }) => value).join('')
+    : `${format.format(at(first))} – ${format.format(at(last))}`;
+}
+
+/** How a month is written: in words or figures, and with which sign behind it. */
+function monthOf(parts: { type: string; value: string }[]): string {
+  const index = parts.findLastIndex(({ type }) => type === 'month');
+  const month = parts[index]?.value ?? '';
+  return /^\d+$/.test(month) ? (parts[index + 1]?.value.charAt(0) ?? '') : 'words';
 }
