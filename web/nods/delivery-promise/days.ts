@@ -1,3 +1,4 @@
+import { el } from '../../script/lib/el';
 import type { ViewContext } from '../view';
 
 export interface Days {
@@ -34,4 +35,23 @@ function monthOf(parts: { type: string; value: string }[]): string {
   const index = parts.findLastIndex(({ type }) => type === 'month');
   const month = parts[index]?.value ?? '';
   return /^\d+$/.test(month) ? (parts[index + 1]?.value.charAt(0) ?? '') : 'words';
+}
+
+const MINUTE = 60_000;
+
+/** The shop's day, by the server's clock. */
+export function today(zone: string, context: ViewContext): HTMLElement {
+  const host = el('b');
+  const format = new Intl.DateTimeFormat(locale(context), {
+    day: 'numeric',
+    month: 'short',
+    timeZone: zone,
+  });
+  const tick = () => {
+    const text = format.format(context.now());
+    if (host.textContent !== text) host.textContent = text;
+    setTimeout(() => host.isConnected && tick(), MINUTE);
+  };
+  tick();
+  return host;
 }

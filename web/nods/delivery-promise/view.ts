@@ -3,7 +3,7 @@ import type { DeliveryPromiseNod } from '../../script/page/answer';
 import { country, day, flag, say } from '../draw/words';
 import type { ViewContext } from '../view';
 import { clock, left } from './cut-off';
-import { days, type Days } from './days';
+import { days, today, type Days } from './days';
 
 type Content = DeliveryPromiseNod['content'];
 type Promised = NonNullable<Content['promised']>;
@@ -25,7 +25,7 @@ export function deliveryPromise(nod: DeliveryPromiseNod, context: ViewContext): 
     'div',
     { class: content.small ? 'delivery small' : 'delivery' },
     content.shows !== 'path' && sentence(content, promised, context),
-    content.shows !== 'words' && path(promised, context),
+    content.shows !== 'words' && path(content, promised, context),
     content.lines.length > 0 && lines(content, context),
     content.assumed &&
       !content.small &&
@@ -80,7 +80,11 @@ function wording(
 }
 
 /** Its stages with their days. */
-function path({ placed, leaves, arrives }: Promised, context: ViewContext): HTMLElement {
+function path(
+  { zone }: Content,
+  { placed, leaves, arrives }: Promised,
+  context: ViewContext,
+): HTMLElement {
   const stage = (name: string, of: Days) =>
     el(
       'li',
@@ -92,7 +96,15 @@ function path({ placed, leaves, arrives }: Promised, context: ViewContext): HTML
   return el(
     'ol',
     { class: 'path' },
-    placed !== undefined && stage('placed', { first: placed, last: placed }),
+    el(
+      'li',
+      { class: 'placed' },
+      el('span', { class: 'mark', 'aria-hidden': 'true' }),
+      el('span', { class: 'name' }, say(context, 'placed')),
+      placed
+        ? el('b', {}, days(context, { first: placed, last: placed }, true))
+        : today(zone, context),
+    ),
     stage('leaves', leaves),
     stage('arrives', arrives),
   );

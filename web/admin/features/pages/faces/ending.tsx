@@ -10,7 +10,8 @@ const KINDS = choices(
   ['at-moment', 'to a moment'],
   ['after-length', 'for a length after a start'],
   ['repeating', 'again and again'],
-  ['next-cut-off', 'to the next cut-off for orders'],
+  ['with-delivery', 'to the cut-off of Delivery'],
+  ['next-cut-off', 'to the next cut-off of its own'],
   ['with-price', 'as long as a reduced price'],
 );
 
@@ -107,6 +108,8 @@ function Parts({ ends, put }: { ends: Ends; put: (next: Ends) => void }) {
       );
     case 'next-cut-off':
       return <CutOffs times={ends.times} onSet={(times) => put({ ...ends, times })} />;
+    case 'with-delivery':
+      return <>: of each product, for the shopper’s country</>;
     case 'with-price':
       return <>: from a reduction to the next planned price of each product</>;
   }

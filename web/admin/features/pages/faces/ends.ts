@@ -24,7 +24,8 @@ export type Ends =
   | { ends: 'after-length'; start: string; length: Length }
   | { ends: 'repeating'; repeat: Repeat; length: Length }
   | { ends: 'next-cut-off'; times: Partial<Record<string, string>> }
-  | { ends: 'with-price' };
+  | { ends: 'with-price' }
+  | { ends: 'with-delivery' };
 
 const WORKDAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY'];
 const DAY: Length = { days: 1, hours: 0, minutes: 0 };
@@ -54,6 +55,7 @@ export function fresh(kind: Ends['ends'], before: Ends): Ends {
     case 'next-cut-off':
       return { ends: kind, times: Object.fromEntries(WORKDAYS.map((day) => [day, '16:00'])) };
     case 'with-price':
+    case 'with-delivery':
       return { ends: kind };
   }
 }

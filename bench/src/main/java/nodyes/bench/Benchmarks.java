@@ -41,6 +41,7 @@ public final class Benchmarks {
       add(report, server.memoryAfterLoad());
     }
     add(report, Composing.measure());
+    add(report, Estimating.measure());
     add(report, new CsvImport(folder).measure());
     add(report, new Killing(folder).measure());
     System.out.println("Written to " + OUT.toAbsolutePath());

@@ -36,11 +36,6 @@ import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
-import org.openjdk.jmh.results.RunResult;
-import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
-import org.openjdk.jmh.runner.options.OptionsBuilder;
-import org.openjdk.jmh.runner.options.TimeValue;
 
 /** Composing a product page of twelve nods, each with conditions, from facts that are loaded. */
 @State(Scope.Benchmark)
@@ -107,27 +102,11 @@ public class Composing {
   }
 
   static List<String> measure() {
-    try {
-      RunResult result =
-          new Runner(
-                  new OptionsBuilder()
-                      .include(Composing.class.getName())
-                      .forks(2)
-                      .warmupIterations(5)
-                      .warmupTime(TimeValue.seconds(1))
-                      .measurementIterations(5)
-                      .measurementTime(TimeValue.seconds(1))
-                      .build())
-              .runSingle();
-      return List.of(
-          "",
-          "## Composing a page",
-          "",
-          "A product page of 12 nods with conditions in a group, JMH average time: %.2f ± %.2f µs."
-              .formatted(
-                  result.getPrimaryResult().getScore(), result.getPrimaryResult().getScoreError()));
-    } catch (RunnerException e) {
-      return List.of("", "## Composing a page", "", "Not measured: " + e.getMessage());
-    }
+    var report = new ArrayList<>(List.of("", "## Composing a page", ""));
+    report.addAll(
+        Warmed.times(
+            Composing.class,
+            Map.of("compose", "A product page of 12 nods with conditions in a group")));
+    return report;
   }
 }

@@ -70,6 +70,7 @@ final class InChromium {
       report.add(loads(browser, "listing, narrow", "/categories/planters", 390));
       report.add("");
       report.add(changes(browser));
+      report.addAll(Drift.measure(browser, server));
       return report;
     }
   }

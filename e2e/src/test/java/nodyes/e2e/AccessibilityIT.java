@@ -84,7 +84,7 @@ public class AccessibilityIT extends InBrowser {
   @Test(dataProvider = "besideThePage")
   public void whatStandsBesideThePage(String opens, String shows) throws Exception {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("7 shown")).isVisible();
+    assertThat(page.getByText("8 shown")).isVisible();
     press(opens);
     assertThat(
             page.getByRole(
@@ -106,7 +106,7 @@ public class AccessibilityIT extends InBrowser {
   @Test(dataProvider = "opened")
   public void theThreeFacesOfANod(String nod) throws Exception {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("7 shown")).isVisible();
+    assertThat(page.getByText("8 shown")).isVisible();
     press(nod);
     for (String face : List.of("Says", "Who sees it", "Looks")) {
       page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(face)).click();

@@ -32,7 +32,10 @@ public class BringInIT extends InBrowser {
             answer -> answer.url().contains("/embed/v1/page"),
             () -> page.navigate(demo.shop("/products/seedling-can")))
         .finished();
-    assertThat(page.locator("nod-yes:not([data-kind=trust-badges], [data-silent])")).hasCount(0);
+    assertThat(
+            page.locator(
+                "nod-yes:not([data-kind=trust-badges], [data-kind=delivery-promise], [data-silent])"))
+        .hasCount(0);
 
     brings("from-the-fair.csv", FILE);
     assertThat(page.getByText("4 rows in 6 columns")).isVisible();
@@ -73,7 +76,10 @@ public class BringInIT extends InBrowser {
             () -> page.navigate(demo.shop("/products/seedling-can")))
         .finished();
     page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-    assertThat(page.locator("nod-yes:not([data-kind=trust-badges], [data-silent])")).hasCount(0);
+    assertThat(
+            page.locator(
+                "nod-yes:not([data-kind=trust-badges], [data-kind=delivery-promise], [data-silent])"))
+        .hasCount(0);
   }
 
   @Test

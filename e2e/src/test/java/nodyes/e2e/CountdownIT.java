@@ -63,7 +63,7 @@ public class CountdownIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
     row("Countdown").click();
     page.getByRole(AriaRole.BUTTON, named("When it ends")).click();
-    page.getByRole(AriaRole.MENUITEMRADIO, named("to the next cut-off")).click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("to the next cut-off of its own")).click();
     assertThat(
             page.getByText(
                 "to the next cut-off: Monday, Tuesday, Wednesday, Thursday and Friday 16:00"))

@@ -41,7 +41,7 @@ public class LabelsIT extends InBrowser {
   @Test
   public void aPriceDropLabelFromNothingToTheShopAndWithTheVariant() {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("7 shown")).isVisible();
+    assertThat(page.getByText("8 shown")).isVisible();
     button("Add a nod").click();
     pick("Where the price drop label stands", "above the title");
     button("Add the price drop label").click();

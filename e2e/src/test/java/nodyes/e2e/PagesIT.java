@@ -18,8 +18,8 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter"));
     FrameLocator wide = page.frameLocator("iframe[title*=wide]");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
-    assertThat(wide.locator("#nodyes-pins button")).hasCount(4);
-    assertThat(page.getByText("4 shown")).isVisible();
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(5);
+    assertThat(page.getByText("5 shown")).isVisible();
 
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
         .click();
@@ -93,7 +93,7 @@ public class PagesIT extends InBrowser {
     page.keyboard().press("n");
     assertThat(page.getByText("On this page, now")).isVisible();
     assertThat(page.getByText("Recent orders changes").first()).isVisible();
-    page.navigate(demo.office("/pages/product/seedling-can"));
+    page.navigate(demo.office("/pages/basket"));
     assertThat(page.getByText("Nothing on this page changes by itself")).isVisible();
   }
 

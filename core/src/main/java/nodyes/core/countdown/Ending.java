@@ -79,8 +79,14 @@ public sealed interface Ending {
   record WithPrice() implements Ending {}
 
   /**
-   * The windows that have not ended at a moment, the running one first. None of {@link WithPrice},
-   * which a product's prices answer.
+   * To the cut-off until which an order counts on its day, by the shop's timings of delivery: it
+   * differs by product, country and stock.
+   */
+  record WithDelivery() implements Ending {}
+
+  /**
+   * The windows that have not ended at a moment, the running one first. None of {@link WithPrice}
+   * and {@link WithDelivery}, which a product's prices and timings answer.
    *
    * @param moment at which it is asked
    * @param zone the shop's

@@ -32,7 +32,7 @@ final class Windows {
           single(ending, zone).filter(one -> one.end().isAfter(moment)).stream().toList();
       case Ending.Repeating repeating -> repeats(repeating, moment, zone, most);
       case Ending.NextCutOff cutOff -> cutOffs(cutOff.times(), moment, zone, most);
-      case Ending.WithPrice _ -> List.of();
+      case Ending.WithPrice _, Ending.WithDelivery _ -> List.of();
     };
   }
 
@@ -48,7 +48,7 @@ final class Windows {
             .filter(one -> !one.end().isAfter(moment))
             .reduce((_, later) -> later);
       }
-      case Ending.WithPrice _ -> Optional.empty();
+      case Ending.WithPrice _, Ending.WithDelivery _ -> Optional.empty();
     };
   }
 
@@ -63,7 +63,8 @@ final class Windows {
             : Optional.of(new Window(first, last));
       }
       case Ending.AfterLength(var start, var length) -> Optional.of(window(start, length, zone));
-      case Ending.Repeating _, Ending.NextCutOff _, Ending.WithPrice _ -> Optional.empty();
+      case Ending.Repeating _, Ending.NextCutOff _, Ending.WithPrice _, Ending.WithDelivery _ ->
+          Optional.empty();
     };
   }
 

@@ -159,7 +159,7 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
   /**
    * The days that are promised.
    *
-   * @param placed the shop's day of the order, where its stages are shown
+   * @param placed the shop's day of the order, where one has been placed; else it is today
    * @param leaves when it leaves
    * @param arrives when it arrives
    * @param cutOff until when an order counts for that

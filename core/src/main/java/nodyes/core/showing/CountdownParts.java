@@ -11,6 +11,7 @@ import nodyes.core.audience.Finding;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.countdown.Ending;
 import nodyes.core.countdown.Window;
+import nodyes.core.delivery.Delivery;
 import nodyes.core.nod.Content;
 import nodyes.core.nod.Countdown;
 import nodyes.core.nod.PageKind;
@@ -24,10 +25,16 @@ final class CountdownParts {
 
   static Showing.Part of(Countdown countdown, Offered offered) {
     Instant now = offered.viewpoint().moment();
+    Optional<Delivery> delivery =
+        countdown.ending() instanceof Ending.WithDelivery
+            ? DeliveryParts.delivery(offered)
+            : Optional.empty();
     List<Window> coming =
-        countdown.ending() instanceof Ending.WithPrice
-            ? offered.reducedTime().stream().toList()
-            : countdown.ending().windows(now, offered.zone(), 1);
+        switch (countdown.ending()) {
+          case Ending.WithPrice _ -> offered.reducedTime().stream().toList();
+          case Ending.WithDelivery _ -> toCutOff(delivery);
+          default -> countdown.ending().windows(now, offered.zone(), 1);
+        };
     Optional<Window> running = coming.stream().filter(one -> one.hasBegunAt(now)).findFirst();
     Optional<Window> ended = countdown.ending().lastEnded(now, offered.zone());
     Optional<Window> after =
@@ -36,8 +43,13 @@ final class CountdownParts {
                 now.isBefore(one.end().plus(Duration.ofHours(countdown.hoursAfter())))
                     && running.isEmpty());
     var findings = new ArrayList<Finding>();
-    findings.add(phase(coming, running.isPresent(), after, ended));
-    ValidUntil until = until(countdown, now, coming, running, after);
+    findings.add(
+        countdown.ending() instanceof Ending.WithDelivery
+            ? DeliveryParts.finding(offered, delivery)
+            : phase(coming, running.isPresent(), after, ended));
+    ValidUntil until =
+        until(countdown, now, coming, running, after)
+            .and(delivery.map(Delivery::validUntil).orElse(ValidUntil.NEVER_ENDS));
     if (countdown.isAboutPrice()) {
       until = until.and(offered.priceUntil()).and(graceOf(ended, now));
       if (after.isEmpty()) {
@@ -51,6 +63,13 @@ final class CountdownParts {
         until,
         ValidUntil.NEVER_ENDS,
         countdown.isAboutPrice() ? doubts(offered, now, running, ended) : List.of());
+  }
+
+  /** It always runs: an order that is too late for one day counts on the next. */
+  private static List<Window> toCutOff(Optional<Delivery> delivery) {
+    return delivery.orElse(null) instanceof Delivery.Promised promised
+        ? List.of(new Window(Optional.empty(), promised.cutOff()))
+        : List.of();
   }
 
   private static Optional<Content> content(

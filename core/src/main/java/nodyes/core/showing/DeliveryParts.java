@@ -130,15 +130,8 @@ final class DeliveryParts {
             Optional.<Content>of(content(nod, offered, country, delivery, lines))
                 .filter(_ -> saysSoldOut || delivery instanceof Delivery.Promised),
         isOrdered ? ValidUntil.NEVER_ENDS : delivery.validUntil(),
-        isOrdered || !showsPath(nod, offered)
-            ? ValidUntil.NEVER_ENDS
-            : ValidUntil.before(offered.startOf(offered.today().plusDays(1))),
+        ValidUntil.NEVER_ENDS,
         List.of());
-  }
-
-  /** Its first stage names the day of the order, which is another one tomorrow. */
-  private static boolean showsPath(DeliveryPromise nod, Offered offered) {
-    return nod.form(offered.viewpoint().page()).shows() != DeliveryPromise.Shows.WORDS;
   }
 
   private static Finding finding(Delivery delivery, String country, boolean saysSoldOut) {
@@ -169,7 +162,7 @@ final class DeliveryParts {
     DeliveryPromise.Form form = nod.form(offered.viewpoint().page());
     return new DeliveryPromise.Content(
         delivery instanceof Delivery.Promised promised
-            ? Optional.of(promised(promised, form.shows() != DeliveryPromise.Shows.WORDS))
+            ? Optional.of(promised(promised, form.isOrdered()))
             : Optional.empty(),
         offered.zone(),
         country,
@@ -179,9 +172,9 @@ final class DeliveryParts {
         form);
   }
 
-  private static DeliveryPromise.Promised promised(Delivery.Promised promised, boolean showsPath) {
+  private static DeliveryPromise.Promised promised(Delivery.Promised promised, boolean isOrdered) {
     return new DeliveryPromise.Promised(
-        Optional.of(promised.placedOn()).filter(_ -> showsPath),
+        Optional.of(promised.placedOn()).filter(_ -> isOrdered),
         days(promised.leaves()),
         days(promised.arrives()),
         promised.cutOff(),
@@ -195,6 +188,19 @@ final class DeliveryParts {
   /** Where the shopper is; where that is not known, the shop's own country. */
   private static Optional<String> country(Offered offered) {
     return offered.viewpoint().country().or(() -> offered.facts().delivery().settings().home());
+  }
+
+  /** When what is offered arrives where the shopper is, if that is known or the shop's own is. */
+  static Optional<Delivery> delivery(Offered offered) {
+    return country(offered).map(country -> delivery(offered, country));
+  }
+
+  /** What is found of it. */
+  static Finding finding(Offered offered, Optional<Delivery> delivery) {
+    Optional<String> country = country(offered);
+    return delivery.isPresent() && country.isPresent()
+        ? finding(delivery.get(), country.get(), false)
+        : Finding.unknown(FactName.DELIVERY, ANY);
   }
 
   private static Delivery delivery(Offered offered, String country) {

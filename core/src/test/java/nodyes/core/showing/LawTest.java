@@ -205,7 +205,8 @@ public class LawTest {
             .plusMinutes(random.nextLong(SPAN_MINUTES / 2));
     Length length = new Length(0, 1 + random.nextInt(20), random.nextInt(60));
     Ending ending =
-        switch (random.nextInt(5)) {
+        switch (random.nextInt(6)) {
+          case 4 -> new Ending.WithDelivery();
           case 0 ->
               new Ending.AtMoment(
                   random.nextBoolean() ? Optional.of(start) : Optional.empty(),

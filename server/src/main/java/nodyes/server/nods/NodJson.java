@@ -68,7 +68,8 @@ class NodJson {
           Ending.AfterLength.class, "after-length",
           Ending.Repeating.class, "repeating",
           Ending.NextCutOff.class, "next-cut-off",
-          Ending.WithPrice.class, "with-price");
+          Ending.WithPrice.class, "with-price",
+          Ending.WithDelivery.class, "with-delivery");
 
   private static final Map<Class<? extends Scope>, String> SCOPES =
       Map.of(

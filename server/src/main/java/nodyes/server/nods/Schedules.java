@@ -26,7 +26,9 @@ final class Schedules {
   static NodFace.Schedule of(Ending ending, Instant now, ZoneId zone) {
     List<Window> windows = ending.windows(now, zone, WINDOWS);
     var notes = new ArrayList<String>();
-    if (windows.isEmpty() && !(ending instanceof Ending.WithPrice)) {
+    boolean differsByProduct =
+        ending instanceof Ending.WithPrice || ending instanceof Ending.WithDelivery;
+    if (windows.isEmpty() && !differsByProduct) {
       notes.add(
           ending
               .lastEnded(now, zone)
@@ -59,7 +61,8 @@ final class Schedules {
       case Ending.AtMoment(var start, var end) ->
           Stream.concat(start.stream(), Stream.of(end)).toList();
       case Ending.AfterLength(var start, _) -> List.of(start);
-      case Ending.Repeating _, Ending.NextCutOff _, Ending.WithPrice _ -> List.of();
+      case Ending.Repeating _, Ending.NextCutOff _, Ending.WithPrice _, Ending.WithDelivery _ ->
+          List.of();
     };
   }
 

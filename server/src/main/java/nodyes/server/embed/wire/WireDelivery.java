@@ -42,7 +42,7 @@ public record WireDelivery(
   /**
    * The days that are promised.
    *
-   * @param placed the shop's day of the order, where its stages are shown
+   * @param placed the shop's day of the order, where one has been placed; else it is today
    * @param until until when an order counts for that
    * @param backOn the day from which it can be had again, where it waits for that
    */
