@@ -1,6 +1,6 @@
 import { el } from '../../script/lib/el';
 import type { CountdownNod } from '../../script/page/answer';
-import { say, sayCount } from '../draw/words';
+import { locale, say, sayCount } from '../draw/words';
 import type { ViewContext } from '../view';
 import { timeLeft, type Left } from '../draw/time-left';
 
@@ -91,7 +91,7 @@ const spelled = (context: ViewContext, unit: string, n: number) =>
 function until({ end, zone, then }: CountdownNod['content'], context: ViewContext): string {
   const at = new Date(end);
   const format = (of: Date, options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat(context.language, options).format(of);
+    new Intl.DateTimeFormat(locale(context), options).format(of);
   const day = { weekday: 'long', day: 'numeric', month: 'long', timeZone: zone } as const;
   const clock = { hour: 'numeric', minute: '2-digit' } as const;
   const isMidnight = /^(24|0?0):00$/.test(

@@ -1,8 +1,8 @@
 import { el } from '../../script/lib/el';
 import type { DeliveryPromiseNod } from '../../script/page/answer';
 import { timeLeft } from '../draw/time-left';
+import { locale } from '../draw/words';
 import type { ViewContext } from '../view';
-import { locale } from './days';
 
 const MINUTE = 60_000;
 const DAY = 1440 * MINUTE;

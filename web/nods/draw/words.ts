@@ -63,6 +63,12 @@ export function day(context: Tongue, isoDay: string): string {
   );
 }
 
+/** The page's own locale where it is of the language that is spoken: days are written its way. */
+export function locale({ language }: Pick<Tongue, 'language'>): string {
+  const own = document.documentElement.lang;
+  return own.split('-')[0] === language.split('-')[0] ? own : language;
+}
+
 /** So long ago, as the language says it. */
 export function ago(context: Tongue, n: number, unit: string): string {
   return new Intl.RelativeTimeFormat(context.language, { numeric: 'auto' }).format(

@@ -142,6 +142,7 @@ class JourneyApi {
     List<Explained> each =
         products.stream().map(product -> explain(order, product, country)).toList();
     Explained slowest = slowest(each);
+    ProductFacts decides = products.get(each.indexOf(slowest));
     ArrivalView arrival = each.size() == 1 ? arrival(slowest, order.zone()) : together(each, order);
     Optional<Journey> journey = Journey.of(slowest);
     return new JourneyView(
@@ -154,7 +155,7 @@ class JourneyApi {
         journey.map(one -> steps(one.latest())).orElse(List.of()),
         days(order, slowest),
         cutOffs(slowest),
-        layers(settings, ware(order, products.getFirst()), order, slowest),
+        layers(settings, ware(order, decides), order, slowest),
         products.size() == 1 ? List.of() : lines(products, each, order),
         So.of(slowest, order.moment(), order.zone(), country));
   }

@@ -63,7 +63,7 @@ final class So {
       explained
           .shop()
           .flatMap(shop -> shop.offOn(one))
-          .filter(off -> !(off instanceof DayOff.Weekday))
+          .filter(off -> isTold(off, one, promised))
           .ifPresent(off -> said.add(holiday(one, off, explained.carrier())));
       explained
           .carrier()
@@ -81,6 +81,15 @@ final class So {
                           + ": the shop works, the carrier does not deliver."));
     }
     return said;
+  }
+
+  /** A holiday is told on the whole way, a closed day while the shop still has it. */
+  private static boolean isTold(DayOff off, LocalDate day, Delivery.Promised promised) {
+    return switch (off) {
+      case DayOff.Weekday _ -> false;
+      case DayOff.Holiday _ -> true;
+      case DayOff.Closed _ -> !day.isAfter(promised.leaves().last());
+    };
   }
 
   private static String holiday(LocalDate day, DayOff off, WorkCalendar carrier) {
