@@ -100,9 +100,17 @@ function until({ end, zone, then }: CountdownNod['content'], context: ViewContex
   // a shopper whose clock shows another time reads which one is meant
   const isElsewhere = format(at, { ...clock, timeZone: zone }) !== format(at, clock);
   const named = isElsewhere ? ({ timeZoneName: 'short' } as const) : {};
+  const zoneOf = (of: Date, { timeZoneName }: Intl.DateTimeFormatOptions) => {
+    if (!timeZoneName) return '';
+    const parts = new Intl.DateTimeFormat(locale(context), {
+      timeZoneName,
+      timeZone: zone,
+    }).formatToParts(of);
+    return ` (${parts.find(({ type }) => type === 'timeZoneName')?.value ?? ''})`;
+  };
   // the end of a day reads as that day's, not as the next one's beginning
   const told = isMidnight
-    ? say(context, 'midnight', { day: format(new Date(at.getTime() - 1), { ...day, ...named }) })
+    ? say(context, 'midnight', { day: format(new Date(at.getTime() - 1), day) }) + zoneOf(at, named)
     : format(at, { ...day, ...clock, ...named });
   if (!then) return say(context, 'until', { end: told });
   const price = new Intl.NumberFormat(context.language, {

@@ -44,6 +44,8 @@ export function useFrames(
   const [hovered, setHovered] = useState<string | undefined>();
   const [pointed, setPointed] = useState<Pointed | undefined>();
   const [counted, setCounted] = useState<Counted | undefined>();
+  // a frame that has not spoken yet still holds an empty page of another origin
+  const spoken = useRef(new WeakMap<object, string>());
   const brand = useRef<((values: Record<string, string>) => void) | undefined>(undefined);
   const pick = useRef(onPick);
   useEffect(() => {
@@ -55,7 +57,8 @@ export function useFrames(
       const known = [...frames.current.values()].some(
         (frame) => frame.contentWindow === event.source,
       );
-      if (event.origin !== origin || !known) return;
+      if (event.origin !== origin || !known || !event.source) return;
+      spoken.current.set(event.source, origin);
       const message = event.data as Heard;
       if (message.type === 'nodyes-page')
         setHeard({
@@ -64,12 +67,12 @@ export function useFrames(
         });
       if (message.type === 'nodyes-pick' && message.nod) {
         pick.current(message.nod);
-        tellAll(frames.current, origin, { type: 'nodyes-mark', nod: message.nod });
+        tellAll(frames.current, spoken.current, origin, { type: 'nodyes-mark', nod: message.nod });
       }
       if (message.type === 'nodyes-hover') setHovered(message.nod);
       if (message.type === 'nodyes-pointed') {
         setPointed(message);
-        tellAll(frames.current, origin, { type: 'nodyes-stop' });
+        tellAll(frames.current, spoken.current, origin, { type: 'nodyes-stop' });
       }
       if (message.type === 'nodyes-counted') setCounted(message);
       if (message.type === 'nodyes-brand' && message.values) brand.current?.(message.values);
@@ -79,7 +82,7 @@ export function useFrames(
   }, [origin, page, frames]);
   const tell = useCallback(
     (message: Message) => {
-      if (origin) tellAll(frames.current, origin, message);
+      if (origin) tellAll(frames.current, spoken.current, origin, message);
     },
     [origin, frames],
   );
@@ -109,6 +112,14 @@ export function useFrames(
   };
 }
 
-function tellAll(frames: Map<string, HTMLIFrameElement>, origin: string, message: Message): void {
-  frames.forEach((frame) => frame.contentWindow?.postMessage(message, origin));
+function tellAll(
+  frames: Map<string, HTMLIFrameElement>,
+  spoken: WeakMap<object, string>,
+  origin: string,
+  message: Message,
+): void {
+  frames.forEach(({ contentWindow }) => {
+    if (contentWindow && spoken.get(contentWindow) === origin)
+      contentWindow.postMessage(message, origin);
+  });
 }
