@@ -46,6 +46,8 @@ export function useFrames(
   const [counted, setCounted] = useState<Counted | undefined>();
   // a frame that has not spoken yet still holds an empty page of another origin
   const spoken = useRef(new WeakMap<object, string>());
+  // what a frame draws first may have been asked for before the newest change
+  const missed = useRef(false);
   const brand = useRef<((values: Record<string, string>) => void) | undefined>(undefined);
   const pick = useRef(onPick);
   useEffect(() => {
@@ -58,7 +60,12 @@ export function useFrames(
         (frame) => frame.contentWindow === event.source,
       );
       if (event.origin !== origin || !known || !event.source) return;
+      const isFirst = spoken.current.get(event.source) !== origin;
       spoken.current.set(event.source, origin);
+      if (isFirst && missed.current) {
+        missed.current = false;
+        tellAll(frames.current, spoken.current, origin, { type: 'nodyes-refresh' });
+      }
       const message = event.data as Heard;
       if (message.type === 'nodyes-page')
         setHeard({
@@ -82,7 +89,10 @@ export function useFrames(
   }, [origin, page, frames]);
   const tell = useCallback(
     (message: Message) => {
-      if (origin) tellAll(frames.current, spoken.current, origin, message);
+      if (!origin) return;
+      const all = [...frames.current.values()].map(({ contentWindow }) => contentWindow);
+      if (all.some((one) => one && spoken.current.get(one) !== origin)) missed.current = true;
+      tellAll(frames.current, spoken.current, origin, message);
     },
     [origin, frames],
   );
