@@ -75,3 +75,11 @@ export async function sendForm<T>(address: string, form: FormData): Promise<T> {
   if (!answer.ok) throw problemOf(answer.status, body);
   return body as T;
 }
+
+/** What the server said, with the value that it is about. */
+export function told(error: unknown): string {
+  if (!(error instanceof Problem)) return 'That did not work. Nothing was changed.';
+  const [fault] = error.faults;
+  if (!fault) return error.message;
+  return `Not kept: ${fault.reason}.`;
+}

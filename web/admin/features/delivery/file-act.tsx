@@ -3,7 +3,7 @@ import { Button } from '../../ui/button';
 import { useSay } from '../../ui/toasts';
 import { count } from '../../shared/words';
 import { useBringFile } from './queries';
-import { told } from './small-pick';
+import { told } from '../../shared/api';
 
 interface FileActProps {
   kind: 'closed-days' | 'timings';

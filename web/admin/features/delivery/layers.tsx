@@ -57,7 +57,10 @@ export function Layers({ view, journey, names, tags, onSet }: LayersProps) {
           <AddLayer
             tags={tags}
             onAdd={(layer) =>
-              void put([layer, ...settings.layers], 'a timing added').catch(sayProblem)
+              void put(
+                [{ ...layer, id: freeId(settings.layers) }, ...settings.layers],
+                'a timing added',
+              ).catch(sayProblem)
             }
           />
         </span>
@@ -150,7 +153,7 @@ function AddLayer({ tags, onAdd }: AddLayerProps) {
     setOpen(false);
     setText('');
     onAdd({
-      id: `timing-${crypto.randomUUID().slice(0, 8)}`,
+      id: '',
       of,
       ...(name === undefined ? {} : { name }),
       on: true,

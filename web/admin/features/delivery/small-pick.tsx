@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react';
 import { Popover } from 'radix-ui';
-import { Problem } from '../../shared/api';
+import { told } from '../../shared/api';
 import { Button } from '../../ui/button';
 import { Caret, PICK, SHEET } from '../../ui/pick';
 
@@ -76,12 +76,4 @@ export function SmallPick(props: SmallPickProps) {
       </Popover.Portal>
     </Popover.Root>
   );
-}
-
-/** What the server said, with the value that it is about. */
-export function told(error: unknown): string {
-  if (!(error instanceof Problem)) return 'That did not work. Nothing was changed.';
-  const [fault] = error.faults;
-  if (!fault) return error.message;
-  return `Not kept: ${fault.reason}.`;
 }

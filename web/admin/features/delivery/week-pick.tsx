@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { DAY_CHOICES, DAYS, When } from '../pages/faces/inputs';
+import { CutOffFields } from '../pages/faces/inputs';
 import { cutOffs } from './words';
 import { SmallPick } from './small-pick';
 
@@ -22,24 +22,7 @@ export function WeekPick({ value, isOverruled, onSet }: WeekPickProps) {
       onOpen={() => setTimes(value)}
       onKeep={() => onSet(times)}
     >
-      <span className="grid grid-cols-2 gap-x-4 gap-y-1.5">
-        {DAYS.map((day, index) => (
-          <span key={day} className="inline-flex items-baseline justify-between gap-1.5">
-            {DAY_CHOICES[index]?.text}
-            <When
-              type="time"
-              label={`Cut-off, ${day.charAt(0)}${day.slice(1).toLowerCase()}`}
-              value={times[day]}
-              onSet={(time) => {
-                const rest = { ...times };
-                delete rest[day];
-                setTimes(time ? { ...rest, [day]: time } : rest);
-              }}
-            />
-          </span>
-        ))}
-      </span>
-      <span className="text-[13px] text-ink-2">A day without a time sends nothing.</span>
+      <CutOffFields times={times} onSet={setTimes} />
     </SmallPick>
   );
 }

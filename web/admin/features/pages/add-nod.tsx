@@ -29,8 +29,7 @@ export function AddNod({ page, product, token, spot, onDone, onAdded }: AddNodPr
       <PanelHead title="Add a nod" onBack={onDone} />
       <ul className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4">
         {KINDS.map((kind) => {
-          const usual =
-            page === 'product' || kind.spot === 'on-picture' ? kind.spot : 'listing-card';
+          const usual = page === 'product' ? kind.spot : (OF_PAGE[page] ?? onCard(kind.spot));
           const at = chosen[kind.value] ?? spot ?? usual;
           return (
             <li key={kind.value} className="border-t border-line py-3 first:border-0">
@@ -83,6 +82,11 @@ interface TrialProps {
   product: string;
   token: string;
 }
+
+/** Where a nod of the page as a whole usually stands. */
+const OF_PAGE: Record<string, string> = { basket: 'basket-end', confirmation: 'order-end' };
+
+const onCard = (spot: string) => (spot === 'on-picture' ? spot : 'listing-card');
 
 /** A kind with this product's facts; where it would not show, why. */
 function Trial({ kind, product, token }: TrialProps) {

@@ -47,7 +47,7 @@ export function useFrames(
   // a frame that has not spoken yet still holds an empty page of another origin
   const spoken = useRef(new WeakMap<object, string>());
   // what a frame draws first may have been asked for before the newest change
-  const missed = useRef(false);
+  const missed = useRef(new WeakSet<object>());
   const brand = useRef<((values: Record<string, string>) => void) | undefined>(undefined);
   const pick = useRef(onPick);
   useEffect(() => {
@@ -60,12 +60,9 @@ export function useFrames(
         (frame) => frame.contentWindow === event.source,
       );
       if (event.origin !== origin || !known || !event.source) return;
-      const isFirst = spoken.current.get(event.source) !== origin;
       spoken.current.set(event.source, origin);
-      if (isFirst && missed.current) {
-        missed.current = false;
-        tellAll(frames.current, spoken.current, origin, { type: 'nodyes-refresh' });
-      }
+      if (missed.current.delete(event.source))
+        (event.source as Window).postMessage({ type: 'nodyes-refresh' }, origin);
       const message = event.data as Heard;
       if (message.type === 'nodyes-page')
         setHeard({
@@ -90,8 +87,11 @@ export function useFrames(
   const tell = useCallback(
     (message: Message) => {
       if (!origin) return;
-      const all = [...frames.current.values()].map(({ contentWindow }) => contentWindow);
-      if (all.some((one) => one && spoken.current.get(one) !== origin)) missed.current = true;
+      if (message.type === 'nodyes-refresh')
+        frames.current.forEach(({ contentWindow }) => {
+          if (contentWindow && spoken.current.get(contentWindow) !== origin)
+            missed.current.add(contentWindow);
+        });
       tellAll(frames.current, spoken.current, origin, message);
     },
     [origin, frames],

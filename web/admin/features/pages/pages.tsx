@@ -19,7 +19,7 @@ export function Pages() {
   const clock = useShopTime();
   const view = readViewpoint(params['kind'], params['product'], query);
   const first = products.data?.items[0]?.slug;
-  const needsProduct = view.kind === 'product' && !view.product;
+  const needsProduct = (view.kind === 'product' || view.kind === 'confirmation') && !view.product;
   useEffect(() => {
     if (needsProduct && first) {
       void navigate(viewpointAddress({ ...view, product: first }), { replace: true });

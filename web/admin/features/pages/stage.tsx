@@ -18,7 +18,7 @@ import { Silent } from './silent';
 import { useArrangement, useOnThisPage, usePreviewToken } from './queries';
 import { Versions } from './versions';
 import { Why } from './why';
-import { asked, shopPage, type ViewpointParts } from './viewpoint';
+import { asked, isOurs, neutralPage, shopPage, type ViewpointParts } from './viewpoint';
 
 interface StageProps {
   shop: Shop;
@@ -49,14 +49,15 @@ export function Stage({ shop, view, onMoment }: StageProps) {
   const takeBack = useDraftAct(takeBackStep);
   const { say, sayProblem } = useSay();
   const page = shopPage(shop, view);
-  const check = usePageCheck(view.kind, view.product, silent === page && !!page);
-  const isNeutral = silent === page && check.isFetched;
+  const ours = isOurs(view);
+  const check = usePageCheck(view.kind, view.product, silent === page && !!page && !ours);
+  const isNeutral = ours || (silent === page && check.isFetched);
   const origin = isNeutral ? window.location.origin : new URL(shop.address).origin;
   const open = useCallback((nod: string) => setBeside({ what: 'nod', nod }), []);
   const link = useFrames(origin, page, frames, open);
   const known = link.report?.context;
   const products =
-    known?.products ?? (view.kind === 'product' && view.product ? [view.product] : []);
+    known?.products ?? (view.kind !== 'listing' && view.product ? [view.product] : []);
   const kind = known?.kind ?? view.kind;
   const as = {
     ...(known?.variant ? { variant: known.variant } : {}),
@@ -105,7 +106,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
     ...(version === undefined ? {} : { version: String(version) }),
   });
   const shown = isNeutral
-    ? `/embed/neutral/${view.kind}?product=${products.join(',') || (view.product ?? '')}`
+    ? neutralPage(view.kind, products.join(',') || (view.product ?? ''))
     : page;
   const back = () => {
     setBeside({ what: 'list' });
@@ -121,8 +122,8 @@ export function Stage({ shop, view, onMoment }: StageProps) {
         aria-label="The live page"
         className="flex min-h-0 flex-col bg-[radial-gradient(circle_at_1px_1px,#e2d8c6_1px,transparent_0)] bg-[length:16px_16px] px-5 pt-4"
       >
-        {silent === page && !heard && <Silent check={check.data} error={check.error} />}
-        {isNeutral && heard && <Silent check={check.data} error={check.error} />}
+        {silent === page && !heard && !ours && <Silent check={check.data} error={check.error} />}
+        {isNeutral && heard && !ours && <Silent check={check.data} error={check.error} />}
         {version !== undefined && (
           <p role="status" className="mb-3 rounded-xl bg-plum-soft px-4 py-2">
             You look at version {version}, not at your draft.

@@ -39,6 +39,18 @@ export function ViewpointSentence({ view, now, onChange }: ViewpointSentenceProp
           <VariantPick view={view} onChange={onChange} />
         </>
       )}
+      {(view.kind === 'basket' || view.kind === 'confirmation') && (
+        <>
+          with
+          <ProductPick
+            label="Product"
+            value={view.product}
+            {...(view.kind === 'basket' ? { none: 'what is in it' } : {})}
+            quick={quick}
+            onPick={(product) => onChange({ product })}
+          />
+        </>
+      )}
       {view.kind === 'listing' && (
         <>
           of

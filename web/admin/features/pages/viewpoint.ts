@@ -1,6 +1,6 @@
 import type { Shop } from '../setup/queries';
 
-export type Kind = 'product' | 'listing' | 'basket' | 'home';
+export type Kind = 'product' | 'listing' | 'basket' | 'home' | 'confirmation';
 export type Screens = 'both' | 'wide' | 'narrow';
 
 /** Who looks at which page when; what is not said is as the page has it, and now. */
@@ -23,6 +23,7 @@ export const KINDS: { value: Kind; text: string }[] = [
   { value: 'listing', text: 'listing' },
   { value: 'home', text: 'home page' },
   { value: 'basket', text: 'basket' },
+  { value: 'confirmation', text: 'order confirmation' },
 ];
 
 export const SCREENS: { value: Screens; text: string }[] = [
@@ -88,11 +89,22 @@ export function shopPage(
     case 'listing':
       return product && shop.address + shop.listingPath.replace('{category}', product);
     case 'basket':
-      return shop.address + shop.basketPath;
+      // a basket is the shopper's own: what one with a product would show is seen on a neutral page
+      return product ? neutralPage(kind, product) : shop.address + shop.basketPath;
+    case 'confirmation':
+      return product && neutralPage(kind, product);
     case 'home':
       return `${shop.address}/`;
   }
 }
+
+/** A page of ours in place of the shop's, with the products parted by commas. */
+export const neutralPage = (kind: Kind, products: string) =>
+  `${window.location.origin}/embed/neutral/${kind}?product=${products}`;
+
+/** Whether a viewpoint is of a page that no shop has for everybody. */
+export const isOurs = ({ kind, product }: ViewpointParts) =>
+  kind === 'confirmation' || (kind === 'basket' && !!product);
 
 /** Where a variant can be named in the address, the chosen one is; else the page chooses. */
 function productPath(path: string, product: string, variant: string | undefined): string {

@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, need } from '../../shared/api';
+import { api, need, told } from '../../shared/api';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { useSay } from '../../ui/toasts';
-import { told } from '../delivery/small-pick';
 
 const KEY = ['where'];
 

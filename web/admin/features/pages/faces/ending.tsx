@@ -3,7 +3,7 @@ import { Pick } from '../../../ui/pick';
 import { PickMany } from '../../../ui/pick-many';
 import { choices } from '../../../shared/choices';
 import { faultOf, type FaceProps } from './face';
-import { DAY_CHOICES, DAYS, Figure, INPUT, When } from './inputs';
+import { CutOffFields, DAY_CHOICES, Figure, INPUT, When } from './inputs';
 import { fresh, type Ends, type Length, type Repeat } from './ends';
 
 const KINDS = choices(
@@ -107,7 +107,7 @@ function Parts({ ends, put }: { ends: Ends; put: (next: Ends) => void }) {
         </>
       );
     case 'next-cut-off':
-      return <CutOffs times={ends.times} onSet={(times) => put({ ...ends, times })} />;
+      return <CutOffFields times={ends.times} onSet={(times) => put({ ...ends, times })} />;
     case 'with-delivery':
       return <>: of each product, for the shopper’s country</>;
     case 'with-price':
@@ -201,36 +201,6 @@ function RepeatParts({ repeat, onSet }: { repeat: Repeat; onSet: (repeat: Repeat
         onChange={(event) => onSet({ ...repeat, until: event.target.value || null })}
       />
     </>
-  );
-}
-
-/** A time for each weekday on which orders leave. */
-function CutOffs({
-  times,
-  onSet,
-}: {
-  times: Partial<Record<string, string>>;
-  onSet: (times: Partial<Record<string, string>>) => void;
-}) {
-  return (
-    <span className="flex w-full flex-wrap gap-x-4 gap-y-1.5">
-      {DAYS.map((day, index) => (
-        <span key={day} className="inline-flex items-baseline gap-1">
-          {DAY_CHOICES[index]?.text}
-          <When
-            type="time"
-            label={`Cut-off, ${day.charAt(0)}${day.slice(1).toLowerCase()}`}
-            value={times[day]}
-            onSet={(time) => {
-              const rest = { ...times };
-              delete rest[day];
-              onSet(time ? { ...rest, [day]: time } : rest);
-            }}
-          />
-        </span>
-      ))}
-      <span className="text-[13px]">a day without a time sends nothing</span>
-    </span>
   );
 }
 

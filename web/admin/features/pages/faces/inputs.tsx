@@ -65,3 +65,32 @@ export function When({ type, label, value, onSet }: WhenProps) {
     />
   );
 }
+
+interface CutOffFieldsProps {
+  times: Partial<Record<string, string>>;
+  onSet: (times: Partial<Record<string, string>>) => void;
+}
+
+/** A time for each weekday on which orders leave. */
+export function CutOffFields({ times, onSet }: CutOffFieldsProps) {
+  return (
+    <span className="flex w-full flex-wrap gap-x-4 gap-y-1.5">
+      {DAYS.map((day, index) => (
+        <span key={day} className="inline-flex items-baseline gap-1">
+          {DAY_CHOICES[index]?.text}
+          <When
+            type="time"
+            label={`Cut-off, ${day.charAt(0)}${day.slice(1).toLowerCase()}`}
+            value={times[day]}
+            onSet={(time) => {
+              const rest = { ...times };
+              delete rest[day];
+              onSet(time ? { ...rest, [day]: time } : rest);
+            }}
+          />
+        </span>
+      ))}
+      <span className="text-[13px]">a day without a time sends nothing</span>
+    </span>
+  );
+}

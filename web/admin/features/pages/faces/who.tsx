@@ -12,6 +12,7 @@ const PAGES = [
   { value: 'LISTING' as const, text: 'listings' },
   { value: 'HOME' as const, text: 'the home page' },
   { value: 'BASKET' as const, text: 'the basket' },
+  { value: 'CONFIRMATION' as const, text: 'order confirmations' },
 ];
 
 const SCREENS = [

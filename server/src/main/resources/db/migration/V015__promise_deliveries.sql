@@ -13,6 +13,9 @@ ALTER TABLE shop_order ADD COLUMN promised_leaves_last TEXT;
 ALTER TABLE shop_order ADD COLUMN promised_first TEXT;
 ALTER TABLE shop_order ADD COLUMN promised_last TEXT;
 ALTER TABLE shop_order ADD COLUMN is_promised_late INTEGER NOT NULL DEFAULT 0 CHECK (is_promised_late IN (0, 1));
+-- an order that nothing could be promised of when it was looked at stays without a promise
+ALTER TABLE shop_order ADD COLUMN is_promise_settled INTEGER NOT NULL DEFAULT 0 CHECK (is_promise_settled IN (0, 1));
+CREATE INDEX order_unsettled ON shop_order(placed_at) WHERE is_promise_settled = 0;
 CREATE INDEX order_by_arrival ON shop_order(arrived_on, country) WHERE arrived_on IS NOT NULL;
 
 -- which country shoppers are in: by whom it is told

@@ -49,6 +49,12 @@ public sealed interface Delivery {
       Optional<LocalDate> backOn,
       ValidUntil validUntil)
       implements Delivery {
+    /** As one thing of several: it holds no longer than they do, and waits for none of them. */
+    public Promised within(ValidUntil other) {
+      return new Promised(
+          placedOn, dayZero, leaves, arrives, cutOff, Optional.empty(), validUntil.and(other));
+    }
+
     /**
      * Several things sent in one parcel: as late as the latest of them.
      *

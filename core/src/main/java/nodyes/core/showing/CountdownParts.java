@@ -32,7 +32,7 @@ final class CountdownParts {
     List<Window> coming =
         switch (countdown.ending()) {
           case Ending.WithPrice _ -> offered.reducedTime().stream().toList();
-          case Ending.WithDelivery _ -> toCutOff(delivery);
+          case Ending.WithDelivery _ -> toCutOff(delivery, now);
           default -> countdown.ending().windows(now, offered.zone(), 1);
         };
     Optional<Window> running = coming.stream().filter(one -> one.hasBegunAt(now)).findFirst();
@@ -49,7 +49,10 @@ final class CountdownParts {
             : phase(coming, running.isPresent(), after, ended));
     ValidUntil until =
         until(countdown, now, coming, running, after)
-            .and(delivery.map(Delivery::validUntil).orElse(ValidUntil.NEVER_ENDS));
+            .and(
+                offered.viewpoint().orderedAt().isPresent()
+                    ? ValidUntil.NEVER_ENDS
+                    : delivery.map(Delivery::validUntil).orElse(ValidUntil.NEVER_ENDS));
     if (countdown.isAboutPrice()) {
       until = until.and(offered.priceUntil()).and(graceOf(ended, now));
       if (after.isEmpty()) {
@@ -65,9 +68,13 @@ final class CountdownParts {
         countdown.isAboutPrice() ? doubts(offered, now, running, ended) : List.of());
   }
 
-  /** It always runs: an order that is too late for one day counts on the next. */
-  private static List<Window> toCutOff(Optional<Delivery> delivery) {
+  /**
+   * It always runs, as an order that is too late for one day counts on the next; not for what has
+   * been ordered.
+   */
+  private static List<Window> toCutOff(Optional<Delivery> delivery, Instant now) {
     return delivery.orElse(null) instanceof Delivery.Promised promised
+            && promised.cutOff().isAfter(now)
         ? List.of(new Window(Optional.empty(), promised.cutOff()))
         : List.of();
   }

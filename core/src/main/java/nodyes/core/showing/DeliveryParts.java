@@ -77,7 +77,7 @@ final class DeliveryParts {
                     .findFirst()
                     .orElse(Delivery.Reason.NO_TIMING),
                 until)
-            : ending(Delivery.Promised.together(promised), until);
+            : Delivery.Promised.together(promised).within(until);
     List<DeliveryPromise.Line> told =
         nod.isTogether()
             ? List.of()
@@ -85,17 +85,6 @@ final class DeliveryParts {
                 .mapToObj(i -> line(lines.get(i), each.get(i)))
                 .toList();
     return part(nod, offered, country, delivery, told);
-  }
-
-  private static Delivery ending(Delivery.Promised one, ValidUntil until) {
-    return new Delivery.Promised(
-        one.placedOn(),
-        one.dayZero(),
-        one.leaves(),
-        one.arrives(),
-        one.cutOff(),
-        one.backOn(),
-        until);
   }
 
   private static List<Offered> lines(Offered offered) {

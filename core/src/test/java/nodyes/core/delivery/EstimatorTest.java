@@ -283,7 +283,7 @@ public class EstimatorTest {
             List.of(
                 shop(week("16:00", WORKDAYS), NEXT, "PT"),
                 handling("stone", new Scope.Category("pots"), 2, 3),
-                handling("second", new Scope.Category("pots"), 8, 9),
+                handling("second", new Scope.Category("stone"), 8, 9),
                 handling("heavy", new Scope.Tag("heavy"), 4, 5),
                 handling("pot", new Scope.Product("pot"), 6, 9)));
     for (String winner : List.of("pot", "heavy", "stone", "second", "shop")) {

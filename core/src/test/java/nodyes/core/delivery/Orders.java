@@ -19,7 +19,13 @@ import java.util.Set;
 final class Orders {
   static final ZoneId LISBON = ZoneId.of("Europe/Lisbon");
   static final Ware POT =
-      new Ware("pot", Set.of("pots"), Set.of("heavy"), Optional.of(17L), false, Optional.empty());
+      new Ware(
+          "pot",
+          Set.of("pots", "stone"),
+          Set.of("heavy"),
+          Optional.of(17L),
+          false,
+          Optional.empty());
   static final Set<DayOfWeek> WORKDAYS = EnumSet.range(MONDAY, FRIDAY);
 
   private Orders() {}

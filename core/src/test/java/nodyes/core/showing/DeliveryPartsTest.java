@@ -220,5 +220,14 @@ public class DeliveryPartsTest {
     assertTrue(
         Showing.of(nod, FAST, facts(3), look(PageKind.PRODUCT, Optional.of("JP"), FAST))
             instanceof Verdict.Withheld);
+    // what was ordered two days ago has no cut-off ahead, and nothing that ends in the past
+    Viewpoint ordered =
+        look(PageKind.CONFIRMATION, Optional.of("DE"), FAST)
+            .ordered(Optional.of(Instant.parse("2026-11-24T09:00:00Z")));
+    Nod there = nod.placed(promise("order-end", Map.of()).placement());
+    assertTrue(Showing.of(there, FAST, facts(3), ordered) instanceof Verdict.Withheld);
+    assertEquals(
+        Showing.of(there, FAST, facts(3), ordered).validUntil(),
+        nodyes.core.common.ValidUntil.NEVER_ENDS);
   }
 }

@@ -9,8 +9,10 @@ import java.time.ZoneOffset;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -20,15 +22,19 @@ import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
 import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.RRule;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import net.fortuna.ical4j.transform.recurrence.Frequency;
 import nodyes.core.delivery.ClosedDays;
 import nodyes.server.web.Refusal;
 
 /** Closed days as an iCalendar file (RFC 5545), in and out: all-day events, repeated ones too. */
 final class ClosedFile {
   private static final int YEARS_AHEAD = 3;
+  private static final Set<Frequency> FINER_THAN_DAYS =
+      EnumSet.of(Frequency.SECONDLY, Frequency.MINUTELY, Frequency.HOURLY);
   private static final int MOST_EVENTS = 5000;
 
   private ClosedFile() {}
@@ -91,7 +97,12 @@ final class ClosedFile {
             .orElse(start.get().plusDays(1));
     long length = Math.max(1, java.time.temporal.ChronoUnit.DAYS.between(start.get(), end));
     var window = new Period<LocalDate>(today.minusDays(length), horizon);
-    if (event.getProperties("RRULE").isEmpty()) {
+    Optional<RRule<Temporal>> rule = event.getProperty(Property.RRULE);
+    if (rule.isPresent() && FINER_THAN_DAYS.contains(rule.get().getRecur().getFrequency())) {
+      throw Refusal.unusable(
+          "‘" + told + "’ comes again more than once a day, which no closed day does.");
+    }
+    if (rule.isEmpty()) {
       return of(start.get(), length, told, today, horizon).stream().toList();
     }
     return event.<Temporal>calculateRecurrenceSet(window).stream()

@@ -82,7 +82,7 @@ class DeliveryApi {
 
   @PutMapping
   DeliveryView set(@RequestBody DeliveryChange change, Authentication who) {
-    DeliverySettings wanted = SettingsReader.read(change.settings());
+    DeliverySettings wanted = SettingsReader.read(change.settings(), holidays);
     String words = change.words().strip();
     nods.changeDelivery(
         "Delivery: "

@@ -12,6 +12,7 @@ import nodyes.core.delivery.ClosedDays;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
+import nodyes.server.timing.PublicHolidays;
 import nodyes.server.web.Refusal;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -31,11 +32,13 @@ class FilesApi {
   private static final int LARGEST = 1 << 20;
 
   private final Nods nods;
+  private final PublicHolidays holidays;
   private final Shop shop;
   private final Clock clock;
 
-  FilesApi(Nods nods, Shop shop, Clock clock) {
+  FilesApi(Nods nods, PublicHolidays holidays, Shop shop, Clock clock) {
     this.nods = nods;
+    this.holidays = holidays;
     this.shop = shop;
     this.clock = clock;
   }
@@ -84,7 +87,8 @@ class FilesApi {
     DeliverySettings read =
         SettingsReader.read(
             new SettingsView(
-                before.home(), layers, before.destinations(), before.carrier(), before.closed()));
+                before.home(), layers, before.destinations(), before.carrier(), before.closed()),
+            holidays);
     change("timings from a file", who, settings -> settings.with(read.layers()));
     int added = layers.size() - before.layers().size();
     return new FileRead(added, 0, 0);

@@ -4,7 +4,9 @@ import static nodyes.generated.Tables.ORDER_LINE;
 import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.SHOP_ORDER;
 import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.condition;
 import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.select;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -17,6 +19,8 @@ import java.util.stream.Collectors;
 import nodyes.core.delivery.Delivery;
 import nodyes.core.delivery.Kept;
 import nodyes.server.database.Database;
+import org.jooq.Record3;
+import org.jooq.Select;
 import org.springframework.stereotype.Component;
 
 /** Orders as parcels: what was promised of them, and when they came. */
@@ -39,23 +43,11 @@ class ParcelStore {
                     .fetch(SHOP_ORDER.COUNTRY)));
   }
 
-  /** Orders since a moment without a promise, the newest first. */
-  List<Parcel> unpromised(Instant since, int most) {
+  /** Orders since a moment whose promise is not settled, the newest first. */
+  List<Parcel> unsettled(Instant since, int most) {
     return database.read(
         sql -> {
-          var rows =
-              sql.select(SHOP_ORDER.ID, SHOP_ORDER.PLACED_AT, SHOP_ORDER.COUNTRY)
-                  .from(SHOP_ORDER)
-                  .where(
-                      SHOP_ORDER
-                          .PLACED_AT
-                          .ge(since)
-                          .and(SHOP_ORDER.COUNTRY.isNotNull())
-                          .and(SHOP_ORDER.IS_CANCELLED.isFalse())
-                          .and(SHOP_ORDER.PROMISED_LAST.isNull()))
-                  .orderBy(SHOP_ORDER.PLACED_AT.desc())
-                  .limit(most)
-                  .fetch();
+          var rows = sql.fetch(newestUnsettled(since, most));
           Map<Long, List<String>> products =
               sql.select(ORDER_LINE.ORDER_ID, PRODUCT.SLUG)
                   .from(ORDER_LINE)
@@ -75,33 +67,51 @@ class ParcelStore {
         });
   }
 
+  /** The condition is written out, as SQLite uses an index of a part for just its words. */
+  static Select<Record3<Long, Instant, String>> newestUnsettled(Instant since, int most) {
+    return select(SHOP_ORDER.ID, SHOP_ORDER.PLACED_AT, SHOP_ORDER.COUNTRY)
+        .from(SHOP_ORDER)
+        .where(condition("shop_order.is_promise_settled = 0"))
+        .and(SHOP_ORDER.PLACED_AT.ge(since))
+        .and(SHOP_ORDER.COUNTRY.isNotNull())
+        .and(SHOP_ORDER.IS_CANCELLED.isFalse())
+        .orderBy(SHOP_ORDER.PLACED_AT.desc())
+        .limit(most);
+  }
+
   /** A promise of an order, and whether it was reckoned long after that was placed. */
   record Promise(long order, Delivery.Promised promised, boolean isLate) {}
 
-  void keep(List<Promise> promises) {
+  /** Settles orders: with their promises, and those without one for good. */
+  void settle(List<Parcel> looked, List<Promise> promises) {
     database.change(
-        sql ->
-            sql.batch(
-                    promises.stream()
-                        .map(
-                            one ->
-                                sql.update(SHOP_ORDER)
-                                    .set(
-                                        SHOP_ORDER.PROMISED_LEAVES_FIRST,
-                                        one.promised().leaves().first().toString())
-                                    .set(
-                                        SHOP_ORDER.PROMISED_LEAVES_LAST,
-                                        one.promised().leaves().last().toString())
-                                    .set(
-                                        SHOP_ORDER.PROMISED_FIRST,
-                                        one.promised().arrives().first().toString())
-                                    .set(
-                                        SHOP_ORDER.PROMISED_LAST,
-                                        one.promised().arrives().last().toString())
-                                    .set(SHOP_ORDER.IS_PROMISED_LATE, one.isLate())
-                                    .where(SHOP_ORDER.ID.eq(one.order())))
-                        .toList())
-                .execute());
+        sql -> {
+          sql.update(SHOP_ORDER)
+              .set(SHOP_ORDER.IS_PROMISE_SETTLED, true)
+              .where(SHOP_ORDER.ID.in(looked.stream().map(Parcel::id).toList()))
+              .execute();
+          sql.batch(
+                  promises.stream()
+                      .map(
+                          one ->
+                              sql.update(SHOP_ORDER)
+                                  .set(
+                                      SHOP_ORDER.PROMISED_LEAVES_FIRST,
+                                      one.promised().leaves().first().toString())
+                                  .set(
+                                      SHOP_ORDER.PROMISED_LEAVES_LAST,
+                                      one.promised().leaves().last().toString())
+                                  .set(
+                                      SHOP_ORDER.PROMISED_FIRST,
+                                      one.promised().arrives().first().toString())
+                                  .set(
+                                      SHOP_ORDER.PROMISED_LAST,
+                                      one.promised().arrives().last().toString())
+                                  .set(SHOP_ORDER.IS_PROMISED_LATE, one.isLate())
+                                  .where(SHOP_ORDER.ID.eq(one.order())))
+                      .toList())
+              .execute();
+        });
   }
 
   /** Parcels that were promised and came, from a day on, by country. */

@@ -31,7 +31,6 @@ class PromiseKeeper {
   private static final Duration LOOKED_BACK = Duration.ofDays(400);
   private static final Duration LATE = Duration.ofDays(1);
   private static final int AT_ONCE = 2000;
-  private static final int MOST_ROUNDS = 50;
 
   private final ParcelStore store;
   private final Nods nods;
@@ -58,8 +57,8 @@ class PromiseKeeper {
     }
     Instant now = clock.instant();
     Map<Slug, ProductFacts> products = facts.get().products();
-    for (int round = 0; round < MOST_ROUNDS; round++) {
-      List<Parcel> some = store.unpromised(now.minus(LOOKED_BACK), AT_ONCE);
+    while (true) {
+      List<Parcel> some = store.unsettled(now.minus(LOOKED_BACK), AT_ONCE);
       List<ParcelStore.Promise> promises =
           some.stream()
               .flatMap(
@@ -71,8 +70,8 @@ class PromiseKeeper {
                                       one.id(), promised, one.placedAt().isBefore(now.minus(LATE))))
                           .stream())
               .toList();
-      store.keep(promises);
-      if (some.size() < AT_ONCE || promises.isEmpty()) {
+      store.settle(some, promises);
+      if (some.size() < AT_ONCE) {
         return;
       }
     }

@@ -26,6 +26,7 @@ import nodyes.core.delivery.Layer;
 import nodyes.core.delivery.Scope;
 import nodyes.core.delivery.Season;
 import nodyes.core.delivery.Timing;
+import nodyes.server.timing.PublicHolidays;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 
@@ -38,10 +39,15 @@ final class SettingsReader {
 
   private final List<Refusal.Fault> faults = new ArrayList<>();
 
-  private SettingsReader() {}
+  private final PublicHolidays holidays;
 
-  static DeliverySettings read(SettingsView view) {
-    var reader = new SettingsReader();
+  private SettingsReader(PublicHolidays holidays) {
+    this.holidays = holidays;
+  }
+
+  /** Of regions, those whose holidays are known can be told. */
+  static DeliverySettings read(SettingsView view, PublicHolidays holidays) {
+    var reader = new SettingsReader(holidays);
     Optional<DeliverySettings> settings = reader.settings(view);
     Refusal.ifAny(reader.faults);
     return settings.orElseThrow();
@@ -173,10 +179,11 @@ final class SettingsReader {
     }
     var regions = new LinkedHashSet<HolidayRegion>();
     for (String code : codes) {
-      made(where, () -> new HolidayRegion(code)).ifPresent(regions::add);
-      if (code.length() >= 2) {
-        country(where, code.substring(0, 2));
+      Optional<HolidayRegion> region = made(where, () -> new HolidayRegion(code));
+      if (region.isPresent() && !holidays.knows(region.get())) {
+        fault(where, "no holidays are known of " + code);
       }
+      region.ifPresent(regions::add);
     }
     return Optional.of(regions);
   }

@@ -74,7 +74,6 @@ class AnswerCache {
         : ZONE.matcher(query).replaceFirst("")
             + where
                 .find(request.getParameter("country"), request.getParameter("tz"), request)
-                .country()
                 .map(country -> " " + country)
                 .orElse("");
   }

@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
+import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.embed.wire.WirePage;
@@ -115,17 +116,21 @@ class PageApi {
     }
     String language = lang != null ? lang : request.getLocale().toLanguageTag();
     // the owner looks as someone in a country, or in none that is known
-    Optional<String> from =
-        previews ? Given.text(country) : where.find(country, tz, request).country();
-    Viewpoint viewpoint =
+    Optional<String> from = previews ? Given.text(country) : where.find(country, tz, request);
+    Viewpoint asked =
         Viewpoints.of(
-                kind,
-                product,
-                variant,
-                from.orElse(null),
-                language,
-                Viewpoints.moment(at, shop.settings().zone(), now))
-            .ordered(Viewpoints.ordered(ordered, now));
+            kind,
+            product,
+            variant,
+            from.orElse(null),
+            language,
+            Viewpoints.moment(at, shop.settings().zone(), now));
+    Viewpoint viewpoint =
+        previews
+            ? Viewpoints.orderedThen(asked)
+            : asked.page() == PageKind.CONFIRMATION
+                ? asked.ordered(Viewpoints.ordered(ordered, now))
+                : asked;
     boolean isOwnPage =
         shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
     if (isOwnPage && shop.settings().publicKey().equals(key)) {

@@ -53,7 +53,12 @@ class NeutralPage {
     String body =
         page == PageKind.PRODUCT
             ? products.values().stream().map(one -> one(one, only)).collect(Collectors.joining())
-            : products.values().stream().map(NeutralPage::card).collect(Collectors.joining());
+            : page == PageKind.BASKET || page == PageKind.CONFIRMATION
+                ? products.values().stream().map(NeutralPage::line).collect(Collectors.joining())
+                    + "<div class=\"wide\">"
+                    + named(page == PageKind.BASKET ? "basket-end" : "order-end")
+                    + "</div>"
+                : products.values().stream().map(NeutralPage::card).collect(Collectors.joining());
     String html =
         """
         <!doctype html><html lang="en"><meta charset="utf-8">\
@@ -105,6 +110,12 @@ class NeutralPage {
             named("under-buy"),
             named("under-description"),
             named("page-end"));
+  }
+
+  private static String line(CatalogueProduct product) {
+    return "<section class=\"wide\" data-nod-product=\"%s\"><h2>%s</h2>%s</section>"
+        .formatted(
+            product.slug().value(), HtmlUtils.htmlEscape(product.title()), named("basket-line"));
   }
 
   private static String card(CatalogueProduct product) {

@@ -112,7 +112,7 @@ class PagesApi {
   }
 
   private Viewpoint viewpoint(PageAsked asked) {
-    Viewpoint viewpoint = anyScreen(asked);
+    Viewpoint viewpoint = Viewpoints.orderedThen(anyScreen(asked));
     return viewpoint.on(
         Arrays.stream(Viewpoint.Screen.values())
             .filter(screen -> screen.name().equalsIgnoreCase(asked.screen()))

@@ -75,6 +75,13 @@ public final class Viewpoints {
     return slugs;
   }
 
+  /** The same look; what is looked at of a confirmation is of an order placed at that moment. */
+  public static Viewpoint orderedThen(Viewpoint viewpoint) {
+    return viewpoint.page() == PageKind.CONFIRMATION
+        ? viewpoint.ordered(Optional.of(viewpoint.moment()))
+        : viewpoint;
+  }
+
   /**
    * When an order was placed: an instant that is not long ago, and not ahead of the clock by more
    * than clocks of shops go wrong. Anything else is passed over, and so promises nothing.

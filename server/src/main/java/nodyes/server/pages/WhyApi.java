@@ -99,17 +99,18 @@ class WhyApi {
   }
 
   private Viewpoint viewpoint(WhyAsked asked) {
-    return Viewpoints.of(
-            asked.kind(),
-            asked.product(),
-            asked.variant(),
-            asked.country(),
-            asked.lang(),
-            Viewpoints.moment(asked.at(), shop.settings().zone(), clock.instant()))
-        .on(
-            java.util.Arrays.stream(Viewpoint.Screen.values())
-                .filter(screen -> screen.name().equalsIgnoreCase(asked.screen()))
-                .findFirst());
+    return Viewpoints.orderedThen(
+        Viewpoints.of(
+                asked.kind(),
+                asked.product(),
+                asked.variant(),
+                asked.country(),
+                asked.lang(),
+                Viewpoints.moment(asked.at(), shop.settings().zone(), clock.instant()))
+            .on(
+                java.util.Arrays.stream(Viewpoint.Screen.values())
+                    .filter(screen -> screen.name().equalsIgnoreCase(asked.screen()))
+                    .findFirst()));
   }
 
   /** Script and spot, as a fetch of the page finds them. */

@@ -101,12 +101,12 @@ public class PublicHolidays {
 
   /** Whether its holidays are known. */
   public boolean knows(HolidayRegion region) {
-    return countries().stream()
-        .anyMatch(
-            country ->
-                country.code().equals(region.code())
-                    || country.parts().stream()
-                        .anyMatch(part -> part.code().equals(region.code())));
+    String country = region.code().substring(0, 2);
+    if (region.code().equals(country)) {
+      return country.equals(JAPAN) || manager(country).isPresent();
+    }
+    return Countries.country(country).parts().stream()
+        .anyMatch(part -> part.code().equals(region.code()));
   }
 
   /** All countries whose holidays are known, by name. */

@@ -11,6 +11,7 @@ import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.Estimator;
 import nodyes.core.delivery.HolidayBook;
 import nodyes.core.delivery.HolidayRegion;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Gives the owner's timings the holidays of the years that matter. */
@@ -21,8 +22,18 @@ public class Reckoner {
 
   private record Asked(DeliverySettings settings, int year) {}
 
+  private record Last(DeliverySettings settings, int year, Estimator estimator) {
+    // the same object is the same without looking through all that is in it
+    @SuppressWarnings("ReferenceEquality")
+    boolean is(DeliverySettings other, int otherYear) {
+      return settings == other && year == otherYear;
+    }
+  }
+
   private final PublicHolidays holidays;
   private final Cache<Asked, Estimator> kept = Caffeine.newBuilder().maximumSize(16).build();
+
+  private volatile @Nullable Last last;
 
   Reckoner(PublicHolidays holidays) {
     this.holidays = holidays;
@@ -31,7 +42,13 @@ public class Reckoner {
   /** What reckons orders that are placed about a moment. */
   public Estimator of(DeliverySettings settings, Instant moment) {
     int year = LocalDate.ofInstant(moment, ZoneOffset.UTC).getYear();
-    return kept.get(new Asked(settings, year), this::make);
+    Last before = last;
+    if (before != null && before.is(settings, year)) {
+      return before.estimator();
+    }
+    Estimator estimator = kept.get(new Asked(settings, year), this::make);
+    last = new Last(settings, year, estimator);
+    return estimator;
   }
 
   private Estimator make(Asked asked) {

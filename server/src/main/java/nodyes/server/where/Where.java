@@ -42,42 +42,21 @@ public class Where {
                 });
   }
 
-  /** How it is known. */
-  public enum By {
-    /** The shopper chose it. */
-    CHOSEN,
-    /** A trusted proxy told it, or the address did. */
-    ADDRESS,
-    /** The time zone of the machine. */
-    ZONE,
-    /** It is not known. */
-    NOTHING
-  }
-
-  /** A country, where it is known, and how. */
-  public record Found(Optional<String> country, By by) {}
-
   /**
-   * Where whoever asks is.
+   * The country of whoever asks, where it is known.
    *
    * @param chosen the country that the shopper chose
    * @param zone the machine's time zone (IANA)
    */
-  public Found find(@Nullable String chosen, @Nullable String zone, HttpServletRequest request) {
-    Optional<String> wanted = code(chosen);
-    if (wanted.isPresent()) {
-      return new Found(wanted, By.CHOSEN);
-    }
-    Optional<String> told = byAddress(request);
-    if (told.isPresent()) {
-      return new Found(told, By.ADDRESS);
-    }
-    Optional<String> ofZone = Optional.ofNullable(zone).flatMap(ZoneCountries::of);
-    return new Found(ofZone, ofZone.isPresent() ? By.ZONE : By.NOTHING);
+  public Optional<String> find(
+      @Nullable String chosen, @Nullable String zone, HttpServletRequest request) {
+    return code(chosen)
+        .or(() -> byAddress(request))
+        .or(() -> Optional.ofNullable(zone).flatMap(ZoneCountries::of));
   }
 
   /** By what comes with the request itself, and not with its address. */
-  public Optional<String> byAddress(HttpServletRequest request) {
+  private Optional<String> byAddress(HttpServletRequest request) {
     if (!header.isEmpty()) {
       Optional<String> told = code(request.getHeader(header));
       if (told.isPresent()) {

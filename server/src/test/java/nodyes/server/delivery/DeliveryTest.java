@@ -11,7 +11,10 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import nodyes.server.ServerTest;
+import nodyes.server.database.Database;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
 import org.testng.annotations.AfterClass;
@@ -29,6 +32,8 @@ public class DeliveryTest extends ServerTest {
   private static final String GERMANY =
       """
       {"id":"de","country":"DE","on":true,"promised":true,"transit":{"least":3,"most":4}}""";
+  @Autowired private Database database;
+
   private static final String CARRIER =
       """
       {"days":["MONDAY","TUESDAY","WEDNESDAY","THURSDAY","FRIDAY"]}""";
@@ -135,7 +140,45 @@ public class DeliveryTest extends ServerTest {
     set(SHOP, GERMANY + "," + GERMANY.replace("\"id\":\"de\"", "\"id\":\"de-2\""), "")
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].reason").value(containsString("twice")));
+    set(SHOP.replace("[\"PT\"]", "[\"DE-QQ\"]"), GERMANY, "")
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.faults[0].reason").value("no holidays are known of DE-QQ"));
     assertEquals(journey("country=DE").path("arrival").path("none").asString(""), "");
+  }
+
+  @Test
+  public void ordersWhosePromiseIsNotSettledAreFoundByTheirIndex() {
+    String plan =
+        database.read(
+            sql ->
+                sql.fetch(
+                        "explain query plan "
+                            + sql.renderInlined(ParcelStore.newestUnsettled(Instant.EPOCH, 2000)))
+                    .getValues("detail")
+                    .toString());
+    assertTrue(plan.contains("order_unsettled"), plan);
+    assertFalse(plan.contains("TEMP B-TREE"), plan);
+  }
+
+  /** A confirmation that the owner looks at is of an order placed at that moment. */
+  @Test
+  public void theOwnerSeesWhatAnOrderPlacedThenIsPromised() throws Exception {
+    send(
+            "/api/v1/arrangement/nods",
+            "{\"kind\":\"delivery-promise\",\"spot\":\"order-end\",\"page\":\"CONFIRMATION\"}")
+        .andExpect(status().isOk());
+    JsonNode page =
+        body(
+            ask(
+                "/api/v1/page?kind=confirmation&product=promised-pot&country=DE"
+                    + "&at=2026-11-26T17:00"));
+    assertTrue(page.toString().contains("leaves Fri 27 Nov to Mon 30 Nov"), page.toString());
+    String neutral =
+        http.perform(get("/embed/neutral/confirmation?product=promised-pot"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertTrue(neutral.contains("data-nod-spot=\"order-end\""), neutral);
   }
 
   @Test
@@ -242,6 +285,12 @@ public class DeliveryTest extends ServerTest {
         body(upload("/api/v1/delivery/closed-days", "c.ics", out.getBytes(StandardCharsets.UTF_8)));
     assertEquals(again.path("added").asInt(), 0, "what was taken out is known already");
     assertEquals(again.path("known").asInt(), 4);
+    upload(
+            "/api/v1/delivery/closed-days",
+            "c.ics",
+            utf8(file.replace("FREQ=YEARLY", "FREQ=SECONDLY")))
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(jsonPath("$.detail").value(containsString("more than once a day")));
     upload("/api/v1/delivery/closed-days", "c.ics", utf8("no calendar"))
         .andExpect(status().isUnprocessableContent());
   }

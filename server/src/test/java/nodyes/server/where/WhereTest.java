@@ -30,26 +30,20 @@ public class WhereTest extends ServerTest {
     var request = from("Proxy-Country", "de");
     assertEquals(
         where.find(null, "Asia/Tokyo", request),
-        new Where.Found(Optional.of("JP"), Where.By.ZONE),
+        Optional.of("JP"),
         "a header that nobody trusts is passed over");
     where.trust("Proxy-Country");
     try {
-      assertEquals(
-          where.find(null, "Asia/Tokyo", request),
-          new Where.Found(Optional.of("DE"), Where.By.ADDRESS));
-      assertEquals(
-          where.find("fr", "Asia/Tokyo", request),
-          new Where.Found(Optional.of("FR"), Where.By.CHOSEN));
+      assertEquals(where.find(null, "Asia/Tokyo", request), Optional.of("DE"));
+      assertEquals(where.find("fr", "Asia/Tokyo", request), Optional.of("FR"));
       assertEquals(
           where.find("nowhere", "Asia/Tokyo", from("Proxy-Country", "T1")),
-          new Where.Found(Optional.of("JP"), Where.By.ZONE),
+          Optional.of("JP"),
           "what is no code tells nothing");
     } finally {
       where.trust("");
     }
-    assertEquals(
-        where.find(null, "UTC", from("Proxy-Country", "de")),
-        new Where.Found(Optional.empty(), Where.By.NOTHING));
+    assertEquals(where.find(null, "UTC", from("Proxy-Country", "de")), Optional.empty());
     assertThrows(Refusal.class, () -> where.trust("no header\r\n"));
   }
 
