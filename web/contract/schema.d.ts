@@ -932,6 +932,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/leaving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["left"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/leaving/everything.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["everything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/listing": {
         parameters: {
             query?: never;
@@ -2329,7 +2361,7 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            source: "REVIEWS" | "CATALOGUE" | "ORDERS" | "VIEWS" | "SHOPPER" | "CLOCK" | "SETTINGS";
+            source: "REVIEWS" | "CATALOGUE" | "PRICES" | "ORDERS" | "VIEWS" | "SHOPPER" | "CLOCK" | "SETTINGS";
             /** @enum {string} */
             standing: "MET" | "NOT_MET" | "UNKNOWN";
             text: string;
@@ -2340,10 +2372,15 @@ export interface components {
             email: string;
             name: string;
             password: string;
+            zone?: string;
         };
         FirstSteps: {
             /** Format: int64 */
             nodsOn: number;
+            /** Format: int64 */
+            products: number;
+            /** Format: int64 */
+            publishedReviews: number;
             /** Format: int32 */
             publishedVersion: number;
             /** Format: int64 */
@@ -2488,6 +2525,9 @@ export interface components {
             season?: components["schemas"]["SeasonView"];
             /** Format: int64 */
             whileStockAbove?: number;
+        };
+        Left: {
+            folder: string;
         };
         LineProblem: {
             field: string;
@@ -2996,6 +3036,7 @@ export interface components {
             variants: number;
         };
         ProductName: {
+            picture: string;
             slug: string;
             title: string;
         };
@@ -3287,6 +3328,8 @@ export interface components {
         };
         SessionView: {
             demo: boolean;
+            /** Format: int64 */
+            megabytesLeft?: number;
             name?: string;
             /** @enum {string} */
             state: "SIGNED_IN" | "SIGNED_OUT" | "FIRST_RUN";
@@ -5557,6 +5600,46 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    left: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Left"];
+                };
+            };
+        };
+    };
+    everything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
             };
         };
     };

@@ -8,6 +8,7 @@ import { chooseCountry } from './page/country';
 import { openForm } from './page/form';
 import { askNumber } from './page/views';
 import type { Kinds } from '../nods/kinds';
+import type { ViewContext } from '../nods/view';
 import { clearLayers } from './page/on-picture';
 import { ownAddress } from './page/own';
 
@@ -46,30 +47,9 @@ export function paint(
     const drawings = { shape: found(dress?.shape), icon: found(dress?.icon) };
     guarded(() =>
       element.show(nod, kind, dress, drawings, {
-        language: answer.language,
-        words: answer.words[nod.kind === 'label' ? nod.claim : nod.kind] ?? {},
-        wordsOf: (other) => answer.words[other] ?? {},
-        own: dress?.words ?? {},
+        ...told(nod, answer, origin, isLookedAt, again),
         arrow: found(dress?.arrow),
         now,
-        isLookedAt,
-        number: (asked, hear) => askNumber({ ...asked, product: nod.product }, hear),
-        choose: (country) => {
-          chooseCountry(country, isLookedAt);
-          again();
-        },
-        origin,
-        more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
-        vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),
-        translate: (review) => askTranslation(origin, review, answer.language),
-        form: (host) =>
-          openForm(host, {
-            origin,
-            product: nod.product,
-            language: answer.language,
-            own: dress?.words ?? {},
-            isLookedAt,
-          }),
       }),
     );
     element.toggleAttribute('data-lies', !!place.lies);
@@ -79,6 +59,41 @@ export function paint(
   before.forEach((element) => element.remove());
   clearLayers(TAG);
   return painted;
+}
+
+/** What a nod is told of the page, and how it asks for more. */
+function told(
+  nod: Arrived['answer']['nods'][number],
+  answer: Arrived['answer'],
+  origin: string,
+  isLookedAt: boolean,
+  again: () => void,
+): Omit<ViewContext, 'arrow' | 'now'> {
+  const own = answer.dress[nod.id]?.words ?? {};
+  return {
+    language: answer.language,
+    words: answer.words[nod.kind === 'label' ? nod.claim : nod.kind] ?? {},
+    wordsOf: (other) => answer.words[other] ?? {},
+    own,
+    isLookedAt,
+    number: (asked, hear) => askNumber({ ...asked, product: nod.product }, hear),
+    choose: (country) => {
+      chooseCountry(country, isLookedAt);
+      again();
+    },
+    origin,
+    more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
+    vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),
+    translate: (review) => askTranslation(origin, review, answer.language),
+    form: (host) =>
+      openForm(host, {
+        origin,
+        product: nod.product,
+        language: answer.language,
+        own,
+        isLookedAt,
+      }),
+  };
 }
 
 function keyOf(element: NodElement): string {

@@ -19,7 +19,9 @@ export interface PreviewModule {
   end(): void;
 }
 
-type Said = { type: string } & Partial<PageReport & Pointed & Brand & { nod: string }>;
+type Said = { type: string } & Partial<
+  PageReport & Pointed & Brand & { nod: string; order: string[] }
+>;
 
 interface Message {
   type?: string;
@@ -35,12 +37,22 @@ export function preview(origin: string): PreviewModule {
   if (!framed)
     return { tell: () => sign('draft'), listen: () => undefined, end: () => sign('ended') };
   const pick = (nod: string) => say({ type: 'nodyes-pick', nod });
+  // a page that only shows how one nod reads has no numbers to press
+  const isBare = 'nodBare' in document.body.dataset;
+  let order = '';
+  const number = () => {
+    const numbered = isBare ? [] : pin(pick, hover);
+    // one that spoke late, or fell silent, moves the numbers of those behind it
+    if (numbered.join(' ') !== order) say({ type: 'nodyes-order', order: numbered });
+    order = numbered.join(' ');
+  };
   const hover = (nod: string | undefined) =>
     say(nod ? { type: 'nodyes-hover', nod } : { type: 'nodyes-hover' });
   return {
     tell(report) {
-      pin(pick, hover);
       say({ type: 'nodyes-page', ...report, spots: markedSpots() });
+      order = '';
+      number();
     },
     listen(refresh) {
       window.addEventListener('message', (event: MessageEvent<unknown>) => {
@@ -56,10 +68,11 @@ export function preview(origin: string): PreviewModule {
         if (message.type === 'nodyes-brand') say({ type: 'nodyes-brand', ...brandOf() });
       });
       window.addEventListener('hashchange', refresh);
-      window.addEventListener('resize', () => pin(pick, hover));
-      new ResizeObserver(() => pin(pick, hover)).observe(document.body);
+      if (isBare) return;
+      window.addEventListener('resize', number);
+      new ResizeObserver(number).observe(document.body);
       // a number that comes, or goes, takes a nod's silence
-      new MutationObserver(() => pin(pick, hover)).observe(document.body, {
+      new MutationObserver(number).observe(document.body, {
         subtree: true,
         attributeFilter: ['data-silent'],
       });

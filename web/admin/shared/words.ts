@@ -10,9 +10,16 @@ export const count = (value: number, one: string, many = `${one}s`) =>
 /** 3 min, 5 h, 2 days ago */
 export function ago(instant: string): string {
   const minutes = Math.max(0, Math.round((Date.now() - Date.parse(instant)) / 60_000));
+  if (minutes < 1) return 'now';
   if (minutes < 60) return `${minutes} min`;
   if (minutes < 60 * 36) return `${Math.round(minutes / 60)} h`;
   return `${Math.round(minutes / 1440)} days`;
+}
+
+/** 5 min ago, or just now */
+export function since(instant: string): string {
+  const past = ago(instant);
+  return past === 'now' ? 'just now' : `${past} ago`;
 }
 
 /** 12 November 2026 */

@@ -33,7 +33,7 @@ export function Toasts({ children }: { children: ReactNode }) {
             <Toast.Description>{message.text}</Toast.Description>
           </Toast.Root>
         ))}
-        <Toast.Viewport className="fixed bottom-6 left-1/2 z-50 flex w-[26rem] max-w-[90vw] -translate-x-1/2 flex-col gap-2" />
+        <Toast.Viewport className="fixed top-14 left-1/2 z-50 flex w-[26rem] max-w-[90vw] -translate-x-1/2 flex-col gap-2" />
       </Toast.Provider>
     </Say.Provider>
   );

@@ -5,19 +5,17 @@ import type { FormPlace } from '../../script/page/form';
 import { say } from '../draw/words';
 import type { Tongue } from '../view';
 import { openedForm, Refused, sendReview, tongueOf, type Written } from './ask';
-import { boxOf, starChoice, type FieldBox } from './fields';
+import type { FieldBox } from './fields';
 import css from './form.css?inline';
 import { forgetTyped, keepTyped, readTyped, type Typed } from './kept';
-import { pictureChoice } from './pictures';
-
-const LINES = new Set(['title', 'name', 'email']);
-const AUTOCOMPLETE: Record<string, string> = { name: 'name', email: 'email' };
-const NAME_FORMS = [
-  ['AS_GIVEN', 'nameFull'],
-  ['FIRST_NAME_AND_INITIAL', 'nameFirst'],
-  ['INITIALS', 'nameInitials'],
-  ['A_CUSTOMER', 'nameNone'],
-] as const;
+import {
+  criteriaField,
+  nameFormField,
+  picturesField,
+  starsField,
+  textField,
+  type Making,
+} from './form-fields';
 
 /** Puts the form into an element, with what was typed in it before. */
 export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<void> {
@@ -35,14 +33,11 @@ export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<v
     { type: 'submit', class: 'send', disabled: place.isLookedAt },
     say(tongue, 'send'),
   ) as HTMLButtonElement;
-  const fieldOf = (name: string) => form.fields.find((field) => field.name === name);
-  const add = (name: string, box: FieldBox) => {
-    boxes.set(name, box);
-    return box.box;
-  };
-
   const faultText = (field: string, reason: string) => {
-    const n = field === 'pictures' ? form.mostPictures : (fieldOf(field)?.longest ?? 0);
+    const n =
+      field === 'pictures'
+        ? form.mostPictures
+        : (form.fields.find(({ name }) => name === field)?.longest ?? 0);
     return say(tongue, `fault-${reason}`, { n }) || say(tongue, 'failed');
   };
   const refused = async (error: unknown) => {
@@ -90,117 +85,20 @@ export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<v
     send.disabled = false;
   };
 
-  const text = (name: string, label: string, hint?: string) => {
-    const field = fieldOf(name);
-    if (!field) return undefined;
-    const control = el(LINES.has(name) ? 'input' : 'textarea', {
-      ...(LINES.has(name)
-        ? { type: name === 'email' ? 'email' : 'text' }
-        : { rows: name === 'words' ? 5 : 3 }),
-      dir: 'auto',
-      autocomplete: AUTOCOMPLETE[name] ?? 'off',
-      input: () => {
-        typed.texts[name] = control.value;
-        keep();
-      },
-    }) as HTMLInputElement;
-    control.value = typed.texts[name] ?? '';
-    return add(
-      name,
-      boxOf(label, control, { isOptional: !field.required, ...(hint ? { hint } : {}) }, tongue),
-    );
-  };
-  const nameForm = () => {
-    if (!fieldOf('name')) return undefined;
-    const select = el(
-      'select',
-      {
-        change: () => {
-          typed.nameForm = select.value;
-          keep();
-        },
-      },
-      ...NAME_FORMS.map(([value, words]) => el('option', { value }, say(tongue, words))),
-    ) as HTMLSelectElement;
-    select.value = typed.nameForm;
-    return boxOf(say(tongue, 'shownAs'), select, { isOptional: false }, tongue).box;
-  };
-  const criteria = () => {
-    if (form.criteria.length === 0) return undefined;
-    const rows = form.criteria.map(({ id, name }) =>
-      el(
-        'div',
-        { class: 'criterion', role: 'radiogroup', 'aria-label': name },
-        el('span', { dir: 'auto' }, name),
-        starChoice(typed.criteria[id] ?? 0, tongue, (stars) => {
-          typed.criteria[id] = stars;
-          keep();
-        }),
-      ),
-    );
-    const isOptional = !fieldOf('criteria')?.required;
-    return add(
-      'criteria',
-      boxOf(say(tongue, 'criteria'), el('div', {}, ...rows), { isOptional, isGroup: true }, tongue),
-    );
-  };
-  const pictures = () => {
-    const field = fieldOf('pictures');
-    if (!field) return undefined;
-    const control = pictureChoice(
-      typed.pictures,
-      {
-        origin: place.origin,
-        most: form.mostPictures,
-        largest: form.largestPicture,
-        isLookedAt: place.isLookedAt,
-      },
-      tongue,
-      (next) => {
-        typed.pictures = next;
-        keep();
-      },
-      (fault) => boxes.get('pictures')?.fault(fault),
-    );
-    const hint = say(tongue, 'picturesHint', { n: form.mostPictures, size: form.largestPicture });
-    return add(
-      'pictures',
-      boxOf(
-        say(tongue, 'pictures'),
-        control,
-        { isOptional: !field.required, hint, isGroup: true },
-        tongue,
-      ),
-    );
-  };
-
-  const stars = boxOf(
-    say(tongue, 'rating'),
-    starChoice(typed.stars, tongue, (chosen) => {
-      typed.stars = chosen;
-      boxes.get('stars')?.fault(undefined);
-      keep();
-    }),
-    { isOptional: false, isGroup: true },
-    tongue,
-  );
+  const making: Making = { form, place, tongue, typed, boxes, keep };
+  const text = (name: string, hint?: string) => textField(making, name, hint);
   const element = el(
     'form',
     { class: 'review-form', novalidate: true, submit: (event) => void submit(event) },
     el('h3', { tabindex: -1 }, say(tongue, 'heading', { product: form.title })),
-    add('stars', stars),
-    text('title', say(tongue, 'title')),
-    text('words', say(tongue, 'words')),
-    el(
-      'div',
-      { class: 'pair' },
-      text('pros', say(tongue, 'pros')),
-      text('cons', say(tongue, 'cons')),
-    ),
-    criteria(),
-    pictures(),
-    el('div', { class: 'pair' }, text('name', say(tongue, 'name')), nameForm()),
-    text('email', say(tongue, 'email'), say(tongue, 'emailHint')),
+    starsField(making),
+    text('title'),
+    text('words'),
+    el('div', { class: 'pair' }, text('pros'), text('cons')),
+    criteriaField(making),
+    picturesField(making),
+    el('div', { class: 'pair' }, text('name'), nameFormField(making)),
+    text('email', say(tongue, 'emailHint')),
     // people do not see it, and screen readers pass over it
     el('div', { class: 'trap', 'aria-hidden': true }, trap),
     el('p', { class: 'soft' }, say(tongue, 'kept')),

@@ -4,6 +4,7 @@ import type { FormPlace } from '../../script/page/form';
 import base from '../draw/nod.css?inline';
 import { number, say } from '../draw/words';
 import { stars } from '../draw/stars';
+import type { Tongue } from '../view';
 import { openedForm, ownReview, sendTakeBack, tongueOf } from './ask';
 import css from './form.css?inline';
 
@@ -12,15 +13,7 @@ export async function takeBack(place: FormPlace, review: string, key: string): P
   const form = await openedForm(place);
   const tongue = tongueOf(form, place);
   const own = await ownReview(place.origin, review, key).catch(() => undefined);
-  const host = el('div');
-  const root = host.attachShadow({ mode: 'open' });
-  dressIn(root, base);
-  dressIn(root, css);
-  const dialog = el('dialog', {
-    class: 'take-back',
-    lang: tongue.language,
-    dir: 'auto',
-  }) as HTMLDialogElement;
+  const { host, dialog } = dialogIn(tongue);
   const leave = () => {
     dialog.close();
     host.remove();
@@ -34,35 +27,49 @@ export async function takeBack(place: FormPlace, review: string, key: string): P
       el('p', { class: 'acts' }, button('close', leave, 'send')),
     );
   };
-  const ask = (look: NonNullable<typeof own>) => {
-    const mean = number(tongue, look.stars, 0);
-    const parts = [
-      el('h3', {}, say(tongue, 'takeBackAsk', { product: look.product })),
-      el('p', {}, stars(look.stars, say(tongue, 'rating') + ' ' + mean)),
-      look.title && el('p', {}, el('b', {}, look.title)),
-      look.words && el('p', { class: 'own-words' }, look.words),
+  const send = () =>
+    sendTakeBack(place.origin, review, key).then(
+      () => said('takenBack'),
+      () => said('failed'),
+    );
+  if (!own) said('takeBackFailed');
+  else if (own.isTakenBack) said('takenBack');
+  else
+    dialog.replaceChildren(
+      ...shown(own, tongue),
       el(
         'p',
         { class: 'acts' },
-        button(
-          'takeBackYes',
-          () =>
-            void sendTakeBack(place.origin, review, key).then(
-              () => said('takenBack'),
-              () => said('failed'),
-            ),
-          'send',
-        ),
+        button('takeBackYes', () => void send(), 'send'),
         button('takeBackNo', leave),
       ),
-    ];
-    dialog.replaceChildren(...parts.filter((part) => part instanceof HTMLElement));
-  };
-  if (!own) said('takeBackFailed');
-  else if (own.isTakenBack) said('takenBack');
-  else ask(own);
-  root.append(dialog);
+    );
   document.body.append(host);
   dialog.addEventListener('close', () => host.isConnected && leave());
   dialog.showModal();
+}
+
+/** A dialog that the page's own style does not reach. */
+function dialogIn({ language }: Tongue) {
+  const host = el('div');
+  const root = host.attachShadow({ mode: 'open' });
+  dressIn(root, base);
+  dressIn(root, css);
+  const dialog = el('dialog', { class: 'take-back', lang: language, dir: 'auto' });
+  root.append(dialog);
+  return { host, dialog: dialog as HTMLDialogElement };
+}
+
+type Own = Awaited<ReturnType<typeof ownReview>>;
+
+/** The review as it was written, with the question whether to take it back. */
+function shown(look: Own, tongue: Tongue): HTMLElement[] {
+  const mean = number(tongue, look.stars, 0);
+  const parts = [
+    el('h3', {}, say(tongue, 'takeBackAsk', { product: look.product })),
+    el('p', {}, stars(look.stars, say(tongue, 'rating') + ' ' + mean)),
+    look.title && el('p', {}, el('b', {}, look.title)),
+    look.words && el('p', { class: 'own-words' }, look.words),
+  ];
+  return parts.filter((part) => part instanceof HTMLElement);
 }

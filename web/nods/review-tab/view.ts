@@ -7,8 +7,6 @@ import type { ViewContext } from '../view';
 
 /** A tab at the screen's edge; pressed, the reviews open in a panel. */
 export function reviewTab(nod: ReviewTabNod, context: ViewContext): Node {
-  const mean = number(context, nod.content.mean, 1);
-  const rated = say(context, 'rated', { mean });
   const wallContext = {
     ...context,
     words: context.wordsOf('review-wall'),
@@ -47,15 +45,20 @@ export function reviewTab(nod: ReviewTabNod, context: ViewContext): Node {
   return el(
     'div',
     { class: nod.atStart ? 'tab at-start' : 'tab' },
-    el(
-      'button',
-      { type: 'button', class: 'tab-button', 'aria-haspopup': 'dialog', click: open },
-      el('span', {}, say(context, 'tab')),
-      el('b', { 'aria-hidden': 'true' }, mean),
-      el('span', { 'aria-hidden': 'true', class: 'one-star' }, stars(1, '')),
-      el('span', { class: 'unseen' }, rated),
-    ),
+    tabButton(nod, context, open),
     panel,
+  );
+}
+
+function tabButton(nod: ReviewTabNod, context: ViewContext, open: () => void): HTMLElement {
+  const mean = number(context, nod.content.mean, 1);
+  return el(
+    'button',
+    { type: 'button', class: 'tab-button', 'aria-haspopup': 'dialog', click: open },
+    el('span', {}, say(context, 'tab')),
+    el('b', { 'aria-hidden': 'true' }, mean),
+    el('span', { 'aria-hidden': 'true', class: 'one-star' }, stars(1, '')),
+    el('span', { class: 'unseen' }, say(context, 'rated', { mean })),
   );
 }
 

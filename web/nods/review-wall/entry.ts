@@ -10,35 +10,13 @@ import { votes } from './votes';
 
 /** One review; where it is from always stands under it. */
 export function entry(review: Review, wall: Wall, context: ViewContext): HTMLElement {
-  const mean = number(context, review.stars, review.stars % 1 ? 1 : 0);
   return el(
     'li',
     {},
     el(
       'article',
       { class: review.pictures ? 'entry pictured' : 'entry' },
-      el(
-        'p',
-        { class: 'by' },
-        stars(review.stars, say(context, 'rated', { mean })),
-        el('b', { dir: 'auto' }, review.reviewer ?? say(context, 'someone')),
-        review.country &&
-          el(
-            'span',
-            {},
-            wall.shape.flags &&
-              el('span', { class: 'flag', 'aria-hidden': true }, `${flag(review.country)} `),
-            country(context, review.country),
-          ),
-        review.writtenOn &&
-          el(
-            'time',
-            { datetime: review.writtenOn, class: 'soft', title: day(context, review.writtenOn) },
-            review.ago
-              ? ago(context, review.ago.n, review.ago.unit)
-              : day(context, review.writtenOn),
-          ),
-      ),
+      by(review, wall, context),
       ...said(review, wall, context),
       points('pros', review.pros, context),
       points('cons', review.cons, context),
@@ -50,26 +28,56 @@ export function entry(review: Review, wall: Wall, context: ViewContext): HTMLEle
           el('b', {}, say(context, 'reply')),
           ` ${review.reply}`,
         ),
-      el(
-        'div',
-        { class: 'foot' },
-        el(
-          'p',
-          { class: 'from' },
-          el(
-            'span',
-            {},
-            icon(review.origin === 'verified' ? 'verified' : 'elsewhere'),
-            say(context, review.origin),
-          ),
-          review.featured && el('span', {}, say(context, 'featured')),
-          review.variant && el('span', { dir: 'auto' }, review.variant),
-          review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
-        ),
-        votes(review, context),
-      ),
+      foot(review, context),
       review.pictures && pictures(review.pictures, context),
     ),
+  );
+}
+
+/** Its stars, who wrote it, where and when. */
+function by(review: Review, wall: Wall, context: ViewContext): HTMLElement {
+  const mean = number(context, review.stars, review.stars % 1 ? 1 : 0);
+  return el(
+    'p',
+    { class: 'by' },
+    stars(review.stars, say(context, 'rated', { mean })),
+    el('b', { dir: 'auto' }, review.reviewer ?? say(context, 'someone')),
+    review.country &&
+      el(
+        'span',
+        {},
+        wall.shape.flags &&
+          el('span', { class: 'flag', 'aria-hidden': true }, `${flag(review.country)} `),
+        country(context, review.country),
+      ),
+    review.writtenOn &&
+      el(
+        'time',
+        { datetime: review.writtenOn, class: 'soft', title: day(context, review.writtenOn) },
+        review.ago ? ago(context, review.ago.n, review.ago.unit) : day(context, review.writtenOn),
+      ),
+  );
+}
+
+/** Where it is from, and whether it helped. */
+function foot(review: Review, context: ViewContext): HTMLElement {
+  return el(
+    'div',
+    { class: 'foot' },
+    el(
+      'p',
+      { class: 'from' },
+      el(
+        'span',
+        {},
+        icon(review.origin === 'verified' ? 'verified' : 'elsewhere'),
+        say(context, review.origin),
+      ),
+      review.featured && el('span', {}, say(context, 'featured')),
+      review.variant && el('span', { dir: 'auto' }, review.variant),
+      review.incentive && el('span', {}, say(context, 'incentive', { what: review.incentive })),
+    ),
+    votes(review, context),
   );
 }
 

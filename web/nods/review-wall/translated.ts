@@ -19,14 +19,8 @@ export function translated(
   );
   let isTranslated = false;
   const show = (lang: string | undefined, [newTitle, newWords]: (string | undefined)[]) => {
-    for (const [element, text] of [
-      [title, newTitle],
-      [words, newWords],
-    ] as const) {
-      if (!element || text === undefined) continue;
-      element.textContent = text;
-      element.lang = lang ?? '';
-    }
+    put(title, newTitle, lang);
+    put(words, newWords, lang);
   };
   const toggle = async () => {
     if (isTranslated) {
@@ -47,4 +41,14 @@ export function translated(
     }
   };
   return el('p', { class: 'soft' }, note, button);
+}
+
+function put(
+  element: HTMLElement | undefined,
+  text: string | undefined,
+  lang: string | undefined,
+): void {
+  if (!element || text === undefined) return;
+  element.textContent = text;
+  element.lang = lang ?? '';
 }

@@ -5,11 +5,14 @@ function nodElements(): HTMLElement[] {
   return [...document.querySelectorAll<HTMLElement>('nod-yes:not([data-silent])')];
 }
 
-/** Numbers count nods, not places: one nod on twelve cards has one number twelve times. */
+/**
+ * Numbers count nods, not places: one nod on twelve cards has one number twelve times. The nods in
+ * the order of their numbers.
+ */
 export function pin(
   onPick: (nod: string) => void,
   onHover: (nod: string | undefined) => void,
-): void {
+): string[] {
   let layer = document.getElementById(PINS);
   if (!layer) {
     layer = document.createElement('div');
@@ -39,6 +42,7 @@ export function pin(
     }),
   );
   outline();
+  return [...numbers.keys()];
 }
 
 /** Shows which nod is meant, and brings it into sight where it is opened; none for none. */

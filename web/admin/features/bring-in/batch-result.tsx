@@ -39,6 +39,9 @@ export function BatchResult({ batch }: { batch: BatchView }) {
               <Line n={batch.hereAlready} text="were here already" />
               <Line n={batch.leftOutBefore} text="were left out before, and stay so" />
               <Line n={batch.notChosen} text="were not chosen" />
+              {batch.state === 'READ' && batch.taken > 0 && batch.taken === batch.rowsSeen && (
+                <li className="text-ink-2">Every row came in.</li>
+              )}
             </ul>
             {batch.taken > 0 ? (
               <Link
@@ -83,11 +86,10 @@ export function BatchResult({ batch }: { batch: BatchView }) {
 }
 
 function Line({ n, text, good = false }: { n: number; text: string; good?: boolean }) {
+  if (n === 0 && !good) return null;
   return (
-    <li className={n === 0 ? 'text-ink-2' : ''}>
-      <b className={`inline-block min-w-14 pr-2 text-right ${good && n > 0 ? 'text-fern' : ''}`}>
-        {number(n)}
-      </b>
+    <li>
+      <b className={`mr-1.5 ${good && n > 0 ? 'text-fern' : ''}`}>{number(n)}</b>
       {text}
     </li>
   );

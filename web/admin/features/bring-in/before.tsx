@@ -1,7 +1,19 @@
 import { Link } from 'react-router';
-import { ago, count, number } from '../../shared/words';
+import { count, number, since } from '../../shared/words';
 import { BeingRead } from './being-read';
 import { useBatches, type BatchView } from './queries';
+
+/** What is being read just now, whoever began it and when. */
+export function ReadNow() {
+  const items = useBatches().data?.items ?? [];
+  return items
+    .filter((batch) => batch.state === 'READING')
+    .map((batch) => (
+      <div key={batch.id} className="mb-4 max-w-xl">
+        <BeingRead batch={batch} />
+      </div>
+    ));
+}
 
 /** What came in before, batch by batch. */
 export function BeforeList() {
@@ -10,13 +22,6 @@ export function BeforeList() {
   if (items.length === 0) return null;
   return (
     <section className="mt-6">
-      {items
-        .filter((batch) => batch.state === 'READING')
-        .map((batch) => (
-          <div key={batch.id} className="mb-4 max-w-xl">
-            <BeingRead batch={batch} />
-          </div>
-        ))}
       <h2 className="mb-2 text-lg">What came in before</h2>
       <table className="w-full overflow-hidden rounded-xl border border-line bg-paper text-left">
         <thead className="text-[13px] text-ink-2">
@@ -77,7 +82,7 @@ function Row({ batch }: { batch: BatchView }) {
       <td className="px-4 py-2 text-right">
         {number(batch.hereAlready + batch.leftOutBefore + batch.notChosen)}
       </td>
-      <td className="px-4 py-2 text-right text-ink-2">{ago(batch.createdAt)}</td>
+      <td className="px-4 py-2 text-right text-ink-2">{since(batch.createdAt)}</td>
     </tr>
   );
 }

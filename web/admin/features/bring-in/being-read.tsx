@@ -1,4 +1,5 @@
 import { count, number } from '../../shared/words';
+import { Progress } from '../../ui/progress';
 import { useEndBatch, type BatchView } from './queries';
 
 /** How far a reading is, how fast, how long still; and calling it off. */
@@ -12,12 +13,9 @@ export function BeingRead({ batch }: { batch: BatchView }) {
       aria-label={`Being read: ${batch.fileName}`}
     >
       <p className="truncate font-semibold">Being read: {batch.fileName}</p>
-      <progress
-        className="my-2 h-2 w-full overflow-hidden rounded-full accent-on-plum-2"
-        max={100}
-        value={batch.progress}
-        aria-label="Progress"
-      />
+      <p className="my-2">
+        <Progress percent={batch.progress} onPlum />
+      </p>
       <p className="flex justify-between gap-3 text-[13px]">
         <span>
           <b>{number(batch.rowsSeen)}</b> of {count(batch.look.rows, 'row')}

@@ -1,9 +1,10 @@
 import { useRef, useState, type DragEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Button } from '../../ui/button';
+import { Progress } from '../../ui/progress';
 import { Problem } from '../../shared/api';
 import { ReviewTabs } from '../reviews/tabs';
-import { BeforeList } from './before';
+import { BeforeList, ReadNow } from './before';
 import { BookmarkButton } from './bookmark-button';
 import { GiveAddress } from './give-address';
 import { PasteText } from './paste-text';
@@ -11,14 +12,16 @@ import { send } from './queries';
 
 const LARGEST = 2 ** 30;
 
+interface Sending {
+  name: string;
+  percent: number;
+  cancel: () => void;
+}
+
 /** Dropping or choosing a file of reviews. */
 export function BringIn() {
   const navigate = useNavigate();
-  const input = useRef<HTMLInputElement>(null);
-  const [over, setOver] = useState(false);
-  const [sending, setSending] = useState<
-    { name: string; percent: number; cancel: () => void } | undefined
-  >();
+  const [sending, setSending] = useState<Sending | undefined>();
   const [problem, setProblem] = useState<{ name: string; text: string } | undefined>();
 
   const take = (file: File | undefined) => {
@@ -42,63 +45,12 @@ export function BringIn() {
       )
       .finally(() => setSending(undefined));
   };
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    setOver(false);
-    take(event.dataTransfer.files[0]);
-  };
-
   return (
     <>
       <ReviewTabs />
       <div className="min-h-0 flex-1 overflow-auto p-5">
-        <div
-          onDrop={drop}
-          onDragOver={(event) => {
-            event.preventDefault();
-            setOver(true);
-          }}
-          onDragLeave={() => setOver(false)}
-          className={`grid min-h-72 place-items-center rounded-2xl border-2 border-dashed px-6 py-10 text-center ${over ? 'border-plum bg-plum-soft' : 'border-line-2 bg-paper'}`}
-        >
-          {sending ? (
-            <div className="w-96" role="status">
-              <p className="mb-2">
-                {sending.percent < 100
-                  ? `Sending ${sending.name}`
-                  : `Looking through ${sending.name}`}
-              </p>
-              <Progress percent={sending.percent} />
-              <Button className="mt-4" onClick={sending.cancel}>
-                Cancel
-              </Button>
-            </div>
-          ) : (
-            <div className="flex max-w-lg flex-col items-center gap-3">
-              <h1 className="text-2xl">Drop a file of reviews here</h1>
-              <p className="text-ink-2">
-                A spreadsheet (CSV or XLSX), JSON, JSON Lines, or a saved web page, up to 1 GB. You
-                see what is in it before anything is taken, and nothing is public until you publish
-                it.
-              </p>
-              <Button look="inside" onClick={() => input.current?.click()}>
-                Choose a file
-              </Button>
-              <input
-                ref={input}
-                type="file"
-                accept=".csv,.tsv,.txt,.xlsx,.json,.jsonl,.ndjson,.jsonld,.html,.htm,text/csv"
-                className="sr-only"
-                aria-label="File of reviews"
-                tabIndex={-1}
-                onChange={(event) => {
-                  take(event.target.files?.[0]);
-                  event.target.value = '';
-                }}
-              />
-            </div>
-          )}
-        </div>
+        <ReadNow />
+        <DropField sending={sending} onFile={take} />
         {problem && (
           <p role="alert" className="mt-4 rounded-xl bg-rust-soft px-5 py-3 text-rust-ink">
             <b>{problem.name}</b> was not taken. {problem.text}
@@ -126,14 +78,64 @@ export function BringIn() {
   );
 }
 
-/** How far something is. */
-export function Progress({ percent }: { percent: number }) {
+interface DropFieldProps {
+  sending: Sending | undefined;
+  onFile: (file: File | undefined) => void;
+}
+
+function DropField({ sending, onFile }: DropFieldProps) {
+  const input = useRef<HTMLInputElement>(null);
+  const [over, setOver] = useState(false);
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    onFile(event.dataTransfer.files[0]);
+  };
+
   return (
-    <progress
-      className="h-2 w-full overflow-hidden rounded-full accent-plum"
-      max={100}
-      value={percent}
-      aria-label="Progress"
-    />
+    <div
+      onDrop={drop}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      className={`grid min-h-56 place-items-center rounded-2xl border-2 border-dashed px-6 py-10 text-center ${over ? 'border-plum bg-plum-soft' : 'border-line-2 bg-paper'}`}
+    >
+      {sending ? (
+        <div className="w-96" role="status">
+          <p className="mb-2">
+            {sending.percent < 100 ? `Sending ${sending.name}` : `Looking through ${sending.name}`}
+          </p>
+          <Progress percent={sending.percent} />
+          <Button className="mt-4" onClick={sending.cancel}>
+            Cancel
+          </Button>
+        </div>
+      ) : (
+        <div className="flex max-w-lg flex-col items-center gap-3">
+          <h1 className="text-2xl">Drop a file of reviews here</h1>
+          <p className="text-ink-2">
+            A spreadsheet (CSV or XLSX), JSON, JSON Lines, or a saved web page, up to 1 GB. You see
+            what is in it before anything is taken, and nothing is public until you publish it.
+          </p>
+          <Button look="inside" onClick={() => input.current?.click()}>
+            Choose a file
+          </Button>
+          <input
+            ref={input}
+            type="file"
+            accept=".csv,.tsv,.txt,.xlsx,.json,.jsonl,.ndjson,.jsonld,.html,.htm,text/csv"
+            className="sr-only"
+            aria-label="File of reviews"
+            tabIndex={-1}
+            onChange={(event) => {
+              onFile(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </div>
+      )}
+    </div>
   );
 }

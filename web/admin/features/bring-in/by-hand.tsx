@@ -8,6 +8,7 @@ import { Pick } from '../../ui/pick';
 import { Problem, sendForm } from '../../shared/api';
 import { useVariants } from '../pages/queries';
 import { ReviewTabs } from '../reviews/tabs';
+import { STARS } from '../reviews/words';
 
 interface Typed {
   product?: string;
@@ -39,14 +40,7 @@ export function ByHand() {
   const [original, setOriginal] = useState<File | undefined>();
   const [problem, setProblem] = useState<Problem | undefined>();
   const [busy, setBusy] = useState(false);
-  const variants = useVariants(typed.product).map((variant) => variant.title);
   const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
-  const text = (field: 'title' | 'reviewer' | 'country' | 'writtenOn' | 'from') => ({
-    value: typed[field],
-    fault: fault(field),
-    onChange: (event: { target: { value: string } }) =>
-      setTyped({ ...typed, [field]: event.target.value }),
-  });
   const submit = (event: FormEvent) => {
     event.preventDefault();
     setBusy(true);
@@ -60,12 +54,6 @@ export function ByHand() {
         setProblem(error instanceof Problem ? error : new Problem(0, 'That did not work.')),
       )
       .finally(() => setBusy(false));
-  };
-  const chooseProduct = (product: string | undefined) => {
-    const next = { ...typed };
-    delete next.product;
-    delete next.variant;
-    setTyped(product ? { ...next, product } : next);
   };
   return (
     <>
@@ -85,89 +73,8 @@ export function ByHand() {
             Type it as it was written. It waits on the desk like any other, and shoppers read that
             it was brought in and its purchase not checked.
           </p>
-          <p className="mb-3 text-[15px] leading-8 text-ink-2">
-            It is about{' '}
-            <ProductPick
-              label="Product"
-              value={typed.product}
-              none="choose a product"
-              onPick={chooseProduct}
-            />
-            {variants.length > 0 && (
-              <>
-                ,{' '}
-                <Pick
-                  label="Variant"
-                  value={typed.variant ?? ''}
-                  choices={[
-                    { value: '', text: 'any variant' },
-                    ...variants.map((title) => ({ value: title, text: title })),
-                  ]}
-                  onPick={(variant) => {
-                    const next = { ...typed };
-                    delete next.variant;
-                    setTyped(variant ? { ...next, variant } : next);
-                  }}
-                />
-              </>
-            )}{' '}
-            and gives it{' '}
-            <Pick
-              label="Stars"
-              value={typed.stars ? String(typed.stars) : ''}
-              choices={[
-                { value: '', text: 'choose the stars' },
-                ...[5, 4, 3, 2, 1].map((n) => ({
-                  value: String(n),
-                  text: n === 1 ? '1 star' : `${n} stars`,
-                })),
-              ]}
-              onPick={(stars) => {
-                const next = { ...typed };
-                delete next.stars;
-                setTyped(stars ? { ...next, stars: Number(stars) } : next);
-              }}
-            />
-            .
-          </p>
-          <div className="flex flex-col gap-3">
-            <label className="flex flex-col gap-1 font-medium">
-              Its words
-              <textarea
-                rows={5}
-                className="rounded-lg border border-line-3 bg-white px-3 py-2 font-normal"
-                value={typed.words}
-                onChange={(event) => setTyped({ ...typed, words: event.target.value })}
-              />
-              {fault('words') && (
-                <span className="text-[13px] font-normal text-rust-ink">{fault('words')}</span>
-              )}
-            </label>
-            <div className="grid grid-cols-2 gap-3">
-              <Field label="Title, if it has one" {...text('title')} />
-              <Field label="Who wrote it" {...text('reviewer')} />
-              <Field label="Their country" {...text('country')} />
-              <Field label="Written on" type="date" {...text('writtenOn')} />
-              <Field
-                label="Where it is from"
-                note="a letter, a card, a message"
-                required
-                {...text('from')}
-              />
-              <label className="flex flex-col gap-1 font-medium">
-                A picture of the original
-                <input
-                  type="file"
-                  accept="image/jpeg,image/png,image/gif,image/webp"
-                  className="rounded-lg border border-line-3 bg-white px-3 py-1.5 font-normal"
-                  onChange={(event) => setOriginal(event.target.files?.[0])}
-                />
-                <span className="text-[13px] font-normal text-ink-2">
-                  kept as evidence; shoppers do not see it
-                </span>
-              </label>
-            </div>
-          </div>
+          <About typed={typed} onSet={setTyped} />
+          <Fields typed={typed} fault={fault} onSet={setTyped} onOriginal={setOriginal} />
           {problem && (
             <p role="alert" className="mt-4 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
               {problem.message}
@@ -184,5 +91,114 @@ export function ByHand() {
         </form>
       </div>
     </>
+  );
+}
+
+interface AboutProps {
+  typed: Typed;
+  onSet: (typed: Typed) => void;
+}
+
+function without(typed: Typed, ...names: ('product' | 'variant' | 'stars')[]): Typed {
+  const rest = { ...typed };
+  for (const name of names) delete rest[name];
+  return rest;
+}
+
+const CHOICES = [{ value: '', text: 'choose the stars' }, ...STARS];
+
+/** What the review is about, and how many stars it gives, as a sentence. */
+function About({ typed, onSet }: AboutProps) {
+  const variants = useVariants(typed.product).map((variant) => variant.title);
+  return (
+    <p className="mb-3 text-[15px] leading-8 text-ink-2">
+      It is about{' '}
+      <ProductPick
+        label="Product"
+        value={typed.product}
+        none="choose a product"
+        onPick={(product) =>
+          onSet({ ...without(typed, 'product', 'variant'), ...(product ? { product } : {}) })
+        }
+      />
+      {variants.length > 0 && (
+        <>
+          ,{' '}
+          <Pick
+            label="Variant"
+            value={typed.variant ?? ''}
+            choices={[
+              { value: '', text: 'any variant' },
+              ...variants.map((title) => ({ value: title, text: title })),
+            ]}
+            onPick={(variant) => onSet(variant ? { ...typed, variant } : without(typed, 'variant'))}
+          />
+        </>
+      )}{' '}
+      and gives it{' '}
+      <Pick
+        label="Stars"
+        value={typed.stars ? String(typed.stars) : ''}
+        choices={CHOICES}
+        onPick={(stars) =>
+          onSet(stars ? { ...typed, stars: Number(stars) } : without(typed, 'stars'))
+        }
+      />
+      .
+    </p>
+  );
+}
+
+interface FieldsProps extends AboutProps {
+  fault: (field: string) => string | undefined;
+  onOriginal: (file: File | undefined) => void;
+}
+
+function Fields({ typed, fault, onSet, onOriginal }: FieldsProps) {
+  const text = (field: 'title' | 'reviewer' | 'country' | 'writtenOn' | 'from') => ({
+    value: typed[field],
+    fault: fault(field),
+    onChange: (event: { target: { value: string } }) =>
+      onSet({ ...typed, [field]: event.target.value }),
+  });
+  return (
+    <div className="flex flex-col gap-3">
+      <label className="flex flex-col gap-1 font-medium">
+        Its words
+        <textarea
+          rows={5}
+          className="rounded-lg border border-line-3 bg-white px-3 py-2 font-normal"
+          value={typed.words}
+          onChange={(event) => onSet({ ...typed, words: event.target.value })}
+        />
+        {fault('words') && (
+          <span className="text-[13px] font-normal text-rust-ink">{fault('words')}</span>
+        )}
+      </label>
+      <div className="grid grid-cols-2 gap-3">
+        <Field label="Title, if it has one" {...text('title')} />
+        <Field label="Who wrote it" {...text('reviewer')} />
+        <Field label="Their country" {...text('country')} />
+        <Field label="Written on" type="date" {...text('writtenOn')} />
+        <Field
+          label="Where it is from"
+          note="a letter, a card, a message"
+          required
+          {...text('from')}
+        />
+        <label className="flex flex-col gap-1 font-medium">
+          A picture of the original
+          <input
+            type="file"
+            accept="image/jpeg,image/png,image/gif,image/webp"
+            className="rounded-lg border border-line-3 bg-white px-3 py-1.5 font-normal"
+            onChange={(event) => onOriginal(event.target.files?.[0])}
+          />
+          <span className="text-[13px] font-normal text-ink-2">
+            kept as evidence; shoppers do not see it
+          </span>
+        </label>
+      </div>
+    </div>
   );
 }

@@ -36,7 +36,7 @@ export function HeadSentence(props: HeadSentenceProps) {
               onChange({ worst: worst!, best: best! });
             }}
           />
-          {(choices.best ?? look.best) !== 5 && ', made 1 to 5'}
+          {(choices.best ?? look.best) !== 5 && <span className="block">made 1 to 5</span>}
         </>
       )}
       {meaning === 'DATE' && (

@@ -86,55 +86,26 @@ function aside(trial: Trial): string {
   return bad || rest ? `${bad}${rest}.` : '';
 }
 
-function Sentence({ look, choices, trial, onChange }: TakeInProps) {
-  const column = choices.columns?.['PRODUCT'];
-  const named = column === undefined ? undefined : look.headings[column];
-  const stars = [...(choices.stars ?? [])].sort();
-  const rating = RATINGS.find((one) => one.stars.join() === stars.join())?.value ?? 'ANY';
-  const only =
-    choices.withPictures && choices.withWords
-      ? 'BOTH'
-      : choices.withPictures
-        ? 'PICTURES'
-        : choices.withWords
-          ? 'WORDS'
-          : 'ANY';
-  const some = (values: string[]) => (values.length ? values : undefined);
+type OfTakeIn<Names extends keyof TakeInProps> = { [Name in Names]: TakeInProps[Name] };
+
+const ONLY = [
+  { value: 'ANY', text: 'with or without words' },
+  { value: 'WORDS', text: 'only those with words' },
+  { value: 'PICTURES', text: 'only those with pictures' },
+  { value: 'BOTH', text: 'only those with words and pictures' },
+];
+
+function onlyOf({ withPictures, withWords }: Choices): string {
+  if (withPictures) return withWords ? 'BOTH' : 'PICTURES';
+  return withWords ? 'WORDS' : 'ANY';
+}
+
+const some = (values: string[]) => (values.length ? values : undefined);
+
+/** Of which countries and languages, where the file names any. */
+function FromAndIn({ look, choices, onChange }: OfTakeIn<'look' | 'choices' | 'onChange'>) {
   return (
-    <p className="text-[15px] leading-[1.95] text-ink-2">
-      Read{' '}
-      <Pick
-        label="How many"
-        value={choices.most ? String(choices.most) : 'ALL'}
-        choices={MOSTS}
-        onPick={(most) => onChange({ most: most === 'ALL' ? undefined : Number(most) })}
-      />{' '}
-      of{' '}
-      <Pick
-        label="Ratings"
-        value={rating}
-        choices={RATINGS}
-        onPick={(value) =>
-          onChange({ stars: RATINGS.find((one) => one.value === value)?.stars ?? [] })
-        }
-      />{' '}
-      rating,{' '}
-      <Pick
-        label="With"
-        value={only}
-        choices={[
-          { value: 'ANY', text: 'with or without words' },
-          { value: 'WORDS', text: 'only those with words' },
-          { value: 'PICTURES', text: 'only those with pictures' },
-          { value: 'BOTH', text: 'only those with words and pictures' },
-        ]}
-        onPick={(next) =>
-          onChange({
-            withWords: next === 'WORDS' || next === 'BOTH' || undefined,
-            withPictures: next === 'PICTURES' || next === 'BOTH' || undefined,
-          })
-        }
-      />
+    <>
       {look.countries.length > 0 && (
         <>
           , from{' '}
@@ -159,7 +130,46 @@ function Sentence({ look, choices, trial, onChange }: TakeInProps) {
           />
         </>
       )}
-      , into{' '}
+    </>
+  );
+}
+
+function Sentence({ look, choices, trial, onChange }: TakeInProps) {
+  const column = choices.columns?.['PRODUCT'];
+  const named = column === undefined ? undefined : look.headings[column];
+  const stars = [...(choices.stars ?? [])].sort();
+  const rating = RATINGS.find((one) => one.stars.join() === stars.join())?.value ?? 'ANY';
+  return (
+    <p className="text-[15px] leading-[1.95] text-ink-2">
+      Read{' '}
+      <Pick
+        label="How many"
+        value={choices.most ? String(choices.most) : 'ALL'}
+        choices={MOSTS}
+        onPick={(most) => onChange({ most: most === 'ALL' ? undefined : Number(most) })}
+      />{' '}
+      of{' '}
+      <Pick
+        label="Ratings"
+        value={rating}
+        choices={RATINGS}
+        onPick={(value) =>
+          onChange({ stars: RATINGS.find((one) => one.value === value)?.stars ?? [] })
+        }
+      />{' '}
+      rating,{' '}
+      <Pick
+        label="With"
+        value={onlyOf(choices)}
+        choices={ONLY}
+        onPick={(next) =>
+          onChange({
+            withWords: next === 'WORDS' || next === 'BOTH' || undefined,
+            withPictures: next === 'PICTURES' || next === 'BOTH' || undefined,
+          })
+        }
+      />
+      <FromAndIn look={look} choices={choices} onChange={onChange} />, into{' '}
       <ProductPick
         label="Product"
         value={choices.product}

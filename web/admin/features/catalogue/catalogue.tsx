@@ -2,6 +2,7 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Empty, Failure, Loading } from '../../ui/empty';
 import { Pick } from '../../ui/pick';
+import { TakeBackStrip } from '../../ui/take-back-strip';
 import { count, number } from '../../shared/words';
 import { useKeys } from '../../shared/keys';
 import { useCategories } from '../pages/queries';
@@ -36,20 +37,7 @@ export function Catalogue() {
   const field = useRef<HTMLInputElement>(null);
   const filter = useMemo(() => filterOf(search), [search]);
   const table = useProductTable(filter);
-  const set = useCallback(
-    (changes: Record<string, string>) =>
-      setSearch(
-        (before) => {
-          const next = new URLSearchParams(before);
-          for (const [name, value] of Object.entries(changes))
-            if (value) next.set(name, value);
-            else next.delete(name);
-          return next;
-        },
-        { replace: true },
-      ),
-    [setSearch],
-  );
+  const set = useAddress(setSearch);
   const rows = useMemo(
     () => table.data?.pages.flatMap((page) => page.rows.items) ?? [],
     [table.data],
@@ -64,6 +52,10 @@ export function Catalogue() {
     const next = rows[at < 0 ? 0 : Math.max(0, Math.min(rows.length - 1, at + by))];
     if (next) set({ open: next.slug });
   };
+  const undo = () => {
+    done?.undo();
+    setDone(undefined);
+  };
   useKeys({
     '/': () => field.current?.focus(),
     ArrowDown: () => step(1),
@@ -71,10 +63,7 @@ export function Catalogue() {
     Escape: () => {
       if (!document.querySelector('[role=menu], [role=dialog]')) set({ open: '' });
     },
-    z: () => {
-      done?.undo();
-      setDone(undefined);
-    },
+    z: undo,
   });
   const first = table.data?.pages[0];
   const total = first?.rows.total ?? 0;
@@ -107,27 +96,14 @@ export function Catalogue() {
           <Failure error={table.error} again={() => void table.refetch()} />
         ) : !first ? (
           <Loading lines={10} />
-        ) : total === 0 && !isFiltered ? (
-          <Empty title="Your products come here">
-            Labels, conditions and ranks speak of them.{' '}
-            <Link to="/catalogue/feeds" className="text-plum underline">
-              Bring products in
-            </Link>{' '}
-            from a file, an address, or a program.
-          </Empty>
         ) : total === 0 ? (
-          <Empty title="No product fits">
-            <button
-              type="button"
-              className="text-plum underline"
-              onClick={() => {
-                if (field.current) field.current.value = '';
-                setSearch(new URLSearchParams());
-              }}
-            >
-              Show all
-            </button>
-          </Empty>
+          <NoProducts
+            isFiltered={isFiltered}
+            onShowAll={() => {
+              if (field.current) field.current.value = '';
+              setSearch(new URLSearchParams());
+            }}
+          />
         ) : (
           <ProductTable
             rows={rows}
@@ -151,25 +127,7 @@ export function Catalogue() {
             }}
           />
         ) : (
-          done && (
-            <p
-              role="status"
-              className="flex items-center gap-3 bg-plum-deep px-4.5 py-2.5 text-on-plum"
-            >
-              {done.words}.
-              <button
-                type="button"
-                className="text-saffron underline"
-                onClick={() => {
-                  done.undo();
-                  setDone(undefined);
-                }}
-              >
-                Take it back
-              </button>
-              <kbd className="rounded border border-[#8d6f90] px-1.5 text-[11px]">Z</kbd>
-            </p>
-          )
+          done && <TakeBackStrip words={done.words} onUndo={undo} />
         )}
       </section>
       {open && (
@@ -178,6 +136,49 @@ export function Catalogue() {
         </aside>
       )}
     </div>
+  );
+}
+
+/** Changes parts of the address; what is empty leaves it. */
+function useAddress(setSearch: ReturnType<typeof useSearchParams>[1]) {
+  return useCallback(
+    (changes: Record<string, string>) =>
+      setSearch(
+        (before) => {
+          const next = new URLSearchParams(before);
+          for (const [name, value] of Object.entries(changes))
+            if (value) next.set(name, value);
+            else next.delete(name);
+          return next;
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  );
+}
+
+interface NoProductsProps {
+  isFiltered: boolean;
+  onShowAll: () => void;
+}
+
+function NoProducts({ isFiltered, onShowAll }: NoProductsProps) {
+  if (isFiltered)
+    return (
+      <Empty title="No product fits">
+        <button type="button" className="text-plum underline" onClick={onShowAll}>
+          Show all
+        </button>
+      </Empty>
+    );
+  return (
+    <Empty title="Your products come here">
+      Labels, conditions and ranks speak of them.{' '}
+      <Link to="/catalogue/feeds" className="text-plum underline">
+        Bring products in
+      </Link>{' '}
+      from a file, an address, or a program.
+    </Empty>
   );
 }
 

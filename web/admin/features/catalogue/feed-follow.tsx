@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Problem } from '../../shared/api';
-import { ago } from '../../shared/words';
+import { since } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { askNow, follow, leaveFeed, useFeedAct, type FeedKind } from './queries';
 
@@ -40,7 +40,7 @@ export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
         value={address}
         placeholder="https://…"
         fault={fault}
-        note={feed?.askedAt ? `asked ${ago(feed.askedAt)} ago` : 'not asked yet'}
+        note={feed?.askedAt ? `asked ${since(feed.askedAt)}` : 'not asked yet'}
         onChange={(event) => setAddress(event.target.value)}
       />
       <Field

@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Pick } from '../../ui/pick';
-import { ago, count } from '../../shared/words';
+import { since, count } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { FeedFollow } from './feed-follow';
 import { RunDetail } from './run-detail';
@@ -28,6 +28,21 @@ const STATES: Record<FeedRun['state'], string> = {
   FAILED: 'not read',
 };
 
+// any of the languages that the server knows; schema.org terms always do
+const HEADINGS: Record<FeedKind, ReactNode> = {
+  PRODUCTS: (
+    <>
+      <b>Product</b>, and as many as you have of Variant, SKU, Price, Currency, Stock, Category,
+      Tags, Picture, Brand, Description, and Page for its name in addresses.
+    </>
+  ),
+  ORDERS: (
+    <>
+      <b>Order</b>, <b>Date</b>, <b>SKU</b>, Quantity, Country, Status; a row for each line.
+    </>
+  ),
+};
+
 /** How products and orders come in, and what came of each time. */
 export function FeedsPage() {
   const feeds = useFeeds();
@@ -43,9 +58,8 @@ export function FeedsPage() {
         </p>
         <h1 className="text-2xl">Bring products and orders in</h1>
         <p className="max-w-2xl text-ink-2">
-          JSON, JSON Lines or CSV in schema.org terms: a ProductGroup with its variants (sku, offers
-          with price and priceCurrency, inventoryLevel), or an Order with its orderedItem. What
-          can’t be taken is told by line, with its value and why; the rest goes on.
+          A spreadsheet with a row for each variant is enough, as CSV or .xlsx. What can’t be taken
+          is told by line, with its value and why; the rest goes on.
         </p>
         <FromFile onDone={setOpen} />
         {feeds.data && (
@@ -79,7 +93,7 @@ export function FeedsPage() {
           ) : !runs.data ? (
             <Loading lines={3} />
           ) : runs.data.items.length === 0 ? (
-            <p className="text-ink-2">Nothing has come through a feed yet.</p>
+            <p className="text-ink-2">Nothing has come yet.</p>
           ) : (
             <ul>
               {runs.data.items.map((run) => (
@@ -103,7 +117,7 @@ export function FeedsPage() {
                       {run.wrong > 0 && `, ${count(run.wrong, 'line')} to look at`}
                       {run.gone > 0 &&
                         `, ${count(run.gone, 'product')} ${run.state === 'DONE' ? 'left out' : 'missing'}`}{' '}
-                      · {ago(run.at)} ago
+                      · {since(run.at)}
                     </span>
                   </button>
                   {open === run.id && <RunDetail id={run.id} onDone={setOpen} />}
@@ -158,6 +172,11 @@ function FromFile({ onDone }: { onDone: (run: number) => void }) {
           </>
         )}
       </p>
+      <p className="mt-2 text-[13px] text-ink-2">
+        Its headings: {HEADINGS[kind]} JSON and JSON Lines in schema.org terms (
+        {kind === 'PRODUCTS' ? 'ProductGroup with hasVariant' : 'Order with orderedItem'}) do as
+        well.
+      </p>
       <p className="mt-3 flex items-center gap-3">
         <Button look="inside" disabled={bring.isPending} onClick={() => pickFile(take)}>
           {bring.isPending ? 'Reading …' : 'Choose a file'}
@@ -173,7 +192,7 @@ function FromFile({ onDone }: { onDone: (run: number) => void }) {
 function pickFile(take: (file: File | undefined) => void) {
   const input = document.createElement('input');
   input.type = 'file';
-  input.accept = '.json,.jsonl,.ndjson,.csv,application/json,text/csv';
+  input.accept = '.csv,.xlsx,.tsv,.json,.jsonl,.ndjson,application/json,text/csv';
   input.onchange = () => take(input.files?.[0]);
   input.click();
 }

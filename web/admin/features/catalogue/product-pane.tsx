@@ -3,7 +3,8 @@ import { count, day, moment, number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
 import { useShopPicture } from '../setup/queries';
 import { Drop } from './marks';
-import { money, path, plot } from './price-line';
+import { PriceCurve, pricedVariant } from './price-curve';
+import { money } from './price-line';
 import { useProductView, type ProductView } from './queries';
 import { ordinal } from './table';
 
@@ -19,7 +20,6 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
   if (view.error) return <Failure error={view.error} again={() => void view.refetch()} />;
   if (!view.data) return <Loading lines={8} />;
   const product = view.data;
-  const shown = product.nods.filter((nod) => nod.shown).length;
   return (
     <article aria-label={product.title} className="flex min-h-0 flex-1 flex-col">
       <header className="flex items-start gap-3 px-4.5 pt-3.5">
@@ -56,42 +56,7 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
         <Prices product={product} />
         <Sold product={product} />
         <Variants product={product} />
-        <section className="mt-3 border-t border-line pt-2.5" aria-label="Its nods, and why">
-          <p className="flex justify-between">
-            <b>Its nods, and why</b>
-            <span className="text-[13px] text-ink-2">
-              {shown} show, {product.nods.length - shown} don’t
-            </span>
-          </p>
-          <ul>
-            {product.nods.map((nod) => (
-              <li
-                key={nod.nod}
-                className="flex gap-2.5 border-b border-line/60 py-1.5 last:border-0"
-              >
-                <span className="pt-0.5">
-                  <Drop shown={nod.shown} />
-                </span>
-                <div className="min-w-0 flex-1">
-                  <p className="flex justify-between gap-2">
-                    <span className="font-semibold">{nod.name}</span>
-                    {nod.until && (
-                      <span className="shrink-0 text-[13px] text-ink-2">
-                        until {moment(nod.until, product.zone)}
-                      </span>
-                    )}
-                  </p>
-                  <p className="text-[13px] leading-snug text-ink-2">{nod.because}</p>
-                  {nod.doubts.map((doubt) => (
-                    <p key={doubt.rule} className="text-[13px] text-rust-ink">
-                      <b>{doubt.rule}.</b> {doubt.text}
-                    </p>
-                  ))}
-                </div>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Nods product={product} />
       </div>
       <footer className="flex gap-2 border-t border-line px-4.5 py-3">
         <Link
@@ -111,54 +76,55 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
   );
 }
 
-const WIDTH = 340;
-const HEIGHT = 64;
+function Nods({ product }: { product: ProductView }) {
+  const shown = product.nods.filter((nod) => nod.shown).length;
+  return (
+    <section className="mt-3 border-t border-line pt-2.5" aria-label="Its nods, and why">
+      <p className="flex justify-between">
+        <b>Its nods, and why</b>
+        <span className="text-[13px] text-ink-2">
+          {shown} show, {product.nods.length - shown} don’t
+        </span>
+      </p>
+      <ul>
+        {product.nods.map((nod) => (
+          <li key={nod.nod} className="flex gap-2.5 border-b border-line/60 py-1.5 last:border-0">
+            <span className="pt-0.5">
+              <Drop shown={nod.shown} />
+            </span>
+            <div className="min-w-0 flex-1">
+              <p className="flex justify-between gap-2">
+                <span className="font-semibold">{nod.name}</span>
+                {nod.until && (
+                  <span className="shrink-0 text-[13px] text-ink-2">
+                    until {moment(nod.until, product.zone)}
+                  </span>
+                )}
+              </p>
+              <p className="text-[13px] leading-snug text-ink-2">{nod.because}</p>
+              {nod.doubts.map((doubt) => (
+                <p key={doubt.rule} className="text-[13px] text-rust-ink">
+                  <b>{doubt.rule}.</b> {doubt.text}
+                </p>
+              ))}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
 
 function Prices({ product }: { product: ProductView }) {
-  const drawn =
-    product.variants.find((one) => one.percentOff !== undefined) ??
-    product.variants.find((one) => one.price !== undefined);
+  const drawn = pricedVariant(product);
   if (!drawn) return <p className="mt-3 text-ink-2">No price is known.</p>;
-  const points = plot(drawn.prices, product.now, WIDTH, HEIGHT);
-  const shopDay = (at: number) =>
-    new Intl.DateTimeFormat('en-GB', {
-      day: 'numeric',
-      month: 'short',
-      timeZone: product.zone,
-    }).format(at);
   return (
     <section className="mt-3 border-t border-line pt-2.5" aria-label="Price">
       <p className="flex justify-between">
         <b>Price</b>
         <span className="text-[13px] text-ink-2">{drawn.sku}, 90 days to today</span>
       </p>
-      <svg viewBox={`0 -14 ${WIDTH} ${HEIGHT + 30}`} className="mt-1 w-full" aria-hidden>
-        <path d={path(points, WIDTH)} className="fill-none stroke-ink-2" strokeWidth="1.5" />
-        {points.map((point, i) => (
-          <text
-            key={point.at}
-            x={i === 0 ? point.x : point.x - 5}
-            y={i === 0 ? point.y - 5 : point.y + 4}
-            textAnchor={i === 0 ? 'start' : 'end'}
-            className={`text-[11px] ${i === points.length - 1 ? 'fill-plum font-bold' : 'fill-ink-2'}`}
-          >
-            {point.price.toFixed(2)}
-          </text>
-        ))}
-        {points.map((point, i) => (
-          <text
-            key={`day ${point.at}`}
-            x={Math.min(point.x, WIDTH - 40)}
-            y={HEIGHT + 14}
-            className="fill-ink-2 text-[11px]"
-          >
-            {i > 0 && point.x - points[i - 1]!.x < 46 ? '' : shopDay(point.at)}
-          </text>
-        ))}
-        {points.length > 0 && (
-          <circle cx={WIDTH - 3} cy={points.at(-1)!.y} r="3" className="fill-plum" />
-        )}
-      </svg>
+      <PriceCurve variant={drawn} now={product.now} zone={product.zone} width={340} />
       <table className="sr-only">
         <caption>Price of {drawn.sku}</caption>
         <tbody>

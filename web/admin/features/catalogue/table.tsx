@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { number } from '../../shared/words';
 import { useShopPicture } from '../setup/queries';
-import { KindMark } from './marks';
+import { Drop, KindMark } from './marks';
 import { money, PriceLine } from './price-line';
 import type { NodColumn, ProductRow } from './queries';
 import { WhyPop } from './why-pop';
@@ -21,11 +21,15 @@ interface TableProps {
 
 const GRID =
   'grid grid-cols-[30px_46px_minmax(9rem,1.4fr)_88px_70px_60px_minmax(6.5rem,.8fr)_64px_auto] items-center gap-x-2.5 px-3.5';
+/** Beside an opened product, whose prices are drawn there at large. */
+const NARROW_GRID =
+  'grid grid-cols-[26px_42px_minmax(8rem,1.4fr)_70px_48px_minmax(5.5rem,.8fr)_52px_auto] items-center gap-x-2 px-3.5';
+const gridOf = (at: string | undefined) => (at === undefined ? GRID : NARROW_GRID);
 const ROW = 44;
 
 /** Products, a row of two lines each; rows that are not seen are not drawn. */
 export function ProductTable(props: TableProps) {
-  const { rows, total, nods, chosen, onChoose, onMore } = props;
+  const { rows, total, nods, at, chosen, onChoose, onMore } = props;
   const scroll = useRef<HTMLDivElement>(null);
   // nothing memoizes this component, so the functions it gives are never stale
   // eslint-disable-next-line react-hooks/incompatible-library
@@ -51,7 +55,7 @@ export function ProductTable(props: TableProps) {
       <div role="rowgroup">
         <div
           role="row"
-          className={`${GRID} shrink-0 border-b border-line-2 bg-paper py-1.5 text-[13px] text-ink-2`}
+          className={`${gridOf(at)} shrink-0 border-b border-line-2 bg-paper py-1.5 text-[13px] text-ink-2`}
         >
           <span role="columnheader">
             <input
@@ -65,8 +69,8 @@ export function ProductTable(props: TableProps) {
           <span role="columnheader" className="col-span-2">
             Product
           </span>
-          <span role="columnheader" className="col-span-2">
-            Price and 90 days of it
+          <span role="columnheader" className={at === undefined ? 'col-span-2' : ''}>
+            {at === undefined ? 'Price and 90 days of it' : 'Price'}
           </span>
           <span role="columnheader" className="text-right">
             Stock
@@ -75,13 +79,18 @@ export function ProductTable(props: TableProps) {
             Sold in 30 days
           </span>
           <span role="columnheader">Rating</span>
-          <span role="columnheader" className="flex">
-            {nods.map((nod) => (
-              <span key={nod.nod} title={nod.name} className="flex w-6 justify-center">
-                <KindMark kind={nod.kind} />
-                <span className="sr-only">{nod.name}</span>
-              </span>
-            ))}
+          <span role="columnheader">
+            <span className="mb-0.5 block whitespace-nowrap" aria-hidden>
+              Shows <Drop shown /> or not here <Drop shown={false} />
+            </span>
+            <span className="flex">
+              {nods.map((nod) => (
+                <span key={nod.nod} title={nod.name} className="flex w-6 justify-center">
+                  <KindMark kind={nod.kind} />
+                  <span className="sr-only">{nod.name}</span>
+                </span>
+              ))}
+            </span>
           </span>
         </div>
       </div>
@@ -134,7 +143,7 @@ function Row({
       aria-rowindex={index + 1}
       aria-current={open || undefined}
       ref={(el) => el?.style.setProperty('transform', `translateY(${top}px)`)}
-      className={`${GRID} absolute inset-x-0 top-0 h-[44px] border-b border-line leading-tight ${shade}`}
+      className={`${gridOf(at)} absolute inset-x-0 top-0 h-[44px] border-b border-line leading-tight ${shade}`}
     >
       <span role="cell">
         <input
@@ -179,9 +188,11 @@ function Row({
           </>
         )}
       </span>
-      <span role="cell">
-        <PriceLine steps={row.prices} now={now} width={64} height={26} />
-      </span>
+      {at === undefined && (
+        <span role="cell">
+          <PriceLine steps={row.prices} now={now} width={64} height={26} />
+        </span>
+      )}
       <span role="cell" className="text-right tabular-nums">
         {row.madeToOrder ? (
           <span className="text-[13px] text-ink-2">to order</span>

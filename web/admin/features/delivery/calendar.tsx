@@ -13,6 +13,8 @@ export function Calendar({ journey }: { journey: Journey }) {
   for (let i = 0; i < journey.days.length; i += FORTNIGHT)
     lines.push(journey.days.slice(i, i + FORTNIGHT));
   const placed = journey.placed.slice(0, 10);
+  // before a timing says so, the shop is neither open nor closed
+  const isSet = journey.days.some((day) => day.shop);
   return (
     <div>
       <div className="mt-2 grid pb-1 text-[12px] leading-tight text-ink-2" style={COLUMNS}>
@@ -20,7 +22,7 @@ export function Calendar({ journey }: { journey: Journey }) {
           DAYS.map((day, index) => (
             <span key={`${week}${day}`} className="pl-1.5">
               <b className="block font-semibold text-ink">{DAY_CHOICES[index]?.text}</b>
-              {journey.cutOffs[day] ?? 'closed'}
+              {journey.cutOffs[day] ?? (isSet ? 'closed' : 'not set')}
             </span>
           )),
         )}

@@ -1,5 +1,5 @@
-import { useSearchParams } from 'react-router';
-import { Failure, Loading } from '../../ui/empty';
+import { Link, useSearchParams } from 'react-router';
+import { Empty, Failure, Loading } from '../../ui/empty';
 import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
 import { useKeys } from '../../shared/keys';
@@ -47,6 +47,16 @@ export function Delivery() {
     ...categories.map(({ value, text }) => [value, text] as const),
     ...products.data.items.map(({ slug, title }) => [slug, title] as const),
   ]);
+  if (products.data.total === 0)
+    return (
+      <Empty level={1} title="Delivery waits for your products">
+        When something arrives depends on what is ordered. Bring your products in, then say when
+        orders leave and how long they are on the way.{' '}
+        <Link to="/catalogue/feeds" className="text-plum underline">
+          Bring products in
+        </Link>
+      </Empty>
+    );
   const loose = view.gaps.filter((gap) => gap.where === '');
   return (
     <>
@@ -68,24 +78,7 @@ export function Delivery() {
           </ul>
         )}
         <div className="grid grid-cols-[minmax(0,808fr)_minmax(0,420fr)] items-start gap-3">
-          <section
-            aria-label="The days that count"
-            className="min-w-0 rounded-xl border border-line bg-paper px-4 py-3"
-          >
-            <div className="flex items-baseline gap-2.5">
-              <h2 className="text-base">The days that count</h2>
-              <span className="ml-auto text-[12.5px] text-ink-2">
-                the hour under a weekday is its dispatch cut-off
-                {journey.data && `, ${journey.data.zone.split('/').at(-1)?.replace('_', ' ')} time`}
-              </span>
-            </div>
-            {journey.error && (
-              <Failure error={journey.error} again={() => void journey.refetch()} />
-            )}
-            {!journey.data && !journey.error && <Loading lines={6} />}
-            {journey.data && <Calendar journey={journey.data} />}
-            {journey.data && journey.data.lines.length > 0 && <Lines lines={journey.data.lines} />}
-          </section>
+          <DaysThatCount journey={journey} />
           <Layers
             view={view}
             journey={journey.data}
@@ -105,12 +98,33 @@ export function Delivery() {
             <Kept view={view} onSet={put} />
           </div>
           <div className="flex flex-col gap-3">
-            <Reads order={order} />
+            <Reads order={order} none={journey.data?.arrival.none} />
             <Closed view={view} onSet={put} />
           </div>
         </div>
       </div>
     </>
+  );
+}
+
+function DaysThatCount({ journey }: { journey: ReturnType<typeof useJourney> }) {
+  return (
+    <section
+      aria-label="The days that count"
+      className="min-w-0 rounded-xl border border-line bg-paper px-4 py-3"
+    >
+      <div className="flex items-baseline gap-2.5">
+        <h2 className="text-base">The days that count</h2>
+        <span className="ml-auto text-[12.5px] text-ink-2">
+          the hour under a weekday is its dispatch cut-off
+          {journey.data && `, ${journey.data.zone.split('/').at(-1)?.replace('_', ' ')} time`}
+        </span>
+      </div>
+      {journey.error && <Failure error={journey.error} again={() => void journey.refetch()} />}
+      {!journey.data && !journey.error && <Loading lines={6} />}
+      {journey.data && <Calendar journey={journey.data} />}
+      {journey.data && journey.data.lines.length > 0 && <Lines lines={journey.data.lines} />}
+    </section>
   );
 }
 

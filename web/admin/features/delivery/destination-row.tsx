@@ -1,5 +1,5 @@
-import { DropdownMenu } from 'radix-ui';
-import { Caret, ITEM, SHEET } from '../../ui/pick';
+import { Menu, MenuItem } from '../../ui/menu';
+import { Caret } from '../../ui/pick';
 import { PickMany } from '../../ui/pick-many';
 import { country } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
@@ -116,36 +116,21 @@ export function DestinationRow({
         {arrival && arrives(arrival.arrival)}
       </td>
       <td className="text-right">
-        <DropdownMenu.Root modal={false}>
-          <DropdownMenu.Trigger
-            className="rounded-md px-1.5 py-1 hover:bg-plum-soft"
-            aria-label={`More for ${name}`}
-          >
-            <Caret />
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content className={SHEET} align="end" sideOffset={4} aria-label={name}>
-              <DropdownMenu.Item
-                className={ITEM}
-                onSelect={() => quick({ promised: !one.promised })}
-              >
-                {one.promised ? 'Make no promise' : 'Make a promise'}
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => quick({ days: undefined })}>
-                The carrier’s usual days
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => onPut('copy')}>
-                Copy, for a season
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => quick({ on: !one.on })}>
-                {one.on ? 'Switch off' : 'Switch on'}
-              </DropdownMenu.Item>
-              <DropdownMenu.Item className={ITEM} onSelect={() => onPut('remove')}>
-                Remove
-              </DropdownMenu.Item>
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <Menu
+          mark={<Caret />}
+          name={`More for ${name}`}
+          className="rounded-md px-1.5 py-1 hover:bg-plum-soft"
+        >
+          <MenuItem onSelect={() => quick({ promised: !one.promised })}>
+            {one.promised ? 'Make no promise' : 'Make a promise'}
+          </MenuItem>
+          <MenuItem onSelect={() => quick({ days: undefined })}>The carrier’s usual days</MenuItem>
+          <MenuItem onSelect={() => onPut('copy')}>Copy, for a season</MenuItem>
+          <MenuItem onSelect={() => quick({ on: !one.on })}>
+            {one.on ? 'Switch off' : 'Switch on'}
+          </MenuItem>
+          <MenuItem onSelect={() => onPut('remove')}>Remove</MenuItem>
+        </Menu>
       </td>
     </tr>
   );

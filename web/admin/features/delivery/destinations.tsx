@@ -112,40 +112,51 @@ export function Destinations({ view, order, onCountry, onSet }: DestinationsProp
               }
             />
           ))}
-          <tr className="h-[26px]">
-            <td className="pr-2">Elsewhere</td>
-            <td className="pr-2">
-              <DaysPick
-                label="Elsewhere"
-                value={settings.carrier.transit}
-                shown={settings.carrier.transit ? range(settings.carrier.transit) : 'no promise'}
-                none="no promise elsewhere"
-                onSet={(transit) =>
-                  onSet({ ...settings, carrier: { ...settings.carrier, transit } }, 'elsewhere')
-                }
-              />
-            </td>
-            <td className="pr-2">
-              <PickMany
-                shown={weekdays(settings.carrier.days)}
-                label="The carrier’s usual days"
-                values={settings.carrier.days}
-                any="no day"
-                choices={DAY_CHOICES}
-                onPick={(days) =>
-                  void onSet(
-                    { ...settings, carrier: { ...settings.carrier, days } },
-                    'the carrier’s days',
-                  ).catch(sayProblem)
-                }
-              />
-            </td>
-            <td className="text-ink-2">{settings.carrier.transit ? '' : 'nothing is shown'}</td>
-            <td />
-          </tr>
+          <Elsewhere
+            carrier={settings.carrier}
+            onSet={(carrier, words) => onSet({ ...settings, carrier }, words)}
+          />
         </tbody>
       </table>
     </section>
+  );
+}
+
+interface ElsewhereProps {
+  carrier: Settings['carrier'];
+  onSet: (carrier: Settings['carrier'], words: string) => Promise<unknown>;
+}
+
+/** All countries that have no line of their own, and the days that the carrier drives. */
+function Elsewhere({ carrier, onSet }: ElsewhereProps) {
+  const { sayProblem } = useSay();
+  return (
+    <tr className="h-[26px]">
+      <td className="pr-2">Elsewhere</td>
+      <td className="pr-2">
+        <DaysPick
+          label="Elsewhere"
+          value={carrier.transit}
+          shown={carrier.transit ? range(carrier.transit) : 'no promise'}
+          none="no promise elsewhere"
+          onSet={(transit) => onSet({ ...carrier, transit }, 'elsewhere')}
+        />
+      </td>
+      <td className="pr-2">
+        <PickMany
+          shown={weekdays(carrier.days)}
+          label="The carrier’s usual days"
+          values={carrier.days}
+          any="no day"
+          choices={DAY_CHOICES}
+          onPick={(days) =>
+            void onSet({ ...carrier, days }, 'the carrier’s days').catch(sayProblem)
+          }
+        />
+      </td>
+      <td className="text-ink-2">{carrier.transit ? '' : 'nothing is shown'}</td>
+      <td />
+    </tr>
   );
 }
 

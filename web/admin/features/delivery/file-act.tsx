@@ -53,7 +53,7 @@ export function FileAct({ kind, accept, out }: FileActProps) {
         {bring.isPending ? 'Reading' : `Bring in ${names.file} (${names.format})`}
       </Button>
       <a href={out} className="text-plum underline underline-offset-2" download>
-        Take it out
+        Save as a file
       </a>
     </>
   );

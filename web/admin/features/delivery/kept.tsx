@@ -25,6 +25,8 @@ export function Kept({ view, onSet }: KeptProps) {
       },
       `${code} as it was kept`,
     ).then(() => say(`Set to ${range(transit)} working days. Z takes it back.`), sayProblem);
+  const hasWay = (code: string) =>
+    settings.destinations.some((one) => one.country === code && !one.season);
   const rows = kept.data?.countries ?? [];
   return (
     <section
@@ -36,8 +38,8 @@ export function Kept({ view, onSet }: KeptProps) {
       {!kept.data && !kept.error && <Loading lines={3} />}
       {kept.data && rows.length === 0 && (
         <p className="text-ink-2">
-          No order with a day of arrival is known yet. Tell it with your orders: in their
-          orderDelivery, DeliveryEvents named shipped and arrived.
+          No order with a day of arrival is known yet. Let your orders tell when each was shipped
+          and when it arrived (in schema.org terms, orderDelivery), and this says what to promise.
         </p>
       )}
       {kept.data && rows.length > 0 && (
@@ -74,13 +76,15 @@ export function Kept({ view, onSet }: KeptProps) {
                     {row.proposal ? (
                       <span title={row.words}>
                         {range(row.proposal.transit)}, {row.proposal.percent}% of the time{' '}
-                        <Button
-                          look="link"
-                          aria-label={`take these: ${range(row.proposal.transit)} for ${row.name}`}
-                          onClick={() => row.proposal && take(row.country, row.proposal.transit)}
-                        >
-                          take these
-                        </Button>
+                        {hasWay(row.country) && (
+                          <Button
+                            look="link"
+                            aria-label={`take these: ${range(row.proposal.transit)} for ${row.name}`}
+                            onClick={() => row.proposal && take(row.country, row.proposal.transit)}
+                          >
+                            take these
+                          </Button>
+                        )}
                       </span>
                     ) : (
                       <span className="text-ink-2">

@@ -1,5 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
-import { Caret, ITEM, SHEET } from '../../ui/pick';
+import { Menu, MenuItem } from '../../ui/menu';
+import { Caret } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { DatesPick } from './dates-pick';
 import { DaysPick } from './days-pick';
@@ -51,85 +52,96 @@ export function LayerCard(props: LayerCardProps) {
         </span>
         <LayerMenu layer={layer} title={title} put={put} onAct={onAct} />
       </div>
-      <p className="flex flex-wrap items-baseline gap-x-1 text-[13.5px] leading-[1.7] text-ink-2">
-        {layer.handling && (
-          <>
-            Leaves
-            <DaysPick
-              label="Leaves"
-              value={layer.handling}
-              shown={leaves(layer.handling)}
-              isOverruled={struck('HANDLING')}
-              onSet={(handling) => put({ handling })}
-            />
-          </>
-        )}
-        {layer.cutOffs && (
-          <>
-            <span>{layer.handling && '; '}orders until</span>
-            <WeekPick
-              value={layer.cutOffs}
-              isOverruled={struck('DISPATCH')}
-              onSet={(times) => put({ cutOffs: times as NonNullable<Layer['cutOffs']> })}
-            />
-            <span>; nothing leaves on {closedWeekdays(layer.cutOffs)}</span>
-          </>
-        )}
-        {layer.holidays && (
-          <>
-            <span>and on holidays of</span>
-            <RegionsPick
-              label="Holidays"
-              values={layer.holidays}
-              none="no country"
-              isOverruled={struck('HOLIDAYS')}
-              onSet={(holidays) => put({ holidays })}
-            />
-          </>
-        )}
-        {layer.longer && (
-          <>
-            takes
-            <DaysPick
-              label="Longer on the way"
-              value={layer.longer}
-              shown={`${range(layer.longer)} working days longer`}
-              isOverruled={struck('LONGER')}
-              onSet={(longer) => put({ longer })}
-            />
-            on the way
-          </>
-        )}
-        {layer.whileStockAbove !== undefined && (
-          <>
-            while stock is above
-            <FigurePick
-              label="While stock is above"
-              value={layer.whileStockAbove}
-              onSet={(whileStockAbove) => put({ whileStockAbove })}
-            />
-            {reading && stock !== undefined && <span>(it is {stock} now)</span>}
-          </>
-        )}
-        {layer.season && (
-          <>
-            for orders of
-            <DatesPick
-              label="Season"
-              value={layer.season}
-              shown={season(layer.season)}
-              onSet={(dates) => put({ season: dates })}
-            />
-          </>
-        )}
-        {isEmpty(layer) && 'Sets nothing yet: add a timing by its menu.'}
-      </p>
+      <LayerSentence layer={layer} reading={reading} stock={stock} struck={struck} put={put} />
       {gaps.map((gap) => (
         <p key={gap} className="text-[13px] text-rust-ink">
           {gap}
         </p>
       ))}
     </li>
+  );
+}
+
+interface LayerSentenceProps extends Pick<LayerCardProps, 'layer' | 'reading' | 'stock'> {
+  struck: (field: Field) => boolean;
+  put: (change: Partial<Layer>) => Promise<unknown>;
+}
+
+function LayerSentence({ layer, reading, stock, struck, put }: LayerSentenceProps) {
+  return (
+    <p className="flex flex-wrap items-baseline gap-x-1 text-[13.5px] leading-[1.7] text-ink-2">
+      {layer.handling && (
+        <>
+          Leaves
+          <DaysPick
+            label="Leaves"
+            value={layer.handling}
+            shown={leaves(layer.handling)}
+            isOverruled={struck('HANDLING')}
+            onSet={(handling) => put({ handling })}
+          />
+        </>
+      )}
+      {layer.cutOffs && (
+        <>
+          <span>{layer.handling && '; '}orders until</span>
+          <WeekPick
+            value={layer.cutOffs}
+            isOverruled={struck('DISPATCH')}
+            onSet={(times) => put({ cutOffs: times as NonNullable<Layer['cutOffs']> })}
+          />
+          <span>; nothing leaves on {closedWeekdays(layer.cutOffs)}</span>
+        </>
+      )}
+      {layer.holidays && (
+        <>
+          <span>and on holidays of</span>
+          <RegionsPick
+            label="Holidays"
+            values={layer.holidays}
+            none="no country"
+            isOverruled={struck('HOLIDAYS')}
+            onSet={(holidays) => put({ holidays })}
+          />
+        </>
+      )}
+      {layer.longer && (
+        <>
+          takes
+          <DaysPick
+            label="Longer on the way"
+            value={layer.longer}
+            shown={`${range(layer.longer)} working days longer`}
+            isOverruled={struck('LONGER')}
+            onSet={(longer) => put({ longer })}
+          />
+          on the way
+        </>
+      )}
+      {layer.whileStockAbove !== undefined && (
+        <>
+          while stock is above
+          <FigurePick
+            label="While stock is above"
+            value={layer.whileStockAbove}
+            onSet={(whileStockAbove) => put({ whileStockAbove })}
+          />
+          {reading && stock !== undefined && <span>(it is {stock} now)</span>}
+        </>
+      )}
+      {layer.season && (
+        <>
+          for orders of
+          <DatesPick
+            label="Season"
+            value={layer.season}
+            shown={season(layer.season)}
+            onSet={(dates) => put({ season: dates })}
+          />
+        </>
+      )}
+      {isEmpty(layer) && 'Sets nothing yet: add a timing by its menu.'}
+    </p>
   );
 }
 
@@ -160,70 +172,51 @@ function LayerMenu({ layer, title, put, onAct }: LayerMenuProps) {
   const today = new Date().toISOString().slice(0, 10);
   const set = (change: Partial<Layer>) => void put(change).catch(sayProblem);
   const part = (has: boolean, text: string, add: Partial<Layer>, drop: Partial<Layer>) => (
-    <DropdownMenu.Item className={ITEM} onSelect={() => set(has ? drop : add)}>
+    <MenuItem onSelect={() => set(has ? drop : add)}>
       {has ? `Leave ${text} as it is elsewhere` : `Set ${text}`}
-    </DropdownMenu.Item>
+    </MenuItem>
   );
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger
-        className="rounded-md px-1.5 py-1 hover:bg-plum-soft"
-        aria-label={`More for ${title}`}
-      >
-        <Caret />
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content className={SHEET} align="end" sideOffset={4} aria-label={title}>
-          {part(
-            !!layer.handling,
-            'when it leaves',
-            { handling: { least: 1, most: 2 } },
-            { handling: undefined },
-          )}
-          {part(
-            !!layer.cutOffs,
-            'weekdays and cut-offs',
-            { cutOffs: WEEK },
-            { cutOffs: undefined },
-          )}
-          {part(!!layer.holidays, 'holidays', { holidays: [] }, { holidays: undefined })}
-          {part(
-            !!layer.longer,
-            'more days on the way',
-            { longer: { least: 1, most: 2 } },
-            { longer: undefined },
-          )}
-          {part(
-            !!layer.season,
-            'a season',
-            { season: { first: today, last: today } },
-            { season: undefined },
-          )}
-          {part(
-            layer.whileStockAbove !== undefined,
-            'a stock that it needs',
-            { whileStockAbove: 0 },
-            { whileStockAbove: undefined },
-          )}
-          <DropdownMenu.Separator className="my-1 border-t border-line" />
-          <DropdownMenu.Item className={ITEM} onSelect={() => set({ on: !layer.on })}>
-            {layer.on ? 'Switch off' : 'Switch on'}
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => onAct('copy')}>
-            Copy
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => onAct('up')}>
-            Move up
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => onAct('down')}>
-            Move down
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={ITEM} onSelect={() => onAct('remove')}>
-            Remove
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu
+      mark={<Caret />}
+      name={`More for ${title}`}
+      className="rounded-md px-1.5 py-1 hover:bg-plum-soft"
+    >
+      {part(
+        !!layer.handling,
+        'when it leaves',
+        { handling: { least: 1, most: 2 } },
+        { handling: undefined },
+      )}
+      {part(!!layer.cutOffs, 'weekdays and cut-offs', { cutOffs: WEEK }, { cutOffs: undefined })}
+      {part(!!layer.holidays, 'holidays', { holidays: [] }, { holidays: undefined })}
+      {part(
+        !!layer.longer,
+        'more days on the way',
+        { longer: { least: 1, most: 2 } },
+        { longer: undefined },
+      )}
+      {part(
+        !!layer.season,
+        'a season',
+        { season: { first: today, last: today } },
+        { season: undefined },
+      )}
+      {part(
+        layer.whileStockAbove !== undefined,
+        'a stock that it needs',
+        { whileStockAbove: 0 },
+        { whileStockAbove: undefined },
+      )}
+      <DropdownMenu.Separator className="my-1 border-t border-line" />
+      <MenuItem onSelect={() => set({ on: !layer.on })}>
+        {layer.on ? 'Switch off' : 'Switch on'}
+      </MenuItem>
+      <MenuItem onSelect={() => onAct('copy')}>Copy</MenuItem>
+      <MenuItem onSelect={() => onAct('up')}>Move up</MenuItem>
+      <MenuItem onSelect={() => onAct('down')}>Move down</MenuItem>
+      <MenuItem onSelect={() => onAct('remove')}>Remove</MenuItem>
+    </Menu>
   );
 }
 

@@ -6,7 +6,7 @@ import type { Ordered } from './queries';
 const LANGUAGES = ['en', 'de'];
 
 /** The promise as shoppers read it in some languages, drawn by the shop's own script. */
-export function Reads({ order }: { order: Ordered }) {
+export function Reads({ order, none }: { order: Ordered; none: string | undefined }) {
   const token = usePreviewToken();
   const [product] = order.products;
   return (
@@ -22,7 +22,8 @@ export function Reads({ order }: { order: Ordered }) {
           </Link>
         </span>
       </div>
-      {LANGUAGES.map((tag) => (
+      {none !== undefined && <p className="mt-1 text-ink-2">Nothing: {none}.</p>}
+      {LANGUAGES.filter(() => none === undefined).map((tag) => (
         <div key={tag} className="mt-1.5">
           <p className="text-[12.5px] font-semibold text-ink-2">{language(tag)}</p>
           {token.data && product && (

@@ -135,7 +135,7 @@ function Connection({ listing }: { listing: Listing | undefined }) {
   });
   const disconnect = useMutation({
     mutationFn: () => need(api.DELETE('/api/v1/listing')),
-    onSuccess: () => say('The directory is taken away, with its reviews'),
+    onSuccess: () => say('The directory is removed, with its reviews'),
     onError: sayProblem,
     onSettled: after,
   });
@@ -168,30 +168,7 @@ function Connection({ listing }: { listing: Listing | undefined }) {
         }
         {...field('key')}
       />
-      <p className="text-[15px] leading-8 text-ink-2">
-        Show reviews of{' '}
-        <Pick
-          label="Least stars"
-          value={String(given.leastStars)}
-          choices={[1, 2, 3, 4, 5].map((n) => ({
-            value: String(n),
-            text: n === 1 ? 'any rating' : n === 5 ? '5 stars' : `${n} stars or more`,
-          }))}
-          onPick={(least) => setGiven({ ...given, leastStars: Number(least) })}
-        />
-        , and ask{' '}
-        <Pick
-          label="How often"
-          value={String(given.everyHours)}
-          choices={[
-            { value: '6', text: 'every 6 hours' },
-            { value: '24', text: 'every day' },
-            { value: '168', text: 'every week' },
-          ]}
-          onPick={(hours) => setGiven({ ...given, everyHours: Number(hours) })}
-        />
-        .
-      </p>
+      <Wishes given={given} onSet={(wishes) => setGiven({ ...given, ...wishes })} />
       {problem && (
         <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
           {problem.message}
@@ -203,10 +180,50 @@ function Connection({ listing }: { listing: Listing | undefined }) {
         </Button>
         {listing && (
           <Button disabled={disconnect.isPending} onClick={() => disconnect.mutate()}>
-            Take it away
+            Remove it
           </Button>
         )}
       </p>
     </form>
+  );
+}
+
+interface WishesValues {
+  leastStars: number;
+  everyHours: number;
+}
+
+interface WishesProps {
+  given: WishesValues;
+  onSet: (wishes: Partial<WishesValues>) => void;
+}
+
+/** Which of its reviews are shown, and how often it is asked. */
+function Wishes({ given, onSet }: WishesProps) {
+  return (
+    <p className="text-[15px] leading-8 text-ink-2">
+      Show reviews of{' '}
+      <Pick
+        label="Least stars"
+        value={String(given.leastStars)}
+        choices={[1, 2, 3, 4, 5].map((n) => ({
+          value: String(n),
+          text: n === 1 ? 'any rating' : n === 5 ? '5 stars' : `${n} stars or more`,
+        }))}
+        onPick={(least) => onSet({ leastStars: Number(least) })}
+      />
+      , and ask{' '}
+      <Pick
+        label="How often"
+        value={String(given.everyHours)}
+        choices={[
+          { value: '6', text: 'every 6 hours' },
+          { value: '24', text: 'every day' },
+          { value: '168', text: 'every week' },
+        ]}
+        onPick={(hours) => onSet({ everyHours: Number(hours) })}
+      />
+      .
+    </p>
   );
 }

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { count } from '../../shared/words';
 import { useFirstSteps } from './nod-queries';
 
-/** The four steps of a new shop as they truly stand, until all are done. */
+/** The steps of a new shop as they truly stand, until all are done. */
 export function FirstSteps() {
   const steps = useFirstSteps().data;
   if (!steps) return null;
@@ -14,14 +14,23 @@ export function FirstSteps() {
       act: 'Connect the shop',
     },
     {
-      done: steps.reviews > 0,
-      text: steps.reviews > 0 ? `${count(steps.reviews, 'review')} in` : 'Reviews are in',
-      to: '/reviews/bring-in',
-      act: 'Bring reviews in',
+      done: steps.products > 0,
+      text: `${count(steps.products, 'product')} in`,
+      to: '/catalogue/feeds',
+      act: 'Bring products in',
+    },
+    {
+      done: steps.publishedReviews > 0,
+      text: `${count(steps.reviews, 'review')} in`,
+      to: steps.reviews > 0 ? '/reviews' : '/reviews/bring-in',
+      act:
+        steps.reviews > 0
+          ? `Look through ${count(steps.reviews, 'review')} and publish`
+          : 'Bring reviews in',
     },
     {
       done: steps.nodsOn > 0,
-      text: steps.nodsOn > 0 ? `${count(steps.nodsOn, 'nod')} placed` : 'Nods are placed',
+      text: `${count(steps.nodsOn, 'nod')} placed`,
       to: '/pages',
       act: 'Place a nod',
     },

@@ -6,6 +6,8 @@ export interface PageReport {
   nods: { nod: string; product: string; spot: string; placed: boolean }[];
   /** the spots that the page is marked with, in page order */
   spots: string[];
+  /** the nods in the order of the numbers that are pinned on them */
+  order: string[];
 }
 
 /** A place that was clicked in the page. */
@@ -67,8 +69,12 @@ export function useFrames(
       if (message.type === 'nodyes-page')
         setHeard({
           of: page,
-          report: { context: message.context, nods: message.nods, spots: message.spots },
+          report: { context: message.context, nods: message.nods, spots: message.spots, order: [] },
         });
+      if (message.type === 'nodyes-order')
+        setHeard(
+          (before) => before && { ...before, report: { ...before.report, order: message.order } },
+        );
       if (message.type === 'nodyes-pick' && message.nod) {
         pick.current(message.nod);
         tellAll(frames.current, spoken.current, origin, { type: 'nodyes-mark', nod: message.nod });

@@ -1,7 +1,8 @@
 import { choices } from '../../shared/choices';
 import { FORM_WORDS } from './form-words';
+import { MOVING } from './kinds-moving';
 
-interface Kind {
+export interface Kind {
   /** its name on the wire */
   value: string;
   text: string;
@@ -14,6 +15,8 @@ interface Kind {
   ready: { value: string; text: string }[];
   /** what each of its words is for */
   words: Record<string, string>;
+  /** of a label, the name of its usual shape */
+  shape?: string;
 }
 
 const SHAPES = choices(
@@ -39,9 +42,10 @@ function label(
   usual: string,
   words: Record<string, string>,
 ): Kind {
-  const shapes = SHAPES.map((shape) => (shape.text === usual ? { ...shape, value: '' } : shape));
+  const shape = SHAPES.find((one) => one.text === usual)?.value ?? '';
+  const shapes = SHAPES.map((one) => (one.value === shape ? { ...one, value: '' } : one));
   const ready = [...shapes].sort((a, b) => Number(b.value === '') - Number(a.value === ''));
-  return { value, text, note, spot: 'on-picture', height: 'h-24', ready, words };
+  return { value, text, note, spot: 'on-picture', height: 'h-24', ready, words, shape };
 }
 
 /** What the owner reads of each kind of nod; a new kind adds its own here. */
@@ -180,7 +184,7 @@ export const KINDS: Kind[] = [
     best: 'among all of the shop',
     bestIn: 'in its category',
   }),
-  label('new-label', 'New label', 'What the shop shows since a few days', 'Seed tag', {
+  label('new-label', 'New label', 'What has been in the shop for a few days only', 'Seed tag', {
     new: 'that it is new',
   }),
   label('low-stock-label', 'Low stock label', 'How few are left, by the stock', 'Words', {
@@ -219,112 +223,14 @@ export const KINDS: Kind[] = [
       terms: 'the link to the terms',
     },
   },
-  {
-    value: 'visitor-count',
-    text: 'Visitor count',
-    note: 'How many looked at it lately, as counted; silent while few',
-    spot: 'under-buy',
-    height: 'h-20',
-    ready: choices(
-      ['', 'Calm pulse'],
-      ['eye', 'Eye'],
-      ['chip', 'Quiet chip'],
-      ['dark-chip', 'Dark chip'],
-    ),
-    words: {
-      now: 'the last 5 minutes',
-      hour: 'the last hour',
-      day: 'the last 24 hours',
-      week: 'the last 7 days',
-    },
-  },
-  {
-    value: 'stock-line',
-    text: 'Stock line',
-    note: 'How few are left, by the stock that the shop told',
-    spot: 'above-buy',
-    height: 'h-20',
-    ready: choices(['', 'Said'], ['bar', 'Bar'], ['row', 'Row of pots']),
-    words: {
-      left: 'how many are left',
-      of: 'the same, of what the last delivery brought',
-      more: 'when more can be had',
-    },
-  },
-  {
-    value: 'delivery-promise',
-    text: 'Delivery promise',
-    note: 'When what is ordered now arrives, by your timings in Delivery',
-    spot: 'under-buy',
-    height: 'h-40',
-    ready: choices(['', 'Plain'], ['band', 'Band'], ['slip', 'Parcel slip']),
-    words: {
-      left: 'with the time that is left',
-      clock: 'with the cut-off as a time of day',
-      plain: 'without a cut-off',
-      back: 'while it waits to be there again',
-      ordered: 'on the confirmation of an order',
-      small: 'on a card',
-      soldOut: 'when it is sold out',
-      placed: 'the first stage',
-      leaves: 'the second stage',
-      arrives: 'the third stage',
-      assumed: 'when the country is not known',
-      choose: 'before the countries to choose',
-      none: 'a line without a promise',
-      lines: 'the lines of a basket, to a screen reader',
-    },
-  },
-  {
-    value: 'recent-orders',
-    text: 'Recent orders',
-    note: 'What was ordered lately: real orders, nothing that points to a person',
-    spot: 'under-buy',
-    height: 'h-24',
-    ready: choices(['', 'With a basket'], ['bare', 'Words alone']),
-    words: {
-      units: 'how many in some days',
-      today: 'how many today',
-      lastIn: 'the last order, with its place',
-      last: 'the last order',
-      someone: 'whoever ordered',
-      lately: 'within the last hour',
-      onDay: 'on a day',
-      name: 'the notice, to a screen reader',
-      close: 'to close the notice, to a screen reader',
-    },
-  },
-  {
-    value: 'countdown',
-    text: 'Countdown',
-    note: 'How long something still holds, by the shop’s clock',
-    spot: 'above-buy',
-    height: 'h-24',
-    ready: choices(
-      ['', 'Plain line'],
-      ['boxes', 'Boxes'],
-      ['digits', 'Turning digits'],
-      ['bar', 'Thin bar'],
-      ['ring', 'Ring'],
-    ),
-    words: {
-      before: 'before the numbers',
-      after: 'behind the numbers',
-      until: 'when it ends, on the shop’s clock',
-      untilThen: 'the same, where the next price is planned',
-      midnight: 'an end at the end of a day',
-      ended: 'when it has ended, where a text follows',
-      left: 'what is left, to a screen reader',
-      days: 'the days',
-      hours: 'the hours',
-      minutes: 'the minutes',
-      seconds: 'the seconds',
-    },
-  },
+  ...MOVING,
 ];
 
 /** What the owner reads of a kind. */
 export const kindOf = (name: string) => KINDS.find((kind) => kind.value === name);
+
+/** The shape that a kind of label has when none is chosen; none for what is no label. */
+export const usualShape = (name: string) => kindOf(name)?.shape;
 
 /** Words of the wall that a tab opens. */
 const WALL = 'wall-';

@@ -41,11 +41,11 @@ export function KitMaterials() {
             <span className="flex-1" />
             <button
               type="button"
-              aria-label={`Take out ${one.name}`}
+              aria-label={`Remove ${one.name}`}
               className="rounded px-1 text-ink-2 hover:bg-paper-2"
               onClick={() =>
                 remove.mutate(one.file, {
-                  onSuccess: () => say(`${one.name} is taken out; looks that use it keep it`),
+                  onSuccess: () => say(`${one.name} is removed; looks that use it keep it`),
                   onError: sayProblem,
                 })
               }

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Problem } from '../../shared/api';
@@ -8,6 +7,7 @@ import { Colour, LookValue } from './faces/look-value';
 import type { Frames } from './frame-link';
 import { saveKit, useDraftAct, useKit } from './nod-queries';
 import { KitMaterials } from './kit-materials';
+import { KitPairs, plain, type Pair } from './kit-pairs';
 import { PanelHead } from './panel-head';
 
 interface KitPanelProps {
@@ -35,14 +35,12 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
   const kit = useKit();
   const save = useDraftAct(saveKit);
   const { sayProblem } = useSay();
-  const [fresh, setFresh] = useState({ name: '', ground: '#ffffff', words: '#271b2d' });
   if (kit.error) return <Failure error={kit.error} again={() => void kit.refetch()} />;
   if (!kit.data) return <Loading />;
   const { values, pairs } = kit.data;
-  const plain = pairs.map(({ name, ground, words }) => ({ name, ground, words }));
-  const put = (next: Partial<{ values: typeof values; pairs: typeof plain }>) =>
+  const put = (next: Partial<{ values: typeof values; pairs: Pair[] }>) =>
     save.mutate(
-      { values, pairs: plain, ...next },
+      { values, pairs: plain(pairs), ...next },
       {
         onSuccess: (saved) => {
           onTaken('The brand kit is changed', saved.step.id);
@@ -78,117 +76,52 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
         >
           Take it from the shop’s page
         </Button>
-        <dl className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-1.5">
-          {VALUES.map(({ name, text }) => (
-            <div key={name} className="contents">
-              <dt className="text-ink-2">{text}</dt>
-              <dd>
-                <Colour
-                  label={text}
-                  value={values[name]}
-                  inherited={undefined}
-                  isLate
-                  onSet={(value) => setValue(name, value)}
-                />
-              </dd>
-            </div>
-          ))}
-          {ROWS.map((row) => (
-            <div key={row.name} className="contents">
-              <dt className="text-ink-2">{row.label}</dt>
-              <dd className="flex items-baseline gap-1.5 text-ink-2">
-                <LookValue
-                  row={row}
-                  value={values[row.name]}
-                  inherited={undefined}
-                  pairs={[]}
-                  isLate
-                  onSet={(value) => setValue(row.name, value)}
-                />
-                {row.after}
-              </dd>
-            </div>
-          ))}
-        </dl>
-        <section>
-          <h2 className="mb-1 text-[15px]">Pairs of ground and words</h2>
-          <ul className="flex flex-col gap-1.5">
-            {pairs.map((pair) => (
-              <li key={pair.name} className="flex items-center gap-2.5">
-                <svg viewBox="0 0 36 24" className="h-6 w-9 rounded border border-line" aria-hidden>
-                  <rect width="36" height="24" fill={pair.ground} />
-                  <text x="18" y="17" textAnchor="middle" fontSize="14" fill={pair.words}>
-                    Aa
-                  </text>
-                </svg>
-                <b>{pair.name}</b>
-                <span
-                  className={`text-[13px] ${pair.contrast.passes ? 'text-ink-2' : 'text-rust-ink'}`}
-                >
-                  {pair.contrast.ratio} : 1{!pair.contrast.passes && ', too pale for words'}
-                </span>
-                {pair.contrast.nearest && (
-                  <Button
-                    look="link"
-                    onClick={() =>
-                      put({
-                        pairs: plain.map((one) =>
-                          one.name === pair.name
-                            ? { ...one, words: pair.contrast.nearest ?? one.words }
-                            : one,
-                        ),
-                      })
-                    }
-                  >
-                    take {pair.contrast.nearest}
-                  </Button>
-                )}
-                <span className="flex-1" />
-                <button
-                  type="button"
-                  aria-label={`Take out ${pair.name}`}
-                  className="rounded px-1 text-ink-2 hover:bg-paper-2"
-                  onClick={() => put({ pairs: plain.filter((one) => one.name !== pair.name) })}
-                >
-                  ×
-                </button>
-              </li>
-            ))}
-          </ul>
-          <form
-            className="mt-2 flex flex-wrap items-baseline gap-2 text-ink-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              put({ pairs: [...plain, fresh] });
-              setFresh({ ...fresh, name: '' });
-            }}
-          >
-            <input
-              aria-label="Name of the pair"
-              placeholder="A name, such as Clay"
-              required
-              value={fresh.name}
-              className="w-52 rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
-              onChange={(event) => setFresh({ ...fresh, name: event.target.value })}
-            />
-            <Colour
-              label="Ground of the pair"
-              value={fresh.ground}
-              inherited={undefined}
-              onSet={(ground) => setFresh({ ...fresh, ground: ground ?? '' })}
-            />
-            under
-            <Colour
-              label="Words of the pair"
-              value={fresh.words}
-              inherited={undefined}
-              onSet={(words) => setFresh({ ...fresh, words: words ?? '' })}
-            />
-            <Button type="submit">Add the pair</Button>
-          </form>
-        </section>
+        <KitValues values={values} onSet={setValue} />
+        <KitPairs pairs={pairs} onPut={(next) => put({ pairs: next })} />
         <KitMaterials />
       </div>
     </>
+  );
+}
+
+interface KitValuesProps {
+  values: Record<string, string>;
+  onSet: (name: string, value: string | undefined) => void;
+}
+
+function KitValues({ values, onSet }: KitValuesProps) {
+  return (
+    <dl className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-4 gap-y-1.5">
+      {VALUES.map(({ name, text }) => (
+        <div key={name} className="contents">
+          <dt className="text-ink-2">{text}</dt>
+          <dd>
+            <Colour
+              label={text}
+              value={values[name]}
+              inherited={undefined}
+              isLate
+              onSet={(value) => onSet(name, value)}
+            />
+          </dd>
+        </div>
+      ))}
+      {ROWS.map((row) => (
+        <div key={row.name} className="contents">
+          <dt className="text-ink-2">{row.label}</dt>
+          <dd className="flex items-baseline gap-1.5 text-ink-2">
+            <LookValue
+              row={row}
+              value={values[row.name]}
+              inherited={undefined}
+              pairs={[]}
+              isLate
+              onSet={(value) => onSet(row.name, value)}
+            />
+            {row.after}
+          </dd>
+        </div>
+      ))}
+    </dl>
   );
 }

@@ -21,23 +21,28 @@ export function MomentsStrip({ kind, products, as, moment, onGo }: MomentsStripP
   return (
     <footer
       aria-label="Moments"
-      className="flex min-h-14 shrink-0 items-center gap-3 overflow-x-auto bg-plum-deep px-5 text-[13px] text-on-plum"
+      className="flex min-h-16 shrink-0 items-center gap-4 overflow-x-auto bg-plum-deep px-5 text-[13px] text-on-plum"
     >
-      <h2 className="shrink-0 text-[14px] text-white">What changes next</h2>
+      <h2 className="w-28 shrink-0 text-[14px] leading-tight text-white">
+        What changes by itself next
+      </h2>
       {moments.error && <p>The moments cannot be told just now.</p>}
       {moments.data?.moments.length === 0 && (
         <p>Nothing on this page changes by itself in the next 60 days.</p>
       )}
-      <ol className="flex gap-2">
+      <ol className="flex bg-[linear-gradient(var(--color-plum-2),var(--color-plum-2))] bg-[length:100%_2px] bg-[position:0_11px] bg-no-repeat">
         {moments.data?.moments.map((one) => (
           <li key={one.at}>
             <button
               type="button"
               aria-pressed={one.shopTime === moment}
-              className="rounded-lg border border-plum-2 px-3 py-1 text-left whitespace-nowrap hover:border-on-plum aria-pressed:border-saffron"
+              className="group block px-4 pt-1.5 pb-1 text-center whitespace-nowrap"
               onClick={() => onGo(one.shopTime)}
             >
-              <b className="block text-white tabular-nums">{shown(one.at, moments.data.zone)}</b>
+              <span className="mx-auto block size-3 rounded-full border-2 border-on-plum bg-plum-deep group-hover:bg-on-plum group-aria-pressed:border-saffron group-aria-pressed:bg-saffron" />
+              <b className="mt-1 block text-white tabular-nums group-hover:underline">
+                {shown(one.at, moments.data.zone)}
+              </b>
               {told(one.changes)}
             </button>
           </li>

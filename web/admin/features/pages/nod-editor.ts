@@ -9,7 +9,7 @@ export type Saving =
   | { state: 'conflict' }
   | { state: 'failed'; text: string; faults: Problem['faults'] };
 
-const PAUSE = 300;
+const PAUSE = 400;
 
 /**
  * A nod's settings as they are changed, each change kept at once and one behind the other: what is
@@ -33,6 +33,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
     if (busy.current) return;
     busy.current = true;
     while (next.current) {
+      clearTimeout(later.current);
       const set = next.current;
       next.current = undefined;
       setSaving({ state: 'saving' });
@@ -42,7 +43,6 @@ export function useNodEditor(id: string, onSaved: () => void) {
         queries.setQueryData<NodFace>(['nod', id], saved.face);
         onSaved();
         // the page goes first: what stands beside it follows when nothing more is typed
-        clearTimeout(later.current);
         later.current = setTimeout(() => void draftChanged(queries), PAUSE);
         setSaving({ state: 'saved', at: new Date().toTimeString().slice(0, 5) });
       } catch (error) {

@@ -1,6 +1,6 @@
-import { DropdownMenu, Switch } from 'radix-ui';
+import { Switch } from 'radix-ui';
 import { useState, type HTMLAttributes } from 'react';
-import { ITEM, SHEET } from '../../ui/pick';
+import { Menu, MenuItem } from '../../ui/menu';
 import { useSay } from '../../ui/toasts';
 import { moment, number } from '../../shared/words';
 import { copyNod, removeNod, switchNod, useDraftAct, once } from './nod-queries';
@@ -25,6 +25,7 @@ export function NodLine(props: NodLineProps) {
   return (
     <li
       className={`grid grid-cols-[24px_minmax(0,1fr)_auto] gap-x-2.5 border-l-3 px-4 py-2 ${picked === row.nod ? 'border-plum bg-plum-soft' : 'border-transparent'} ${props.isTarget ? 'shadow-[0_-2px_0_var(--color-plum)]' : ''}`}
+      data-nod={row.nod}
       draggable={draft}
       onDragStart={(event) => event.dataTransfer.setData('text/plain', row.nod)}
       {...(draft ? props.dropTarget : {})}
@@ -55,22 +56,24 @@ export function NodLine(props: NodLineProps) {
             The page has no such spot: mark it with data-nod-spot="{row.spot}", or point at a place.
           </p>
         )}
-        {row.validUntil && (
-          <p className="mt-0.5 text-[13px] text-fern-ink">until {moment(row.validUntil, zone)}</p>
-        )}
         {row.doubts.map((doubt) => (
           <p key={doubt.rule} className="mt-0.5 text-[13px] text-rust-ink">
             <b>{doubt.rule}.</b> {doubt.text}
           </p>
         ))}
-        <button
-          type="button"
-          className="text-[13px] text-plum underline"
-          aria-expanded={findings !== 'none'}
-          onClick={() => setFindings(findings === 'none' ? 'first' : 'none')}
-        >
-          {findings === 'none' ? 'All findings' : 'Fewer'}
-        </button>
+        <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[13px]">
+          {row.validUntil && (
+            <span className="text-fern-ink">until {moment(row.validUntil, zone)}</span>
+          )}
+          <button
+            type="button"
+            className="text-plum underline"
+            aria-expanded={findings !== 'none'}
+            onClick={() => setFindings(findings === 'none' ? 'first' : 'none')}
+          >
+            {findings === 'none' ? 'All findings' : 'Fewer'}
+          </button>
+        </p>
         {findings !== 'none' && (
           <ul className="mt-1 flex flex-col gap-1 text-[13px]">
             {row.findings
@@ -126,42 +129,28 @@ function Acts({ row, onOpen, onWhy, onStep, onTaken, onChanged }: NodLineProps) 
       >
         <Switch.Thumb className="block size-3.5 translate-x-0.5 rounded-[50%_50%_50%_3px] bg-ink-2 transition-transform data-[state=checked]:translate-x-4.5 data-[state=checked]:bg-white" />
       </Switch.Root>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger
-          aria-label={`More for ${row.name}`}
-          className="rounded px-1.5 leading-none text-ink-2 hover:bg-paper-2"
-        >
-          ⋯
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content className={SHEET} align="end" sideOffset={4}>
-            <DropdownMenu.Item className={ITEM} onSelect={() => onOpen(row.nod)}>
-              Open
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} onSelect={() => onWhy(row.nod, row.lead)}>
-              {row.number === undefined ? 'Why is it not here?' : 'Do shoppers get it here?'}
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} onSelect={() => onStep(-1)}>
-              Up <kbd className="text-ink-2">Alt ↑</kbd>
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={ITEM} onSelect={() => onStep(1)}>
-              Down <kbd className="text-ink-2">Alt ↓</kbd>
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() => once(copy.mutateAsync(row.nod), done('Copied'), sayProblem)}
-            >
-              Copy
-            </DropdownMenu.Item>
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() => once(remove.mutateAsync(row.nod), done('Removed'), sayProblem)}
-            >
-              Remove
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <Menu
+        mark="⋯"
+        name={`More for ${row.name}`}
+        className="rounded px-1.5 leading-none text-ink-2 hover:bg-paper-2"
+      >
+        <MenuItem onSelect={() => onOpen(row.nod)}>Open</MenuItem>
+        <MenuItem onSelect={() => onWhy(row.nod, row.lead)}>
+          {row.number === undefined ? 'Why is it not here?' : 'Do shoppers get it here?'}
+        </MenuItem>
+        <MenuItem onSelect={() => onStep(-1)}>
+          Up <kbd className="text-ink-2">Alt ↑</kbd>
+        </MenuItem>
+        <MenuItem onSelect={() => onStep(1)}>
+          Down <kbd className="text-ink-2">Alt ↓</kbd>
+        </MenuItem>
+        <MenuItem onSelect={() => once(copy.mutateAsync(row.nod), done('Copied'), sayProblem)}>
+          Copy
+        </MenuItem>
+        <MenuItem onSelect={() => once(remove.mutateAsync(row.nod), done('Removed'), sayProblem)}>
+          Remove
+        </MenuItem>
+      </Menu>
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Tabs } from 'radix-ui';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { moment } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { Says } from './faces/says';
 import { WhoSeesIt } from './faces/who';
@@ -15,6 +16,7 @@ import { PanelHead } from './panel-head';
 export interface NodOpenedProps {
   id: string;
   row: NodRow | undefined;
+  zone: string;
   view: ViewpointParts;
   onDone: () => void;
   onOpen: (nod: string) => void;
@@ -29,7 +31,8 @@ const FACES = [
 ];
 
 /** A nod with its three faces; what is changed is kept at once and shows on the page. */
-export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }: NodOpenedProps) {
+export function NodOpened(props: NodOpenedProps) {
+  const { id, row, zone, view, onDone, onOpen, onChanged, onTaken } = props;
   const editor = useNodEditor(id, onChanged);
   const [open, setOpen] = useState('says');
   const copy = useDraftAct(copyNod);
@@ -40,25 +43,15 @@ export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }:
   if (!face.data || !set) return <Loading />;
   const faults = saving.state === 'failed' ? saving.faults : [];
   const values = row?.values ?? {};
-  const props = { face: face.data, set, faults, view, values, onChange: editor.change };
+  const given = { face: face.data, set, faults, view, row, values, onChange: editor.change };
   return (
     <>
       <PanelHead title={face.data.name} onBack={onDone}>
-        <Chip row={row} on={set.on} />
+        <Chip row={row} on={set.on} zone={zone} />
       </PanelHead>
       {row && <p className="px-4.5 pb-1 text-[13px] leading-snug text-ink-2">{row.because}</p>}
       {saving.state === 'conflict' && (
-        <div role="alert" className="mx-4.5 my-2 rounded-xl bg-rust-soft px-4 py-2.5 text-rust-ink">
-          Another window changed this nod meanwhile. Nothing was overwritten.
-          <span className="mt-1.5 flex gap-4">
-            <Button look="link" onClick={() => void editor.takeTheirs()}>
-              Show what it made
-            </Button>
-            <Button look="link" onClick={() => void editor.keepMine()}>
-              Keep what is here
-            </Button>
-          </span>
-        </div>
+        <Conflict onTheirs={editor.takeTheirs} onMine={editor.keepMine} />
       )}
       <Tabs.Root value={open} onValueChange={setOpen} className="flex min-h-0 flex-1 flex-col">
         <Tabs.List className="flex gap-1 border-b border-line px-4.5" aria-label="Faces of the nod">
@@ -74,13 +67,13 @@ export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }:
         </Tabs.List>
         <div className="min-h-0 flex-1 overflow-y-auto">
           <Tabs.Content value="says">
-            <Says {...props} />
+            <Says {...given} />
           </Tabs.Content>
           <Tabs.Content value="who">
-            <WhoSeesIt {...props} />
+            <WhoSeesIt {...given} />
           </Tabs.Content>
           <Tabs.Content value="looks">
-            <Looks {...props} onChanged={onChanged} />
+            <Looks {...given} onChanged={onChanged} />
           </Tabs.Content>
         </div>
       </Tabs.Root>
@@ -125,13 +118,46 @@ export function NodOpened({ id, row, view, onDone, onOpen, onChanged, onTaken }:
   );
 }
 
-function Chip({ row, on }: { row: NodRow | undefined; on: boolean }) {
+interface ConflictProps {
+  onTheirs: () => Promise<unknown>;
+  onMine: () => Promise<unknown>;
+}
+
+function Conflict({ onTheirs, onMine }: ConflictProps) {
+  return (
+    <div role="alert" className="mx-4.5 my-2 rounded-xl bg-rust-soft px-4 py-2.5 text-rust-ink">
+      Another window changed this nod meanwhile. Nothing was overwritten.
+      <span className="mt-1.5 flex gap-4">
+        <Button look="link" onClick={() => void onTheirs()}>
+          Show what it made
+        </Button>
+        <Button look="link" onClick={() => void onMine()}>
+          Keep what is here
+        </Button>
+      </span>
+    </div>
+  );
+}
+
+interface ChipProps {
+  row: NodRow | undefined;
+  on: boolean;
+  zone: string;
+}
+
+function Chip({ row, on, zone }: ChipProps) {
   const shown = row?.number !== undefined;
   return (
     <span
       className={`shrink-0 rounded-full border px-2.5 py-0.5 text-[12px] font-semibold ${shown ? 'border-[#c3dfcb] bg-fern-soft text-fern-ink' : 'border-line bg-paper-2 text-ink-2'}`}
     >
-      {!on ? 'paused' : shown ? 'shown here' : 'not here'}
+      {!on
+        ? 'paused'
+        : !shown
+          ? 'not here'
+          : row.validUntil
+            ? `shown until ${moment(row.validUntil, zone)}`
+            : 'shown here'}
     </span>
   );
 }

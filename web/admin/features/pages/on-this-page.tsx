@@ -29,53 +29,10 @@ export interface OnThisPageProps {
 /** The nods of the page in page order under their spots, each with why it shows or does not. */
 export function OnThisPage(props: OnThisPageProps) {
   const { page, report, at } = props;
-  const move = useDraftAct(moveNod);
-  const { sayProblem } = useSay();
-  const [over, setOver] = useState<string | undefined>();
-  const [dragging, setDragging] = useState(false);
+  const drag = useDragging(props);
   if (page.error) return <Failure error={page.error} again={() => void page.refetch()} />;
   if (!page.data) return <Loading />;
   const { spots, elsewhere, shown, not } = groupBySpot(page.data.nods, report);
-  const put = (id: string, spot: string, before: string | undefined) => {
-    setOver(undefined);
-    setDragging(false);
-    if (id === before) return;
-    move.mutate(
-      { id, spot, ...(before ? { before } : {}) },
-      {
-        onSuccess: (step) => {
-          props.onTaken('Moved', step.id);
-          props.onChanged();
-        },
-        onError: sayProblem,
-      },
-    );
-  };
-  /** One place up or down in its spot; past its end, into the spot beside it, also an empty one. */
-  const step = (id: string, by: -1 | 1) => {
-    const at = spots.findIndex((spot) => spot.rows.some((row) => row.nod === id));
-    const spot = spots[at];
-    if (!spot) return;
-    const index = spot.rows.findIndex((row) => row.nod === id);
-    const target = spot.rows[index + by];
-    if (target) put(id, spot.name, by < 0 ? target.nod : spot.rows[index + 2]?.nod);
-    else {
-      const beside = spots[at + by];
-      if (beside) put(id, beside.name, by < 0 ? undefined : beside.rows[0]?.nod);
-    }
-  };
-  const drop = (spot: string, before: string | undefined) => ({
-    onDragOver: (event: DragEvent) => {
-      event.preventDefault();
-      event.stopPropagation();
-      setOver(before ?? spot);
-    },
-    onDrop: (event: DragEvent) => {
-      event.preventDefault();
-      event.stopPropagation();
-      put(event.dataTransfer.getData('text/plain'), spot, before);
-    },
-  });
   return (
     <>
       <header className="flex items-center gap-2 px-4.5 pt-3.5 pb-2.5">
@@ -88,55 +45,28 @@ export function OnThisPage(props: OnThisPageProps) {
       <div
         className="min-h-0 flex-1 overflow-y-auto pb-4"
         // what is taken up must not move under the hand in the same breath: the browser would let go
-        onDragStart={() => setTimeout(() => setDragging(true))}
-        onDragEnd={() => {
-          setDragging(false);
-          setOver(undefined);
-        }}
+        onDragStart={() => setTimeout(drag.begin)}
+        onDragEnd={drag.end}
       >
         {spots.map((spot) =>
           spot.rows.length === 0 ? (
-            dragging && (
+            drag.isOn && (
               <Empty
                 key={spot.name}
                 title={spot.title}
-                isTarget={over === spot.name}
-                {...drop(spot.name, undefined)}
+                isTarget={drag.over === spot.name}
+                {...drag.target(spot.name, undefined)}
               />
             )
           ) : (
-            <section
+            <SpotSection
               key={spot.name}
-              className={over === spot.name ? 'bg-plum-soft' : ''}
-              {...drop(spot.name, undefined)}
-            >
-              <h2 className="flex items-baseline px-4.5 pt-2.5 pb-1 font-text text-[12.5px] font-semibold text-ink-2">
-                <span className="flex-1">{spot.title}</span>
-                {props.version === undefined && (
-                  <button
-                    type="button"
-                    className="font-normal text-plum underline"
-                    aria-label={`Add a nod ${spot.title.toLowerCase()}`}
-                    onClick={() => props.onAdd(spot.name)}
-                  >
-                    add
-                  </button>
-                )}
-              </h2>
-              <ul>
-                {spot.rows.map((row) => (
-                  <NodLine
-                    key={row.nod}
-                    row={row}
-                    zone={page.data.zone}
-                    isTarget={over === row.nod}
-                    dropTarget={drop(spot.name, row.nod)}
-                    onStep={(by) => step(row.nod, by)}
-                    {...props}
-                  />
-                ))}
-              </ul>
-            </section>
+              {...props}
+              spot={spot}
+              zone={page.data.zone}
+              drag={drag}
+              onStep={(id, by) => step(spots, id, by, drag.put)}
+            />
           ),
         )}
         {spots.every((spot) => spot.rows.length === 0) && (
@@ -173,6 +103,107 @@ export function OnThisPage(props: OnThisPageProps) {
         )}
       </div>
     </>
+  );
+}
+
+type Spots = ReturnType<typeof groupBySpot>['spots'];
+type Put = (id: string, spot: string, before: string | undefined) => void;
+
+/** What is dragged, over what, and what comes of letting it go. */
+function useDragging({ onTaken, onChanged }: Pick<OnThisPageProps, 'onTaken' | 'onChanged'>) {
+  const move = useDraftAct(moveNod);
+  const { sayProblem } = useSay();
+  const [over, setOver] = useState<string | undefined>();
+  const [isOn, setOn] = useState(false);
+  const end = () => {
+    setOn(false);
+    setOver(undefined);
+  };
+  const put: Put = (id, spot, before) => {
+    end();
+    if (id === before) return;
+    move.mutate(
+      { id, spot, ...(before ? { before } : {}) },
+      {
+        onSuccess: (step) => {
+          onTaken('Moved', step.id);
+          onChanged();
+        },
+        onError: sayProblem,
+      },
+    );
+  };
+  /** What something is let go over: before a nod of a spot, or at the spot's end. */
+  const target = (spot: string, before: string | undefined) => ({
+    onDragOver: (event: DragEvent) => {
+      event.preventDefault();
+      event.stopPropagation();
+      setOver(before ?? spot);
+    },
+    onDrop: (event: DragEvent) => {
+      event.preventDefault();
+      event.stopPropagation();
+      put(event.dataTransfer.getData('text/plain'), spot, before);
+    },
+  });
+  return { isOn, over, begin: () => setOn(true), end, put, target };
+}
+
+/** One place up or down in its spot; past its end, into the spot beside it, also an empty one. */
+function step(spots: Spots, id: string, by: -1 | 1, put: Put): void {
+  const at = spots.findIndex((spot) => spot.rows.some((row) => row.nod === id));
+  const spot = spots[at];
+  if (!spot) return;
+  const index = spot.rows.findIndex((row) => row.nod === id);
+  const target = spot.rows[index + by];
+  if (target) put(id, spot.name, by < 0 ? target.nod : spot.rows[index + 2]?.nod);
+  else {
+    const beside = spots[at + by];
+    if (beside) put(id, beside.name, by < 0 ? undefined : beside.rows[0]?.nod);
+  }
+}
+
+interface SpotSectionProps extends OnThisPageProps {
+  spot: Spots[number];
+  zone: string;
+  drag: ReturnType<typeof useDragging>;
+  onStep: (id: string, by: -1 | 1) => void;
+}
+
+/** A spot with its nods. */
+function SpotSection({ spot, zone, drag, onStep, ...props }: SpotSectionProps) {
+  return (
+    <section
+      className={drag.over === spot.name ? 'bg-plum-soft' : ''}
+      {...drag.target(spot.name, undefined)}
+    >
+      <h2 className="flex items-baseline px-4.5 pt-2.5 pb-1 font-text text-[12.5px] font-semibold text-ink-2">
+        <span className="flex-1">{spot.title}</span>
+        {props.version === undefined && (
+          <button
+            type="button"
+            className="font-normal text-plum underline"
+            aria-label={`Add a nod ${spot.title.toLowerCase()}`}
+            onClick={() => props.onAdd(spot.name)}
+          >
+            add
+          </button>
+        )}
+      </h2>
+      <ul>
+        {spot.rows.map((row) => (
+          <NodLine
+            key={row.nod}
+            row={row}
+            zone={zone}
+            isTarget={drag.over === row.nod}
+            dropTarget={drag.target(spot.name, row.nod)}
+            onStep={(by) => onStep(row.nod, by)}
+            {...props}
+          />
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -36,8 +36,10 @@ export function Pages() {
       <ViewpointSentence view={view} now={clock.data.shopTime} onChange={go} />
       {shop.data.address && needsProduct && products.data.total === 0 ? (
         <Empty level={1} title="The catalogue is empty">
-          Send your products to /api/v1/catalogue/imports, as JSON Lines of schema.org ProductGroup,
-          and their pages appear here.
+          Bring your products in, and their pages appear here.{' '}
+          <Link to="/catalogue/feeds" className="text-plum underline">
+            Bring products in
+          </Link>
         </Empty>
       ) : !shop.data.address ? (
         <Empty level={1} title="The shop is not connected yet">

@@ -99,15 +99,9 @@ export function Point({ link, page, taken, onDone }: PointProps) {
           className="self-start"
           disabled={!selector || !!trouble || make.isPending}
           onClick={() =>
-            make.mutate(
-              {
-                name,
-                page: page.toUpperCase() as PageKindName,
-                selector,
-                side: side.toUpperCase() as 'BEFORE' | 'AFTER' | 'INSIDE',
-              },
-              { onSuccess: (step) => onDone({ name, step: step.id }) },
-            )
+            make.mutate(asSpot({ name, page, selector, side }), {
+              onSuccess: (step) => onDone({ name, step: step.id }),
+            })
           }
         >
           Make it a spot
@@ -116,6 +110,12 @@ export function Point({ link, page, taken, onDone }: PointProps) {
     </>
   );
 }
+
+const asSpot = (one: { name: string; page: string; selector: string; side: Side }) => ({
+  ...one,
+  page: one.page.toUpperCase() as PageKindName,
+  side: one.side.toUpperCase() as 'BEFORE' | 'AFTER' | 'INSIDE',
+});
 
 function freeName(taken: string[]): string {
   let n = 1;

@@ -8,6 +8,8 @@ interface Finding {
   text: string;
   standing: PlacedView['findings'][number]['standing'];
   source: string;
+  /** whether it rests on what the product cost */
+  isOfPrices: boolean;
 }
 
 /** What the values of its words are here, by word and name: a number, or its parts. */
@@ -36,10 +38,14 @@ interface SpotRows {
   rows: NodRow[];
 }
 
-const SOURCES: Record<string, string> = {
+type Source = PlacedView['findings'][number]['source'];
+
+const SOURCES: Record<Source, string> = {
   REVIEWS: 'your reviews',
   CATALOGUE: 'the catalogue',
+  PRICES: 'the recorded prices',
   ORDERS: 'your orders',
+  VIEWS: 'your visitors',
   SHOPPER: 'the shopper',
   CLOCK: 'the clock',
   SETTINGS: 'what you set',
@@ -47,15 +53,16 @@ const SOURCES: Record<string, string> = {
 
 /** The server's answer, a row to a nod; numbers as on the page's pins. */
 export function groupBySpot(placed: PlacedView[], report: PageReport | undefined) {
-  const numbers = new Map<string, number>();
+  const seen = new Set<string>();
   const byNod = new Map<string, PlacedView[]>();
   for (const part of placed) {
     byNod.set(part.nod, [...(byNod.get(part.nod) ?? []), part]);
     const missing = report?.nods.some(
       (nod) => nod.nod === part.nod && nod.product === part.product && !nod.placed,
     );
-    if (part.shown && !missing && !numbers.has(part.nod)) numbers.set(part.nod, numbers.size + 1);
+    if (part.shown && !missing) seen.add(part.nod);
   }
+  const numbers = numbered([...seen], report?.order ?? []);
   const spots = new Map<string, SpotRows>();
   const elsewhere: NodRow[] = [];
   for (const [nod, parts] of byNod) {
@@ -73,12 +80,31 @@ export function groupBySpot(placed: PlacedView[], report: PageReport | undefined
     spots.set(row.spot, spot);
   }
   return {
-    spots: withEmpty([...spots.values()], report?.spots ?? []),
+    spots: withEmpty(inPageOrder([...spots.values()], report?.spots ?? []), report?.spots ?? []),
     /** nods that are for other kinds of page */
     elsewhere,
     shown: numbers.size,
     not: byNod.size - numbers.size - elsewhere.length,
   };
+}
+
+/** As the page has pinned them; what it has not stands behind. */
+function numbered(shown: string[], pinned: string[]): Map<string, number> {
+  const place = (nod: string) => (pinned.includes(nod) ? pinned.indexOf(nod) : pinned.length);
+  return new Map(shown.sort((a, b) => place(a) - place(b)).map((nod, at) => [nod, at + 1]));
+}
+
+/** Spots as they follow in the page; one that is pointed at stays behind the one before it. */
+function inPageOrder(spots: SpotRows[], marked: string[]): SpotRows[] {
+  let last = -1;
+  return spots
+    .map((spot) => {
+      const at = marked.indexOf(spot.name);
+      if (at >= 0) last = at;
+      return { spot, at: at >= 0 ? at : last };
+    })
+    .sort((a, b) => a.at - b.at)
+    .map(({ spot }) => spot);
 }
 
 /** The spots that hold nods, and between them those that the page is marked with and that hold none. */
@@ -124,7 +150,8 @@ function rowOf(
         product: several ? part.product : undefined,
         text: finding.text,
         standing: finding.standing,
-        source: SOURCES[finding.source] ?? finding.source,
+        source: SOURCES[finding.source],
+        isOfPrices: finding.source === 'PRICES',
       })),
     ),
   };

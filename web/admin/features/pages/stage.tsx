@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { Failure, Loading } from '../../ui/empty';
 import type { Shop } from '../setup/queries';
 import { useKeys } from '../../shared/keys';
+import { TakeBackStrip } from '../../ui/take-back-strip';
 import { useSay } from '../../ui/toasts';
 import { AddNod } from './add-nod';
 import { useFrames } from './frame-link';
@@ -173,6 +174,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
             id={beside.nod}
             view={view}
             row={rowOf(onPage.data?.nods ?? [], link.report, beside.nod)}
+            zone={onPage.data?.zone ?? 'UTC'}
             onOpen={open}
           />
         )}
@@ -214,18 +216,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
           />
         )}
         {beside.what === 'kit' && <KitPanel {...common} link={link} />}
-        {taken && (
-          <p
-            role="status"
-            className="flex items-center gap-3 bg-plum-deep px-4.5 py-2 text-[13px] text-on-plum"
-          >
-            {taken.words}.
-            <button type="button" className="text-saffron underline" onClick={undo}>
-              Take it back
-            </button>
-            <kbd className="rounded border border-[#8d6f90] px-1.5 text-[11px]">Z</kbd>
-          </p>
-        )}
+        {taken && <TakeBackStrip words={taken.words} onUndo={undo} />}
       </aside>
       <div className="col-span-2 min-w-0">
         <MomentsStrip

@@ -21,9 +21,6 @@ const SIZE = 20;
 export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: VersionsProps) {
   const [page, setPage] = useState(1);
   const versions = useVersions(page);
-  const goBack = useDraftAct(goBackTo);
-  const takeBack = useDraftAct(takeBackOf);
-  const { say, sayProblem } = useSay();
   if (versions.error)
     return <Failure error={versions.error} again={() => void versions.refetch()} />;
   if (!versions.data) return <Loading />;
@@ -51,76 +48,16 @@ export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: Ve
       )}
       <ol className="min-h-0 flex-1 overflow-y-auto pb-3">
         {items.map((one) => (
-          <li
+          <OneVersion
             key={one.version}
-            className={`border-l-3 px-4 py-2.5 ${shown === one.version ? 'border-plum bg-plum-soft' : 'border-transparent'}`}
-          >
-            <p className="flex items-baseline gap-2">
-              <b>Version {number(one.version)}</b>
-              {one.version === newest && (
-                <span className="rounded-full bg-fern-soft px-2 text-[12px] font-semibold text-fern-ink">
-                  what shoppers see
-                </span>
-              )}
-            </p>
-            <p className="text-[13px] text-ink-2">
-              {moment(one.publishedAt, zone)}, by {one.publishedBy}
-              {one.note && `: ${one.note}`}
-            </p>
-            <ul className="mt-1 flex flex-col gap-0.5 text-[13px]">
-              {one.changes.map((change) => (
-                <li key={change.text} className="flex items-baseline gap-2">
-                  <span className="min-w-0 flex-1">{change.text}</span>
-                  {change.nod && (
-                    <button
-                      type="button"
-                      className="shrink-0 text-plum underline"
-                      aria-label={`Take back in the draft: ${change.text}`}
-                      onClick={() =>
-                        takeBack.mutate(
-                          { version: one.version, id: change.nod },
-                          {
-                            onSuccess: (step) => {
-                              onTaken('Put back in your draft', step.id);
-                              onChanged();
-                            },
-                            onError: sayProblem,
-                          },
-                        )
-                      }
-                    >
-                      take back
-                    </button>
-                  )}
-                </li>
-              ))}
-              {one.changes.length === 0 && <li className="text-ink-2">the same as before it</li>}
-            </ul>
-            <p className="mt-1.5 flex gap-4 text-[13px]">
-              <Button look="link" onClick={() => onShow(one.version)}>
-                Look at it
-              </Button>
-              {one.version !== newest && (
-                <Button
-                  look="link"
-                  onClick={() =>
-                    goBack.mutate(one.version, {
-                      onSuccess: (back) => {
-                        say(
-                          `Shoppers see version ${one.version} again, as version ${back.version}`,
-                        );
-                        onShow(undefined);
-                        onChanged();
-                      },
-                      onError: sayProblem,
-                    })
-                  }
-                >
-                  Go back to it
-                </Button>
-              )}
-            </p>
-          </li>
+            one={one}
+            zone={zone}
+            isShown={shown === one.version}
+            isNewest={one.version === newest}
+            onShow={onShow}
+            onChanged={onChanged}
+            onTaken={onTaken}
+          />
         ))}
       </ol>
       {total > SIZE && (
@@ -135,5 +72,87 @@ export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: Ve
         </p>
       )}
     </>
+  );
+}
+
+interface OneVersionProps extends Pick<VersionsProps, 'zone' | 'onShow' | 'onChanged' | 'onTaken'> {
+  one: NonNullable<ReturnType<typeof useVersions>['data']>['items'][number];
+  isShown: boolean;
+  isNewest: boolean;
+}
+
+function OneVersion(props: OneVersionProps) {
+  const { one, zone, isShown, isNewest, onShow, onChanged, onTaken } = props;
+  const goBack = useDraftAct(goBackTo);
+  const takeBack = useDraftAct(takeBackOf);
+  const { say, sayProblem } = useSay();
+  return (
+    <li
+      className={`border-l-3 px-4 py-2.5 ${isShown ? 'border-plum bg-plum-soft' : 'border-transparent'}`}
+    >
+      <p className="flex items-baseline gap-2">
+        <b>Version {number(one.version)}</b>
+        {isNewest && (
+          <span className="rounded-full bg-fern-soft px-2 text-[12px] font-semibold text-fern-ink">
+            what shoppers see
+          </span>
+        )}
+      </p>
+      <p className="text-[13px] text-ink-2">
+        {moment(one.publishedAt, zone)}, by {one.publishedBy}
+        {one.note && `: ${one.note}`}
+      </p>
+      <ul className="mt-1 flex flex-col gap-0.5 text-[13px]">
+        {one.changes.map((change) => (
+          <li key={change.text} className="flex items-baseline gap-2">
+            <span className="min-w-0 flex-1">{change.text}</span>
+            {change.nod && (
+              <button
+                type="button"
+                className="shrink-0 text-plum underline"
+                aria-label={`Take back in the draft: ${change.text}`}
+                onClick={() =>
+                  takeBack.mutate(
+                    { version: one.version, id: change.nod },
+                    {
+                      onSuccess: (step) => {
+                        onTaken('Put back in your draft', step.id);
+                        onChanged();
+                      },
+                      onError: sayProblem,
+                    },
+                  )
+                }
+              >
+                take back
+              </button>
+            )}
+          </li>
+        ))}
+        {one.changes.length === 0 && <li className="text-ink-2">the same as before it</li>}
+      </ul>
+      <p className="mt-1.5 flex gap-4 text-[13px]">
+        <Button look="link" onClick={() => onShow(one.version)}>
+          Look at it
+        </Button>
+        {!isNewest && (
+          <Button
+            look="link"
+            onClick={() =>
+              goBack.mutate(one.version, {
+                onSuccess: (back) => {
+                  say(`Shoppers see version ${one.version} again, as version ${back.version}`);
+                  onShow(undefined);
+                  onChanged();
+                },
+                onError: sayProblem,
+              })
+            }
+          >
+            Go back to it
+          </Button>
+        )}
+      </p>
+    </li>
   );
 }

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Empty, Failure, Loading } from '../../ui/empty';
-import { api, need } from '../../shared/api';
+import { api, need, type Schemas } from '../../shared/api';
 import { count, number } from '../../shared/words';
 import { useArrangement } from '../pages/queries';
 import { useShopPicture } from '../setup/queries';
@@ -11,13 +11,14 @@ import { SameThings } from './same-things';
 import { ReviewTabs } from './tabs';
 
 const SIZE = 50;
+const LINK = 'text-plum underline underline-offset-2';
+const CELL = 'px-3 py-1.5 text-right whitespace-nowrap tabular-nums';
 
 /** Each product with how its reviews stand. */
 export function ByProduct() {
   const [q, setQ] = useState('');
   const [page, setPage] = useState(1);
   const [grouped, setGrouped] = useState('');
-  const picture = useShopPicture();
   const shows = useArrangement().data?.showsReviews;
   const products = useQuery({
     queryKey: ['reviews', 'by-product', q, page],
@@ -25,8 +26,6 @@ export function ByProduct() {
       need(api.GET('/api/v1/reviews/by-product', { params: { query: { q, page, size: SIZE } } })),
     placeholderData: (previous) => previous,
   });
-  const link = 'text-plum underline underline-offset-2';
-  const cell = 'px-3 py-1.5 text-right whitespace-nowrap tabular-nums';
   return (
     <>
       <ReviewTabs>
@@ -48,7 +47,13 @@ export function ByProduct() {
         {!products.data && !products.error && <Loading lines={9} />}
         {products.data?.total === 0 && (
           <Empty title={q ? 'No product is called that' : 'The catalogue is empty'}>
-            {q ? 'Try another word of its name.' : 'Bring your products in first, under Setup.'}
+            {q ? (
+              'Try another word of its name.'
+            ) : (
+              <Link to="/catalogue/feeds" className="text-plum underline">
+                Bring products in
+              </Link>
+            )}
           </Empty>
         )}
         {products.data && products.data.total > 0 && (
@@ -56,11 +61,11 @@ export function ByProduct() {
             <thead className="text-[13px] text-ink-2">
               <tr>
                 <th className="px-4 py-2 font-medium">Product</th>
-                <th className={`${cell} font-medium`}>Published</th>
-                <th className={`${cell} font-medium`}>Waiting</th>
-                <th className={`${cell} font-medium`}>Held</th>
-                <th className={`${cell} font-medium`}>Left out</th>
-                <th className={`${cell} font-medium`}>Mean</th>
+                <th className={`${CELL} font-medium`}>Published</th>
+                <th className={`${CELL} font-medium`}>Waiting</th>
+                <th className={`${CELL} font-medium`}>Held</th>
+                <th className={`${CELL} font-medium`}>Left out</th>
+                <th className={`${CELL} font-medium`}>Mean</th>
                 <th className="px-4 py-2 font-medium">
                   <span className="sr-only">What to do</span>
                 </th>
@@ -68,51 +73,13 @@ export function ByProduct() {
             </thead>
             <tbody>
               {products.data.items.map((one) => (
-                <tr key={one.product} className="border-t border-line">
-                  <td className="px-4 py-1.5">
-                    <span className="flex items-center gap-3">
-                      <img
-                        src={picture(one.picture)}
-                        alt=""
-                        loading="lazy"
-                        className="size-9 rounded-md bg-paper-2"
-                      />
-                      <Link to={`/reviews?state=ANY&product=${one.product}`} className={link}>
-                        {one.title}
-                      </Link>
-                      {grouped === one.product && (
-                        <SameThings product={one.product} title={one.title} />
-                      )}
-                    </span>
-                  </td>
-                  <Figure
-                    n={one.published}
-                    to={`/reviews?state=PUBLISHED&product=${one.product}`}
-                  />
-                  <Figure n={one.waiting} to={`/reviews?product=${one.product}`} />
-                  <Figure n={one.held} to={`/reviews?state=HELD&product=${one.product}`} />
-                  <Figure n={one.leftOut} to={`/reviews?state=LEFT_OUT&product=${one.product}`} />
-                  <td className={cell}>{one.mean === undefined ? '–' : one.mean.toFixed(1)}</td>
-                  <td className="px-4 py-1.5 text-[13px] whitespace-nowrap">
-                    <Link to="/reviews/bring-in" className={link}>
-                      bring in
-                    </Link>
-                    {' · '}
-                    <button
-                      type="button"
-                      className={link}
-                      aria-expanded={grouped === one.product}
-                      aria-label={`same as: ${one.title}`}
-                      onClick={() => setGrouped(grouped === one.product ? '' : one.product)}
-                    >
-                      same as
-                    </button>
-                    {' · '}
-                    <Link to={`/pages/product/${one.product}`} className={link}>
-                      {shows ? 'look' : 'place'}
-                    </Link>
-                  </td>
-                </tr>
+                <ProductRow
+                  key={one.product}
+                  one={one}
+                  shows={!!shows}
+                  isGrouped={grouped === one.product}
+                  onGroup={() => setGrouped(grouped === one.product ? '' : one.product)}
+                />
               ))}
             </tbody>
           </table>
@@ -134,13 +101,67 @@ export function ByProduct() {
   );
 }
 
+interface ProductRowProps {
+  one: Schemas['ProductStanding'];
+  /** whether any page shows reviews */
+  shows: boolean;
+  isGrouped: boolean;
+  onGroup: () => void;
+}
+
+function ProductRow({ one, shows, isGrouped, onGroup }: ProductRowProps) {
+  const picture = useShopPicture();
+  return (
+    <tr className="border-t border-line">
+      <td className="px-4 py-1.5">
+        <span className="flex items-center gap-3">
+          <img
+            src={picture(one.picture)}
+            alt=""
+            loading="lazy"
+            className="size-9 rounded-md bg-paper-2"
+          />
+          <Link to={`/reviews?state=ANY&product=${one.product}`} className={LINK}>
+            {one.title}
+          </Link>
+          {isGrouped && <SameThings product={one.product} title={one.title} />}
+        </span>
+      </td>
+      <Figure n={one.published} to={`/reviews?state=PUBLISHED&product=${one.product}`} />
+      <Figure n={one.waiting} to={`/reviews?product=${one.product}`} />
+      <Figure n={one.held} to={`/reviews?state=HELD&product=${one.product}`} />
+      <Figure n={one.leftOut} to={`/reviews?state=LEFT_OUT&product=${one.product}`} />
+      <td className={CELL}>{one.mean === undefined ? '–' : one.mean.toFixed(1)}</td>
+      <td className="px-4 py-1.5 text-[13px] whitespace-nowrap">
+        <Link to="/reviews/bring-in" className={LINK}>
+          bring in
+        </Link>
+        {' · '}
+        <button
+          type="button"
+          className={LINK}
+          aria-expanded={isGrouped}
+          aria-label={`same as: ${one.title}`}
+          onClick={onGroup}
+        >
+          same as
+        </button>
+        {' · '}
+        <Link to={`/pages/product/${one.product}`} className={LINK}>
+          {shows ? 'look' : 'place'}
+        </Link>
+      </td>
+    </tr>
+  );
+}
+
 function Figure({ n, to }: { n: number; to: string }) {
   return (
     <td className="px-3 py-1.5 text-right tabular-nums">
       {n === 0 ? (
         <span className="text-ink-2">0</span>
       ) : (
-        <Link to={to} className="text-plum underline underline-offset-2">
+        <Link to={to} className={LINK}>
           {number(n)}
         </Link>
       )}

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import { DropdownMenu } from 'radix-ui';
-import { ITEM, Pick, SHEET, type Choice } from '../../ui/pick';
+import { Menu, MenuItem } from '../../ui/menu';
+import { Pick, type Choice } from '../../ui/pick';
 import { ProductPick } from '../../ui/product-pick';
 import { api, need } from '../../shared/api';
 import { count, country, language } from '../../shared/words';
@@ -139,27 +139,20 @@ function TakeOut({ filter }: { filter: DeskFilter }) {
     if (value !== undefined && value !== '' && name !== 'page') query.set(name, String(value));
   }
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="text-[13px] text-plum underline underline-offset-2">
-        as a file
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content className={SHEET} align="end" sideOffset={4}>
-          {Object.entries(FORMATS).map(([format, text]) => (
-            <DropdownMenu.Item key={format} asChild className={ITEM}>
-              <a href={`/api/v1/reviews/out/${format}?${query.toString()}`} download>
-                {text}
-              </a>
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu mark="as a file" className="text-[13px] text-plum underline underline-offset-2">
+      {Object.entries(FORMATS).map(([format, text]) => (
+        <MenuItem key={format} asChild>
+          <a href={`/api/v1/reviews/out/${format}?${query.toString()}`} download>
+            {text}
+          </a>
+        </MenuItem>
+      ))}
+    </Menu>
   );
 }
 
-const named = (any: string, codes: string[], name: (code: string) => string): Choice<string>[] => [
-  { value: ANY, text: any },
+const named = (all: string, codes: string[], name: (code: string) => string): Choice<string>[] => [
+  { value: ANY, text: all },
   ...codes.map((code) => ({ value: code, text: name(code) })),
 ];
 

@@ -11,7 +11,7 @@ export function DeskEmpty({ filter }: { filter: DeskFilter }) {
   if (all === 0) {
     return (
       <Empty title="Reviews come here first">
-        Bring in the ones you have, as a CSV file from anywhere.{' '}
+        Bring in the ones you have: a spreadsheet, a page that shows them, or one by hand.{' '}
         <Link className={link} to="/reviews/bring-in">
           Bring reviews in
         </Link>

@@ -38,8 +38,8 @@ export function DeskFoot(props: DeskFootProps) {
           </>
         ) : (
           <span className="text-[13px] text-on-plum-2">
-            Arrows move, P publishes, H holds, X leaves out, S spam, F features, R replies, /
-            searches.
+            Arrows move, with ⇧ they choose several. P publishes, H holds, X leaves out, S spam, F
+            features, R replies, / searches.
           </span>
         )}
       </div>

@@ -1,28 +1,17 @@
 import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
-import { useKeys } from '../../shared/keys';
-import { count } from '../../shared/words';
-import { useSay } from '../../ui/toasts';
 import { DeskBar } from './desk-bar';
 import { DeskEmpty } from './desk-empty';
 import { DeskFoot } from './desk-foot';
 import { DeskList } from './desk-list';
 import { ReadingPane } from './reading-pane';
 import { ReviewTabs } from './tabs';
-import {
-  useDesk,
-  useDeskCount,
-  useMove,
-  useTakeBack,
-  useLineChanged,
-  type DeskFilter,
-  type Reason,
-  type ReviewState,
-} from './queries';
+import { useDesk, useDeskCount, type DeskFilter } from './queries';
+import { useDeskActs } from './desk-acts';
+import { useDeskKeys } from './desk-keys';
 import { readFilter } from './desk-filter';
-import { useEdit, type Edit } from './edits';
-import { DONE, REASONS } from './words';
+import { DeskSearch } from './desk-search';
 
 /** Reviews with what waits first: read one, decide, go on. */
 export function Desk() {
@@ -30,16 +19,10 @@ export function Desk() {
   const filter = readFilter(params);
   const desk = useDesk(filter);
   const total = useDeskCount(filter).data?.reviews;
-  const move = useMove();
-  const takeBack = useTakeBack();
-  const { say, sayProblem } = useSay();
   const [at, setAt] = useState(0);
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
-  const [asksReasonFor, setAsksReasonFor] = useState<number[] | undefined>();
-  const [last, setLast] = useState<{ move: number; text: string } | undefined>();
   const search = useRef<HTMLInputElement>(null);
   const reply = useRef<HTMLTextAreaElement>(null);
-  const edit = useEdit(useLineChanged());
 
   const items = useMemo(() => desk.data?.items ?? [], [desk.data]);
   const index = Math.min(at, Math.max(0, items.length - 1));
@@ -57,88 +40,44 @@ export function Desk() {
     setParams(next);
   };
 
-  const act = (ids: number[], to: ReviewState, reason?: Reason) => {
-    if (ids.length === 0 || move.isPending) return;
-    if (to === 'LEFT_OUT' && !reason) {
-      setAsksReasonFor(ids);
-      return;
-    }
-    setAsksReasonFor(undefined);
-    move.mutate(reason ? { ids, to, reason } : { ids, to }, {
-      onSuccess: (moved) => {
-        setChosen(new Set());
-        setLast({ move: moved.move, text: `${count(moved.moved, 'review')} ${DONE[to]}` });
-        if (!filter.state && ids.length === 1) setAt(index + 1);
-      },
-      onError: sayProblem,
-    });
-  };
-  const undo = () => {
-    if (!last) return;
-    takeBack.mutate(last.move, {
-      onSuccess: (back) => {
-        setLast(undefined);
-        say(`${count(back.moved, 'review')} taken back`);
-      },
-      onError: sayProblem,
-    });
-  };
-
-  const editOpen = (next: Edit) =>
-    review &&
-    edit.mutate(
-      { id: review.id, edit: next },
-      {
-        onSuccess: () => next.what === 'reply' && say('The reply is kept'),
-        onError: sayProblem,
-      },
-    );
+  const acts = useDeskActs({
+    review,
+    onMoved: (ids) => {
+      setChosen(new Set());
+      if (!filter.state && ids.length === 1) setAt(index + 1);
+    },
+  });
+  const { act, undo, last, asks } = acts;
   const one = review ? [review.id] : [];
   const many = [...chosen];
-  const reasonKeys = Object.fromEntries(
-    REASONS.map((reason, i) => [
-      String(i + 1),
-      () => asksReasonFor && act(asksReasonFor, 'LEFT_OUT', reason.value),
-    ]),
-  );
-  useKeys({
-    ArrowDown: () => setAt(Math.min(items.length - 1, index + 1)),
-    ArrowUp: () => setAt(Math.max(0, index - 1)),
-    p: () => act(one, 'PUBLISHED'),
-    h: () => act(one, 'HELD'),
-    x: () => act(one, 'LEFT_OUT'),
-    s: () => act(one, 'SPAM'),
-    f: () => review && editOpen({ what: 'featured', featured: !review.isFeatured }),
-    r: () => reply.current?.focus(),
-    'Shift+s': () => act(many, 'SPAM'),
-    'Shift+p': () => act(many, 'PUBLISHED'),
-    'Shift+h': () => act(many, 'HELD'),
-    'Shift+x': () => act(many, 'LEFT_OUT'),
-    z: undo,
-    '/': () => search.current?.focus(),
-    Escape: () => setAsksReasonFor(undefined),
-    ...reasonKeys,
+  const choose = (next: number) => {
+    const line = items[next];
+    if (!review || !line) return;
+    // going back over what was chosen lets go of it
+    const chosenNow = new Set(chosen).add(review.id);
+    if (chosen.has(line.id)) chosenNow.delete(review.id);
+    setChosen(chosenNow.add(line.id));
+    setAt(next);
+  };
+  useDeskKeys({
+    review,
+    chosen: many,
+    acts,
+    onChoose: (by) => choose(index + by),
+    onGo: (by) => setAt(Math.max(0, Math.min(items.length - 1, index + by))),
+    onReply: () => reply.current?.focus(),
+    onSearch: () => search.current?.focus(),
   });
 
   return (
     <>
       <h1 className="sr-only">Reviews</h1>
       <ReviewTabs>
-        <input
-          ref={search}
-          type="search"
-          aria-label="Search words and names"
-          placeholder="Search words and names   /"
-          defaultValue={filter.q}
-          className="w-80 rounded-lg border border-line-3 bg-white px-3 py-1"
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') {
-              // what is searched for may be in any state
-              change({ q: event.currentTarget.value || undefined, state: 'ANY' });
-              event.currentTarget.blur();
-            }
-            if (event.key === 'Escape') event.currentTarget.blur();
-          }}
+        <DeskSearch
+          field={search}
+          text={filter.q}
+          // what is searched for may be in any state
+          onSearch={(q) => change({ q, state: 'ANY' })}
         />
       </ReviewTabs>
       <DeskBar filter={filter} total={total} onChange={change} />
@@ -170,13 +109,13 @@ export function Desk() {
             review={review}
             place={(filter.page - 1) * desk.data.size + index + 1}
             total={total}
-            asksReason={!!asksReasonFor}
-            asksFor={asksReasonFor?.length ?? 0}
-            busy={move.isPending}
+            asksReason={!!asks}
+            asksFor={asks?.length ?? 0}
+            busy={acts.isBusy}
             onAct={(to) => act(one, to)}
-            onReason={(reason) => asksReasonFor && act(asksReasonFor, 'LEFT_OUT', reason)}
-            onKeepOut={() => setAsksReasonFor(undefined)}
-            onEdit={editOpen}
+            onReason={acts.because}
+            onKeepOut={acts.keepIn}
+            onEdit={acts.edit}
             onReply={() => reply.current?.focus()}
             replyField={reply}
           />

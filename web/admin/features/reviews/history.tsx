@@ -6,7 +6,7 @@ import { reasonText, STATES } from './words';
 
 const DID: Record<string, string> = {
   REPLIED: 'replied',
-  REPLY_REMOVED: 'took the reply away',
+  REPLY_REMOVED: 'removed the reply',
   FEATURED: 'featured it',
   FEATURED_NO_MORE: 'features it no more',
   CONTACTS_HIDDEN: 'hid the contact details',

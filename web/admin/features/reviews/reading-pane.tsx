@@ -33,7 +33,6 @@ interface ReadingPaneProps {
 /** One review in full, what is known of it, and what to do with it. */
 export function ReadingPane(props: ReadingPaneProps) {
   const { review, place, total } = props;
-  const picture = useShopPicture();
   return (
     <section aria-label="The review" className="flex min-h-0 flex-col p-3.5">
       <article className="flex min-h-0 flex-1 flex-col overflow-hidden rounded-2xl border border-line bg-paper">
@@ -69,50 +68,7 @@ export function ReadingPane(props: ReadingPaneProps) {
             <ReviewPictures key={review.id} review={review} />
           </div>
           <Checks review={review} onEdit={props.onEdit} />
-          <dl>
-            <Fact name="About">
-              <span className="flex items-center gap-2.5">
-                <img src={picture(review.picture)} alt="" className="size-9 rounded-md" />
-                <Link to={`/pages/product/${review.product}`} className="text-plum underline">
-                  {review.productTitle}
-                </Link>
-                {review.variant && <span className="text-ink-2">{review.variant}</span>}
-              </span>
-            </Fact>
-            <Fact name="Where from">
-              {review.origin === 'VERIFIED' ? (
-                <>
-                  <Chip good>{ORIGIN.VERIFIED}</Chip> order {review.orderNumber} holds this product
-                </>
-              ) : (
-                <>
-                  <Chip>{ORIGIN[review.origin]}</Chip> the purchase was not checked, and shoppers
-                  are told so
-                </>
-              )}
-              {review.source && (
-                <span className="block text-[13px] text-ink-2">
-                  {review.source}
-                  {review.sourceLine !== undefined &&
-                    `, line ${number(review.sourceLine)}, where the rating reads ${review.givenRating}`}
-                </span>
-              )}
-              {review.evidence && (
-                <a
-                  href={review.evidence}
-                  target="_blank"
-                  rel="noreferrer"
-                  className="block text-[13px] text-plum underline"
-                >
-                  The picture of the original
-                </a>
-              )}
-            </Fact>
-            {review.language && <Fact name="Language">{language(review.language)}</Fact>}
-            {review.leftOutBecause && (
-              <Fact name="Left out because it is">{reasonText(review.leftOutBecause)}</Fact>
-            )}
-          </dl>
+          <Facts review={review} />
           <History id={review.id} arrivedAt={review.arrivedAt} source={review.source} />
           <Reply
             key={`${review.id} ${review.reply ?? ''}`}
@@ -123,56 +79,106 @@ export function ReadingPane(props: ReadingPaneProps) {
           />
         </div>
         {props.asksReason && <Reasons {...props} />}
-        <footer className="flex shrink-0 gap-2 border-t border-line px-4 py-3">
-          <Button
-            look="main"
-            hint="P"
-            disabled={props.busy || review.state === 'PUBLISHED'}
-            onClick={() => props.onAct('PUBLISHED')}
-          >
-            Publish
-          </Button>
-          <Button
-            hint="H"
-            disabled={props.busy || review.state === 'HELD'}
-            onClick={() => props.onAct('HELD')}
-          >
-            Hold
-          </Button>
-          <Button
-            look="danger"
-            hint="X"
-            disabled={props.busy || review.state === 'LEFT_OUT'}
-            onClick={() => props.onAct('LEFT_OUT')}
-          >
-            Leave out
-          </Button>
-          <Button
-            hint="S"
-            disabled={props.busy || review.state === 'SPAM'}
-            onClick={() => props.onAct('SPAM')}
-          >
-            Spam
-          </Button>
-          {review.state !== 'WAITING' && (
-            <Button disabled={props.busy} onClick={() => props.onAct('WAITING')}>
-              Back among the waiting
-            </Button>
-          )}
-          <span className="flex-1" />
-          <Button
-            hint="F"
-            aria-pressed={review.isFeatured}
-            onClick={() => props.onEdit({ what: 'featured', featured: !review.isFeatured })}
-          >
-            {review.isFeatured ? 'Feature no more' : 'Feature'}
-          </Button>
-          <Button hint="R" onClick={props.onReply}>
-            Reply
-          </Button>
-        </footer>
+        <ReviewActs {...props} />
       </article>
     </section>
+  );
+}
+
+/** What is known of a review: what it is about, where it is from, and why it was left out. */
+function Facts({ review }: { review: ReviewLine }) {
+  const picture = useShopPicture();
+  return (
+    <dl>
+      <Fact name="About">
+        <span className="flex items-center gap-2.5">
+          <img src={picture(review.picture)} alt="" className="size-9 rounded-md" />
+          <Link to={`/pages/product/${review.product}`} className="text-plum underline">
+            {review.productTitle}
+          </Link>
+          {review.variant && <span className="text-ink-2">{review.variant}</span>}
+        </span>
+      </Fact>
+      <Fact name="Where from">
+        {review.origin === 'VERIFIED' ? (
+          <>
+            <Chip good>{ORIGIN.VERIFIED}</Chip> order {review.orderNumber} holds this product
+          </>
+        ) : (
+          <>
+            <Chip>{ORIGIN[review.origin]}</Chip> the purchase was not checked, and shoppers are told
+            so
+          </>
+        )}
+        {review.source && (
+          <span className="block text-[13px] text-ink-2">
+            {review.source}
+            {review.sourceLine !== undefined &&
+              `, line ${number(review.sourceLine)}, where the rating reads ${review.givenRating}`}
+          </span>
+        )}
+        {review.evidence && (
+          <a
+            href={review.evidence}
+            target="_blank"
+            rel="noreferrer"
+            className="block text-[13px] text-plum underline"
+          >
+            The picture of the original
+          </a>
+        )}
+      </Fact>
+      {review.language && <Fact name="Language">{language(review.language)}</Fact>}
+      {review.leftOutBecause && (
+        <Fact name="Left out because it is">{reasonText(review.leftOutBecause)}</Fact>
+      )}
+    </dl>
+  );
+}
+
+/** What can be decided of it, each with its key. */
+function ReviewActs({ review, busy, onAct, onEdit, onReply }: ReadingPaneProps) {
+  return (
+    <footer className="flex shrink-0 gap-2 border-t border-line px-4 py-3">
+      <Button
+        look="main"
+        hint="P"
+        disabled={busy || review.state === 'PUBLISHED'}
+        onClick={() => onAct('PUBLISHED')}
+      >
+        Publish
+      </Button>
+      <Button hint="H" disabled={busy || review.state === 'HELD'} onClick={() => onAct('HELD')}>
+        Hold
+      </Button>
+      <Button
+        look="danger"
+        hint="X"
+        disabled={busy || review.state === 'LEFT_OUT'}
+        onClick={() => onAct('LEFT_OUT')}
+      >
+        Leave out
+      </Button>
+      <Button hint="S" disabled={busy || review.state === 'SPAM'} onClick={() => onAct('SPAM')}>
+        Spam
+      </Button>
+      {review.state !== 'WAITING' && (
+        <Button disabled={busy} onClick={() => onAct('WAITING')}>
+          Back among the waiting
+        </Button>
+      )}
+      <span className="flex-1" />
+      <Button
+        hint="F"
+        aria-pressed={review.isFeatured}
+        onClick={() => onEdit({ what: 'featured', featured: !review.isFeatured })}
+      >
+        {review.isFeatured ? 'Feature no more' : 'Feature'}
+      </Button>
+      <Button hint="R" onClick={onReply}>
+        Reply
+      </Button>
+    </footer>
   );
 }
 

@@ -44,7 +44,7 @@ export function Reply({ review, field, busy, onReply }: ReplyProps) {
             disabled={!changed || busy}
             onClick={() => onReply(text)}
           >
-            {text.trim() || !review.reply ? 'Keep the reply' : 'Take the reply away'}
+            {text.trim() || !review.reply ? 'Keep the reply' : 'Remove the reply'}
           </Button>
         </p>
       </div>

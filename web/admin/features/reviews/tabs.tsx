@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
+import { number } from '../../shared/words';
 import { useOwnRule } from '../setup/own-rule';
 import { useReviewCounts } from './queries';
 
@@ -20,7 +21,9 @@ export function ReviewTabs({ children }: { children?: ReactNode }) {
       <nav aria-label="Reviews" className="flex h-full">
         <NavLink to="/reviews" end className={tab}>
           Desk
-          <b className="ml-1.5 text-[13px]">{counts.data?.byState['WAITING'] ?? ''}</b>
+          <b className="ml-1.5 text-[13px]">
+            {counts.data && number(counts.data.byState['WAITING'] ?? 0)}
+          </b>
         </NavLink>
         <NavLink to="/reviews/bring-in" className={tab}>
           Bring in

@@ -63,3 +63,9 @@ export const FLAGS: Record<Flag, { short: string; text: string }> = {
   MANY_FROM_ONE: { short: 'many', text: 'several from one address in an hour' },
   REPEATED: { short: 'repeated', text: 'the same words in other reviews' },
 };
+
+/** How many stars a review may give, the best first. */
+export const STARS = [5, 4, 3, 2, 1].map((n) => ({
+  value: String(n),
+  text: n === 1 ? '1 star' : `${n} stars`,
+}));

@@ -21,7 +21,9 @@ export function Door({ firstRun }: { firstRun: boolean }) {
   const submit = (event: FormEvent) => {
     event.preventDefault();
     enter.mutate(
-      firstRun ? { firstRun: given } : { signIn: { email: given.email, password: given.password } },
+      firstRun
+        ? { firstRun: { ...given, zone: Intl.DateTimeFormat().resolvedOptions().timeZone } }
+        : { signIn: { email: given.email, password: given.password } },
     );
   };
   return (

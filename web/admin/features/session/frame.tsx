@@ -1,4 +1,5 @@
 import { Outlet } from 'react-router';
+import { number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
 import { Door } from './door';
 import { useSession } from './queries';
@@ -17,6 +18,12 @@ export function Frame() {
   return (
     <div className="flex h-screen min-w-[1024px] flex-col">
       <Rail name={session.data.name ?? ''} demo={session.data.demo} />
+      {typeof session.data.megabytesLeft === 'number' && (
+        <p role="note" className="bg-rust-soft px-5 py-1.5 text-rust-ink">
+          The disk of this machine is nearly full: {number(session.data.megabytesLeft)} MB are left.
+          Make room before you bring more in; all that is stored is kept.
+        </p>
+      )}
       <main className="flex min-h-0 flex-1 flex-col">
         <Outlet />
       </main>

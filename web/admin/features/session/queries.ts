@@ -6,6 +6,7 @@ export function useSession() {
     queryKey: ['session'],
     queryFn: () => need(api.GET('/api/v1/session')),
     staleTime: Infinity,
+    refetchInterval: 300_000,
   });
 }
 

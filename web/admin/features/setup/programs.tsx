@@ -4,7 +4,7 @@ import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Field } from '../../ui/field';
 import { api, need, Problem } from '../../shared/api';
-import { ago } from '../../shared/words';
+import { since } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 
 /** Keys for programs that send products and orders; each is told once. */
@@ -73,9 +73,9 @@ export function Programs() {
               className="flex items-baseline gap-3 border-t border-line/70 py-1.5 first:border-0"
             >
               <b className="min-w-0 flex-1 truncate">{key.name}</b>
-              <span className="text-[13px] text-ink-2">made {ago(key.madeAt)} ago</span>
+              <span className="text-[13px] text-ink-2">made {since(key.madeAt)}</span>
               <Button look="link" onClick={() => remove.mutate(key.id)}>
-                Take out
+                Remove
               </Button>
             </li>
           ))}

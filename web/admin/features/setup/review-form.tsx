@@ -103,7 +103,7 @@ function Fields({ form }: { form: FormSet }) {
             fault={faultOf('largestPicture')}
             onSet={(largestPicture) => setWanted({ ...wanted, largestPicture })}
           />
-          MB each; a place or a camera’s number in them is taken out
+          MB each; a place or a camera’s number in them is removed
         </p>
       )}
       {wanted.fields['CRITERIA'] !== 'OFF' && (

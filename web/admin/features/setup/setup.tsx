@@ -2,8 +2,10 @@ import { useState, type FormEvent } from 'react';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Field } from '../../ui/field';
+import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
+import { Leaving } from './leaving';
 import { NewReviews } from './new-reviews';
 import { PageCheck } from './page-check';
 import { ReviewForm } from './review-form';
@@ -29,12 +31,14 @@ export function Setup() {
       <WhereShoppersAre />
       <Outside />
       <SimulatedShoppers />
+      <Leaving />
     </div>
   );
 }
 
 function Connect({ shop }: { shop: Shop }) {
   const { say, sayProblem } = useSay();
+  const product = useProducts('').data?.items[0];
   const line = `<script async src="${location.origin}/nodyes.js" data-shop="${shop.publicKey}"></script>`;
   const copy = (text: string) => {
     navigator.clipboard.writeText(text).then(() => say('Copied'), sayProblem);
@@ -48,10 +52,13 @@ function Connect({ shop }: { shop: Shop }) {
         </Step>
         <Step n={2} title="Say which page it is">
           <Code
-            text={'<body data-nod-page="product" data-nod-product="celadon-planter">'}
+            text={`<body data-nod-page="product" data-nod-product="${product?.slug ?? 'NAME-IN-ADDRESSES'}">`}
             onCopy={copy}
           />
           <p className="mt-1.5 text-[13px] text-ink-2">
+            {product
+              ? `This is ‘${product.title}’; each product has its own name, which the Catalogue shows. `
+              : 'Each product has its own name, as the Catalogue will show it. '}
             The kinds are product, listing, basket, home and confirmation; a confirmation says with
             data-nod-ordered when the order was placed. In listings each card carries its own
             data-nod-product.
@@ -60,9 +67,11 @@ function Connect({ shop }: { shop: Shop }) {
         <Step n={3} title="Mark where nods may stand">
           <Code text={'<div data-nod-spot="under-title"></div>'} onCopy={copy} />
           <p className="mt-1.5 text-[13px] text-ink-2">
-            Spots for lines and blocks are above-title, under-title, under-price, above-buy,
-            under-buy, listing-card and page-end; on-picture is put on the element that holds the
-            picture, for labels over it; screen-edge needs no mark.
+            On a product’s page: above-title, under-title, under-price, above-buy, under-buy,
+            under-picture, under-description and page-end; on-picture is put on the element that
+            holds the picture. On each card of a listing: listing-card. In the basket: basket-line
+            and basket-end; on the confirmation: order-end. The screen’s edge needs no mark. Without
+            marks, point at the places in Pages instead.
           </p>
         </Step>
       </ol>

@@ -26,8 +26,8 @@ export function SimulatedShoppers() {
   return (
     <section className="rounded-2xl border border-line bg-paper p-6">
       <h2 className="mb-2 text-lg">Simulated shoppers</h2>
-      <p className="flex flex-wrap items-center gap-1.5 text-ink-2">
-        In this demo shop they are
+      <p className="leading-8 text-ink-2">
+        In this demo shop they are{' '}
         <Pick
           label="Simulated shoppers"
           value={String(now)}

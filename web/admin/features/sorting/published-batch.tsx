@@ -12,11 +12,9 @@ const LISTED = 8;
 /** What publishing came to; and placing reviews on the page, if nothing shows them yet. */
 export function PublishedBatch({ batch, published }: { batch: number; published: Published }) {
   const arrangement = useArrangement();
-  const place = useShowReviews();
   const takeBack = useTakeBack();
   const { say, sayProblem } = useSay();
   const hidden = arrangement.data && !arrangement.data.showsReviews && published.published > 0;
-  const others = (arrangement.data?.unpublished ?? []).length;
   return (
     <>
       <ReviewTabs />
@@ -32,33 +30,7 @@ export function PublishedBatch({ batch, published }: { batch: number; published:
               `${count(published.leftOut, 'review')} left out, set aside with the reason and not deleted. `}
             {published.published > 0 && !hidden && 'Shoppers see them from now on, on these pages:'}
           </p>
-          {hidden && (
-            <div
-              role="alert"
-              className="mt-4 rounded-xl border border-rust/30 bg-rust-soft px-4 py-3"
-            >
-              <p className="font-semibold text-rust-ink">
-                No page shows reviews yet, so no shopper sees these.
-              </p>
-              <p className="my-2">
-                Put a star line under the title and on cards, and a review wall at the end of each
-                product page.
-                {others > 0 && ` It publishes your ${count(others, 'other page change')} with it.`}
-              </p>
-              <Button
-                look="main"
-                disabled={place.isPending}
-                onClick={() =>
-                  place.mutate(undefined, {
-                    onSuccess: () => say('Stars and reviews are on your pages'),
-                    onError: sayProblem,
-                  })
-                }
-              >
-                Place them now
-              </Button>
-            </div>
-          )}
+          {hidden && <PlaceThem others={(arrangement.data?.unpublished ?? []).length} />}
           {published.published > 0 && (
             <ul className="mt-3 flex flex-col gap-1">
               {published.products.slice(0, LISTED).map((one) => (
@@ -99,5 +71,35 @@ export function PublishedBatch({ batch, published }: { batch: number; published:
         </section>
       </div>
     </>
+  );
+}
+
+/** Reviews are published and no page shows any. */
+function PlaceThem({ others }: { others: number }) {
+  const place = useShowReviews();
+  const { say, sayProblem } = useSay();
+  return (
+    <div role="alert" className="mt-4 rounded-xl border border-rust/30 bg-rust-soft px-4 py-3">
+      <p className="font-semibold text-rust-ink">
+        No page shows reviews yet, so no shopper sees these.
+      </p>
+      <p className="my-2">
+        Put a star line under the title and on cards, and a review wall at the end of each product
+        page.
+        {others > 0 && ` It publishes your ${count(others, 'other page change')} with it.`}
+      </p>
+      <Button
+        look="main"
+        disabled={place.isPending}
+        onClick={() =>
+          place.mutate(undefined, {
+            onSuccess: () => say('Stars and reviews are on your pages'),
+            onError: sayProblem,
+          })
+        }
+      >
+        Place them now
+      </Button>
+    </div>
   );
 }

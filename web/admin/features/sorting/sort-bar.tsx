@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { Pick, type Choice } from '../../ui/pick';
 import { country, language, number } from '../../shared/words';
 import type { BatchView } from '../bring-in/queries';
-import { FLAGS, type Flag } from '../reviews/words';
+import { FLAGS, STARS, type Flag } from '../reviews/words';
 import type { SortingFilter, Standing } from './queries';
 
 interface SortBarProps {
@@ -14,15 +14,17 @@ interface SortBarProps {
 }
 
 const ANY = 'ANY';
-const stars: Choice<string>[] = [
-  { value: ANY, text: 'any rating' },
-  ...[5, 4, 3, 2, 1].map((n) => ({ value: String(n), text: n === 1 ? '1 star' : `${n} stars` })),
-];
+const RATINGS: Choice<string>[] = [{ value: ANY, text: 'any rating' }, ...STARS];
 const STATES: Choice<string>[] = [
   { value: ANY, text: 'all' },
   { value: 'OPEN', text: 'not looked at yet' },
   { value: 'KEPT', text: 'kept' },
   { value: 'LEFT_OUT', text: 'left out' },
+];
+const PICTURES: Choice<string>[] = [
+  { value: ANY, text: 'with or without a picture' },
+  { value: 'true', text: 'with a picture' },
+  { value: 'false', text: 'without a picture' },
 ];
 const CHECKS: Choice<string>[] = [
   { value: ANY, text: 'with or without checks' },
@@ -34,39 +36,7 @@ export function SortBar({ batch, filter, total, standing, onChange }: SortBarPro
   const given = (value: string) => (value === ANY ? undefined : value);
   return (
     <>
-      <div className="flex h-11 shrink-0 items-center gap-4 border-b border-line bg-paper-2 px-5">
-        <Link
-          to={`/reviews/bring-in/${batch.id}`}
-          className="max-w-80 truncate font-semibold underline decoration-line-3 underline-offset-2"
-        >
-          {batch.source ?? batch.fileName}
-        </Link>
-        <Shares batch={batch} />
-        <span className="text-ink-2">
-          <b className="text-ink">{number(batch.taken)}</b> usable{' '}
-          {batch.hereAlready > 0 && (
-            <>
-              <b className="ml-2 text-ink">{number(batch.hereAlready)}</b> already here{' '}
-            </>
-          )}
-          {batch.leftOutBefore > 0 && (
-            <>
-              <b className="ml-2 text-ink">{number(batch.leftOutBefore)}</b> left out before{' '}
-            </>
-          )}
-          {batch.bad > 0 && (
-            <>
-              <b className="ml-2 text-ink">{number(batch.bad)}</b> unreadable,{' '}
-              <Link
-                to={`/reviews/bring-in/${batch.id}`}
-                className="font-semibold text-plum underline"
-              >
-                see why
-              </Link>
-            </>
-          )}
-        </span>
-      </div>
+      <Came batch={batch} />
       <div className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-1.5 border-b border-line bg-paper px-5 py-1.5 text-[15px] text-ink-2">
         Showing
         <Pick
@@ -79,17 +49,13 @@ export function SortBar({ batch, filter, total, standing, onChange }: SortBarPro
         <Pick
           label="Rating"
           value={filter.stars ? String(filter.stars) : ANY}
-          choices={stars}
+          choices={RATINGS}
           onPick={(value) => onChange({ stars: value === ANY ? undefined : Number(value) })}
         />
         <Pick
           label="Pictures"
           value={filter.pictures === undefined ? ANY : String(filter.pictures)}
-          choices={[
-            { value: ANY, text: 'with or without a picture' },
-            { value: 'true', text: 'with a picture' },
-            { value: 'false', text: 'without a picture' },
-          ]}
+          choices={PICTURES}
           onPick={(value) => onChange({ pictures: value === ANY ? undefined : value === 'true' })}
         />
         {batch.look.countries.length > 1 && (
@@ -142,6 +108,45 @@ export function SortBar({ batch, filter, total, standing, onChange }: SortBarPro
         )}
       </div>
     </>
+  );
+}
+
+/** What came of the file. */
+function Came({ batch }: { batch: BatchView }) {
+  return (
+    <div className="flex h-11 shrink-0 items-center gap-4 border-b border-line bg-paper-2 px-5">
+      <Link
+        to={`/reviews/bring-in/${batch.id}`}
+        className="max-w-80 truncate font-semibold underline decoration-line-3 underline-offset-2"
+      >
+        {batch.source ?? batch.fileName}
+      </Link>
+      <Shares batch={batch} />
+      <span className="text-ink-2">
+        <b className="text-ink">{number(batch.taken)}</b> usable{' '}
+        {batch.hereAlready > 0 && (
+          <>
+            <b className="ml-2 text-ink">{number(batch.hereAlready)}</b> already here{' '}
+          </>
+        )}
+        {batch.leftOutBefore > 0 && (
+          <>
+            <b className="ml-2 text-ink">{number(batch.leftOutBefore)}</b> left out before{' '}
+          </>
+        )}
+        {batch.bad > 0 && (
+          <>
+            <b className="ml-2 text-ink">{number(batch.bad)}</b> unreadable,{' '}
+            <Link
+              to={`/reviews/bring-in/${batch.id}`}
+              className="font-semibold text-plum underline"
+            >
+              see why
+            </Link>
+          </>
+        )}
+      </span>
+    </div>
   );
 }
 

@@ -1,5 +1,5 @@
-import { DropdownMenu } from 'radix-ui';
-import { ITEM, Pick, SHEET } from '../../../ui/pick';
+import { Menu, MenuItem } from '../../../ui/menu';
+import { Pick } from '../../../ui/pick';
 import { number } from '../../../shared/words';
 import type { Rule } from '../nod-queries';
 import { OneCondition } from './one-condition';
@@ -118,7 +118,7 @@ function Group({ rule, path, field, alone, faults, onChange }: GroupProps) {
               </b>
               <button
                 type="button"
-                aria-label={`Take out condition ${place}`}
+                aria-label={`Remove condition ${place}`}
                 className="rounded px-1 text-ink-2 hover:bg-paper-2"
                 onClick={() => put(index, undefined)}
               >
@@ -137,29 +137,25 @@ function Group({ rule, path, field, alone, faults, onChange }: GroupProps) {
 
 function Add({ top, onAdd }: { top: boolean; onAdd: (rule: Rule) => void }) {
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="text-plum underline">
-        {top ? 'Add a condition' : 'Add to the group'}
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content className={SHEET} align="start" sideOffset={4}>
-          {KINDS.map(({ text, rule }) => (
-            <DropdownMenu.Item key={text} className={ITEM} onSelect={() => onAdd(rule)}>
-              {text}
-            </DropdownMenu.Item>
-          ))}
-          {top && (
-            <DropdownMenu.Item
-              className={ITEM}
-              onSelect={() =>
-                onAdd({ kind: 'ANY_OF', parts: [{ kind: 'REVIEWS_AT_LEAST', count: 5 }] })
-              }
-            >
-              a group of conditions
-            </DropdownMenu.Item>
-          )}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <Menu
+      mark={top ? 'Add a condition' : 'Add to the group'}
+      className="text-plum underline"
+      align="start"
+    >
+      {KINDS.map(({ text, rule }) => (
+        <MenuItem key={text} onSelect={() => onAdd(rule)}>
+          {text}
+        </MenuItem>
+      ))}
+      {top && (
+        <MenuItem
+          onSelect={() =>
+            onAdd({ kind: 'ANY_OF', parts: [{ kind: 'REVIEWS_AT_LEAST', count: 5 }] })
+          }
+        >
+          a group of conditions
+        </MenuItem>
+      )}
+    </Menu>
   );
 }

@@ -109,9 +109,9 @@ function Parts({ ends, put }: { ends: Ends; put: (next: Ends) => void }) {
     case 'next-cut-off':
       return <CutOffFields times={ends.times} onSet={(times) => put({ ...ends, times })} />;
     case 'with-delivery':
-      return <>: of each product, for the shopper’s country</>;
+      return <>of each product, for the shopper’s country</>;
     case 'with-price':
-      return <>: from a reduction to the next planned price of each product</>;
+      return <>from a reduction to the next planned price of each product</>;
   }
 }
 

@@ -1,5 +1,5 @@
 import type { NodFace, Settings } from '../nod-queries';
-import type { Values } from '../rows';
+import type { NodRow, Values } from '../rows';
 import type { ViewpointParts } from '../viewpoint';
 
 /** What each face of a nod gets. */
@@ -9,6 +9,8 @@ export interface FaceProps {
   /** what the server could not take of the last change, by the value's path */
   faults: { field: string; reason: string }[];
   view: ViewpointParts;
+  /** what it came to on the page that is looked at; none where the page has not told yet */
+  row: NodRow | undefined;
   /** what the values of its words are on the page that is looked at; none where it does not show */
   values: Values;
   onChange: (changes: Partial<Settings>) => void;

@@ -77,7 +77,7 @@ export function CutOffFields({ times, onSet }: CutOffFieldsProps) {
     <span className="flex w-full flex-wrap gap-x-4 gap-y-1.5">
       {DAYS.map((day, index) => (
         <span key={day} className="inline-flex items-baseline gap-1">
-          {DAY_CHOICES[index]?.text}
+          <span className="w-8">{DAY_CHOICES[index]?.text}</span>
           <When
             type="time"
             label={`Cut-off, ${day.charAt(0)}${day.slice(1).toLowerCase()}`}

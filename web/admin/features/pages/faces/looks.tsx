@@ -1,15 +1,15 @@
-import { useState } from 'react';
 import { Button } from '../../../ui/button';
 import { Pick } from '../../../ui/pick';
 import { useSay } from '../../../ui/toasts';
-import { saveNod, useDraftAct, useKit, type NodFace, type Settings } from '../nod-queries';
+import { type NodFace, saveNod, useDraftAct, useKit, type Settings } from '../nod-queries';
 import { useArrangement } from '../queries';
 import { api, need } from '../../../shared/api';
 import { faultOf, type FaceProps } from './face';
-import { kindOf } from '../kinds';
 import { LOOK_ROWS, type LookRow } from './look-rows';
 import { LookValue } from './look-value';
 import { NodOptions } from './options';
+import { OwnCss } from './own-css';
+import { ReadyLooks } from './ready-looks';
 
 type LookSet = Settings['look'];
 
@@ -24,7 +24,6 @@ export function Looks({
 }: FaceProps & { onChanged: () => void }) {
   const { look } = set;
   const kit = useKit();
-  const ready = kindOf(face.kind)?.ready ?? [];
   const changed = Object.keys(look.values).length + Object.keys(look.narrow).length;
   const put = (changes: Partial<LookSet>) => onChange({ look: { ...look, ...changes } });
   const setValue = (where: 'values' | 'narrow', name: string, value: string | undefined) => {
@@ -35,30 +34,16 @@ export function Looks({
   };
   return (
     <>
-      <section className="border-b border-line bg-paper-2 px-4.5 py-3">
-        <p className="mb-1.5 flex justify-between text-[13px] text-ink-2">
-          <b>Ready looks</b>
-          {changed > 0 && <span>changed in {changed === 1 ? '1 place' : `${changed} places`}</span>}
-        </p>
-        <div className="flex flex-wrap gap-2" role="radiogroup" aria-label="Ready looks">
-          {ready.map((one) => (
-            <button
-              key={one.value}
-              type="button"
-              role="radio"
-              aria-checked={(look.ready ?? '') === one.value}
-              className="rounded-lg border-2 border-line bg-paper px-3 py-1.5 font-medium aria-checked:border-plum"
-              onClick={() => {
-                const rest = { ...look };
-                delete rest.ready;
-                onChange({ look: one.value ? { ...rest, ready: one.value } : rest });
-              }}
-            >
-              {one.text}
-            </button>
-          ))}
-        </div>
-      </section>
+      <ReadyLooks
+        kind={face.kind}
+        chosen={look.ready ?? ''}
+        changed={changed}
+        onPick={(ready) => {
+          const rest = { ...look };
+          delete rest.ready;
+          onChange({ look: ready ? { ...rest, ready } : rest });
+        }}
+      />
       <NodOptions face={face} set={set} faults={faults} view={view} onChange={onChange} />
       {LOOK_ROWS.map((group) => (
         <section key={group.title} className="border-b border-line/70 px-4.5 py-2.5">
@@ -212,65 +197,6 @@ function Swatch({ colour }: { colour: string }) {
       </svg>
       {colour}
     </span>
-  );
-}
-
-interface OwnCssProps {
-  css: string;
-  faults: string[];
-  onSet: (css: string) => void;
-  className: string | undefined;
-  classFault: string | undefined;
-  onClass: (name: string | undefined) => void;
-}
-
-function OwnCss({ css, faults, onSet, className, classFault, onClass }: OwnCssProps) {
-  const [text, setText] = useState(css);
-  const [name, setName] = useState(className ?? '');
-  return (
-    <details className="border-b border-line/70 px-4.5 py-2.5" open={!!css || !!className}>
-      <summary className="cursor-pointer text-[13px] font-semibold">Your own CSS</summary>
-      <textarea
-        aria-label="Your own CSS"
-        value={text}
-        rows={5}
-        spellCheck={false}
-        placeholder={'.stars {\n  letter-spacing: 2px;\n}'}
-        aria-invalid={faults.length > 0}
-        className="mt-1.5 w-full rounded-lg border border-line-3 bg-white p-2 font-mono text-[13px]"
-        onChange={(event) => {
-          setText(event.target.value);
-          onSet(event.target.value);
-        }}
-      />
-      <label className="mt-1.5 flex items-baseline gap-2 text-ink-2">
-        Class name for your shop’s own sheets
-        <input
-          value={name}
-          spellCheck={false}
-          placeholder="none"
-          aria-invalid={!!classFault}
-          className="w-40 border-b-2 border-saffron bg-transparent px-1 font-mono text-[13px] text-ink"
-          onChange={(event) => {
-            setName(event.target.value);
-            onClass(event.target.value.trim() || undefined);
-          }}
-        />
-      </label>
-      {classFault && (
-        <p role="alert" className="text-[13px] text-rust-ink">
-          The class name {classFault}
-        </p>
-      )}
-      <p className="text-[13px] text-ink-2">
-        The CSS stays inside this nod and reaches nothing else.
-      </p>
-      {faults.map((one) => (
-        <p key={one} role="alert" className="text-[13px] text-rust-ink">
-          {one}
-        </p>
-      ))}
-    </details>
   );
 }
 

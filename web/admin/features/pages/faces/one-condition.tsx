@@ -42,8 +42,14 @@ export function OneCondition({ rule, fault, onChange }: OneProps) {
   );
 }
 
+/** What each sentence is put together from. */
+interface Parts {
+  rule: Rule;
+  set: (changes: Partial<Rule>) => void;
+  figure: (name: FigureName, label: string, step?: number) => ReactNode;
+}
+
 function Sentence({ rule, onChange }: OneProps): ReactNode {
-  const categories = useCategories();
   const set = (changes: Partial<Rule>) => onChange({ ...rule, ...changes });
   const figure = (name: FigureName, label: string, step = 1) => (
     <Figure
@@ -55,6 +61,54 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
       }
     />
   );
+  const parts = { rule, set, figure };
+  return ofTheProduct(parts) ?? ofItsFigures(parts) ?? ofTheShopper(parts) ?? null;
+}
+
+/** What the product is. */
+function ofTheProduct({ rule, set, figure }: Parts): ReactNode {
+  const names = rule.names ?? [];
+  const setNames = (next: string[]) => set({ names: next });
+  switch (rule.kind) {
+    case 'IN_CATEGORY':
+      return (
+        <>
+          it is in category
+          <Categories rule={rule} onSet={setNames} />
+        </>
+      );
+    case 'HAS_TAG':
+      return (
+        <>
+          it has the tag
+          <Words label="Tags, parted by commas" values={names} onSet={setNames} />
+        </>
+      );
+    case 'PRODUCT_IN':
+      return (
+        <>
+          it is
+          <ProductsPick values={names} onSet={setNames} />
+        </>
+      );
+    case 'BRAND_IN':
+      return (
+        <>
+          it is sold under
+          <Words label="Brands, parted by commas" values={names} onSet={setNames} />
+        </>
+      );
+    case 'HAS_PICTURE':
+      return <>it has a picture</>;
+    case 'PUBLISHED_WITHIN':
+      return <>it has been in the shop for at most {figure('window', 'Days')} days</>;
+    default:
+      return undefined;
+  }
+}
+
+/** What is counted or measured of the product. */
+function ofItsFigures({ rule, set, figure }: Parts): ReactNode {
   switch (rule.kind) {
     case 'REVIEWS_AT_LEAST':
       return <>it has at least {figure('count', 'Least reviews')} published reviews</>;
@@ -65,54 +119,18 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
           {figure('count', 'Least reviews')} reviews
         </>
       );
-    case 'IN_CATEGORY':
-      return (
-        <>
-          it is in category
-          <Many
-            label="Categories"
-            rule={rule}
-            choices={categories}
-            onSet={(names) => set({ names })}
-          />
-        </>
-      );
-    case 'HAS_TAG':
-      return (
-        <>
-          it has the tag
-          <Words
-            label="Tags, parted by commas"
-            values={rule.names ?? []}
-            onSet={(names) => set({ names })}
-          />
-        </>
-      );
-    case 'PRODUCT_IN':
-      return (
-        <>
-          it is
-          <ProductsPick values={rule.names ?? []} onSet={(names) => set({ names })} />
-        </>
-      );
-    case 'BRAND_IN':
-      return (
-        <>
-          it is sold under
-          <Words
-            label="Brands, parted by commas"
-            values={rule.names ?? []}
-            onSet={(names) => set({ names })}
-          />
-        </>
-      );
-    case 'HAS_PICTURE':
-      return <>it has a picture</>;
     case 'PERCENT_OFF_BETWEEN':
       return (
         <>
           its price lies from {figure('least', 'Lowest percentage')} to
           {figure('most', 'Highest percentage')} % under the lowest of the 30 days before
+        </>
+      );
+    case 'PRICE_BETWEEN':
+      return (
+        <>
+          its price is from {figure('least', 'Lowest price', 0.01)} to
+          {figure('most', 'Highest price', 0.01)}
         </>
       );
     case 'STOCK_BETWEEN':
@@ -134,63 +152,38 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
           <Pick
             label="Among"
             value={rule.inShop ? 'shop' : 'category'}
-            choices={[
-              { value: 'category', text: 'its category' },
-              { value: 'shop', text: 'the shop' },
-            ]}
+            choices={AMONG}
             onPick={(among) => set({ inShop: among === 'shop' })}
           />
           by units sold in {figure('window', 'Days')} days
         </>
       );
-    case 'PUBLISHED_WITHIN':
-      return <>the shop shows it since at most {figure('window', 'Days')} days</>;
-    case 'PRICE_BETWEEN':
-      return (
-        <>
-          its price is from {figure('least', 'Lowest price', 0.01)} to
-          {figure('most', 'Highest price', 0.01)}
-        </>
-      );
+    default:
+      return undefined;
+  }
+}
+
+/** Who looks, and when. */
+function ofTheShopper({ rule, set }: Parts): ReactNode {
+  const hours = (type: 'datetime-local' | 'time') => (
+    <>
+      from
+      <When type={type} label="From" value={rule.from} onSet={(from) => set({ from })} />
+      to
+      <When type={type} label="To" value={rule.to} onSet={(to) => set({ to })} />
+      shop time
+    </>
+  );
+  const many = (label: string, choices: ManyProps['choices']) => (
+    <Many label={label} rule={rule} choices={choices} onSet={(names) => set({ names })} />
+  );
+  switch (rule.kind) {
     case 'COUNTRY_IN':
-      return (
-        <>
-          the shopper is in
-          <Many
-            label="Countries"
-            rule={rule}
-            choices={COUNTRIES}
-            onSet={(names) => set({ names })}
-          />
-        </>
-      );
+      return <>the shopper is in {many('Countries', COUNTRIES)}</>;
     case 'LANGUAGE_IN':
-      return (
-        <>
-          the shopper reads
-          <Many
-            label="Languages"
-            rule={rule}
-            choices={LANGUAGES}
-            onSet={(names) => set({ names })}
-          />
-        </>
-      );
+      return <>the shopper reads {many('Languages', LANGUAGES)}</>;
     case 'BETWEEN':
-      return (
-        <>
-          it is from
-          <When
-            type="datetime-local"
-            label="From"
-            value={rule.from}
-            onSet={(from) => set({ from })}
-          />
-          to
-          <When type="datetime-local" label="To" value={rule.to} onSet={(to) => set({ to })} />
-          shop time
-        </>
-      );
+      return <>it is {hours('datetime-local')}</>;
     case 'DAILY':
       return (
         <>
@@ -202,17 +195,18 @@ function Sentence({ rule, onChange }: OneProps): ReactNode {
             choices={DAY_CHOICES}
             onPick={(days) => set({ days })}
           />
-          from
-          <When type="time" label="From" value={rule.from} onSet={(from) => set({ from })} />
-          to
-          <When type="time" label="To" value={rule.to} onSet={(to) => set({ to })} />
-          shop time
+          {hours('time')}
         </>
       );
     default:
-      return null;
+      return undefined;
   }
 }
+
+const AMONG = [
+  { value: 'category', text: 'its category' },
+  { value: 'shop', text: 'the shop' },
+];
 
 type FigureName = 'count' | 'stars' | 'least' | 'most' | 'window';
 
@@ -252,6 +246,10 @@ interface ManyProps {
   rule: Rule;
   choices: { value: string; text: string }[];
   onSet: (names: string[]) => void;
+}
+
+function Categories({ rule, onSet }: Omit<ManyProps, 'label' | 'choices'>) {
+  return <Many label="Categories" rule={rule} choices={useCategories()} onSet={onSet} />;
 }
 
 function Many({ label, rule, choices, onSet }: ManyProps) {

@@ -25,18 +25,20 @@ const ABOUT: { value: Promised['about']; text: string }[] = [
 ];
 const INPUT =
   'w-full rounded-lg border border-line-3 bg-white px-2.5 py-1.5 placeholder:text-ink-2';
+type Said = Promised['words'][string];
+
 const NEEDS_TERMS = ['RETURNS', 'WARRANTY'];
+
+const NOTHING: Said = { title: '', line: '' };
 
 /** One promise: its words, its drawing, where its terms are, and where it holds. */
 export function OnePromise(props: OnePromiseProps) {
   const { promise, index, of, lang, onSet, onMove, onDrop, onRemove } = props;
   const name = `Promise ${index + 1}`;
-  const said = promise.words[lang] ?? { title: '', line: '' };
-  const english = promise.words['en'] ?? { title: '', line: '' };
+  const said = promise.words[lang] ?? NOTHING;
   const set = (changes: Partial<Promised>) => onSet({ ...promise, ...changes });
-  const say = (changes: Partial<typeof said>) =>
+  const say = (changes: Partial<Said>) =>
     set({ words: { ...promise.words, [lang]: { ...said, ...changes } } });
-  const rtl = lang === 'ar' ? 'rtl' : 'ltr';
   return (
     <li
       className="border-t border-line/70 px-4.5 py-3 first:border-0"
@@ -66,26 +68,7 @@ export function OnePromise(props: OnePromiseProps) {
           ⠿
         </button>
         <div className="min-w-0 flex-1">
-          <input
-            aria-label={`${name}, its words`}
-            lang={lang}
-            dir={rtl}
-            maxLength={60}
-            value={said.title}
-            placeholder={english.title || 'such as: Sent back free for 60 days'}
-            className={`${INPUT} font-semibold`}
-            onChange={(event) => say({ title: event.target.value })}
-          />
-          <input
-            aria-label={`${name}, the line below`}
-            lang={lang}
-            dir={rtl}
-            maxLength={140}
-            value={said.line}
-            placeholder={english.line || 'a line below, or nothing'}
-            className={`mt-1.5 text-[13px] ${INPUT}`}
-            onChange={(event) => say({ line: event.target.value })}
-          />
+          <PromiseWords promise={promise} name={name} lang={lang} onSay={say} />
           <p className="mt-1.5 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-ink-2">
             with
             <MarkPick
@@ -124,7 +107,7 @@ export function OnePromise(props: OnePromiseProps) {
         </div>
         <button
           type="button"
-          aria-label={`Take out ${name.toLowerCase()}`}
+          aria-label={`Remove ${name.toLowerCase()}`}
           className="rounded px-1 text-ink-2 hover:bg-paper-2"
           onClick={onRemove}
         >
@@ -132,5 +115,42 @@ export function OnePromise(props: OnePromiseProps) {
         </button>
       </div>
     </li>
+  );
+}
+
+interface PromiseWordsProps {
+  promise: Promised;
+  name: string;
+  lang: string;
+  onSay: (changes: Partial<Said>) => void;
+}
+
+function PromiseWords({ promise, name, lang, onSay }: PromiseWordsProps) {
+  const said = promise.words[lang] ?? NOTHING;
+  const english = promise.words['en'] ?? NOTHING;
+  const rtl = lang === 'ar' ? 'rtl' : 'ltr';
+  return (
+    <>
+      <input
+        aria-label={`${name}, its words`}
+        lang={lang}
+        dir={rtl}
+        maxLength={60}
+        value={said.title}
+        placeholder={english.title || 'such as: Sent back free for 60 days'}
+        className={`${INPUT} font-semibold`}
+        onChange={(event) => onSay({ title: event.target.value })}
+      />
+      <input
+        aria-label={`${name}, the line below`}
+        lang={lang}
+        dir={rtl}
+        maxLength={140}
+        value={said.line}
+        placeholder={english.line || 'a line below, or nothing'}
+        className={`mt-1.5 text-[13px] ${INPUT}`}
+        onChange={(event) => onSay({ line: event.target.value })}
+      />
+    </>
   );
 }

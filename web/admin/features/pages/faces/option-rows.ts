@@ -28,20 +28,7 @@ const byHistory = (values: Record<string, string>) => values['against'] !== 'own
 
 /** How a label lies on a picture. */
 const LIES: OptionRow[] = [
-  row('corner', 'on a picture', 'Corner', {
-    choices: choices(
-      ['top-start', 'top, where reading begins'],
-      ['top', 'top'],
-      ['top-end', 'top, where reading ends'],
-      ['start', 'halfway, where reading begins'],
-      ['middle', 'in the middle'],
-      ['end', 'halfway, where reading ends'],
-      ['bottom-start', 'foot, where reading begins'],
-      ['bottom', 'foot'],
-      ['bottom-end', 'foot, where reading ends'],
-    ),
-  }),
-  row('on-picture', 'with at most', 'Labels on a picture', { after: 'labels on it' }),
+  row('on-picture', 'with at most', 'Labels on a picture', { after: 'labels on a picture' }),
   row('turn', 'turned by', 'Turn', { after: '°' }),
   row('opacity', 'at', 'Opacity', { after: '% opacity' }),
   row('words', 'showing', 'What is seen', {

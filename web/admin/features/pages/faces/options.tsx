@@ -1,21 +1,19 @@
 import { Pick } from '../../../ui/pick';
 import type { FaceProps } from './face';
 import { OPTION_ROWS, type OptionRow } from './option-rows';
+import { ownOptions } from './own-options';
 import { ReviewsPick } from './reviews-pick';
 
-type Options = Record<string, string>;
-
 /** What can be set of the kind beside its look, a sentence each. */
-export function NodOptions({ face, set, faults, view, onChange }: Omit<FaceProps, 'values'>) {
-  const own = (set.own['options'] ?? {}) as Options;
-  const usual = Object.fromEntries(face.options.map((option) => [option.name, option.usual]));
-  const values: Options = { ...usual, ...own };
+export function NodOptions({
+  face,
+  set,
+  faults,
+  view,
+  onChange,
+}: Omit<FaceProps, 'values' | 'row'>) {
+  const { values, put } = ownOptions(face, set);
   const rows = (OPTION_ROWS[face.kind] ?? []).filter((row) => row.isFor?.(values) ?? true);
-  const put = (name: string, value: string) => {
-    const next = { ...own, [name]: value };
-    if (value === usual[name]) delete next[name];
-    onChange({ own: { ...set.own, options: next } });
-  };
   const faultOf = (name: string) =>
     faults.find(({ field }) => field === `own.options.${name}`)?.reason;
   return (
@@ -36,7 +34,7 @@ export function NodOptions({ face, set, faults, view, onChange }: Omit<FaceProps
                 value={values[row.name] ?? option.usual}
                 product={view.product}
                 isWrong={!!fault}
-                onSet={(value) => put(row.name, value)}
+                onSet={(value) => onChange(put(row.name, value))}
               />
               {row.after}
               {fault && (

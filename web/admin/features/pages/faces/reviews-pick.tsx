@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Stars } from '../../../ui/stars';
-import { api, need } from '../../../shared/api';
+import { api, need, type Schemas } from '../../../shared/api';
 import { count } from '../../../shared/words';
 
 interface ReviewsPickProps {
@@ -54,48 +54,15 @@ export function ReviewsPick({ product, value, onSet }: ReviewsPickProps) {
       <ul className="max-h-64 overflow-y-auto">
         {sorted.map((review) => {
           const id = String(review.id);
-          const place = chosen.indexOf(id);
           return (
-            <li key={id} className="flex items-start gap-2 border-t border-line py-1.5 text-[13px]">
-              <label className="flex min-w-0 flex-1 items-start gap-2">
-                <input
-                  type="checkbox"
-                  checked={place >= 0}
-                  className="mt-1"
-                  onChange={(event) =>
-                    set(event.target.checked ? [...chosen, id] : chosen.filter((one) => one !== id))
-                  }
-                />
-                <span className="min-w-0">
-                  <Stars value={review.stars} size={11} /> {review.reviewer ?? 'a customer'}
-                  <span className="line-clamp-2 text-ink-2" lang={review.language}>
-                    {review.wordsShown ?? review.title ?? 'stars alone'}
-                  </span>
-                </span>
-              </label>
-              {place >= 0 && chosen.length > 1 && (
-                <span className="flex shrink-0 gap-1">
-                  <button
-                    type="button"
-                    aria-label={`Earlier: review ${place + 1}`}
-                    disabled={place === 0}
-                    className="rounded border border-line-3 px-1.5 disabled:opacity-40"
-                    onClick={() => move(id, -1)}
-                  >
-                    ↑
-                  </button>
-                  <button
-                    type="button"
-                    aria-label={`Later: review ${place + 1}`}
-                    disabled={place === chosen.length - 1}
-                    className="rounded border border-line-3 px-1.5 disabled:opacity-40"
-                    onClick={() => move(id, 1)}
-                  >
-                    ↓
-                  </button>
-                </span>
-              )}
-            </li>
+            <ReviewToPick
+              key={id}
+              review={review}
+              place={chosen.indexOf(id)}
+              of={chosen.length}
+              onChoose={(on) => set(on ? [...chosen, id] : chosen.filter((one) => one !== id))}
+              onMove={(by) => move(id, by)}
+            />
           );
         })}
         {found.data && items.length === 0 && (
@@ -105,5 +72,58 @@ export function ReviewsPick({ product, value, onSet }: ReviewsPickProps) {
         )}
       </ul>
     </div>
+  );
+}
+
+interface ReviewToPickProps {
+  review: Schemas['ReviewLine'];
+  /** its place among the chosen, from nought; -1 where it is not chosen */
+  place: number;
+  of: number;
+  onChoose: (on: boolean) => void;
+  onMove: (by: number) => void;
+}
+
+function ReviewToPick({ review, place, of, onChoose, onMove }: ReviewToPickProps) {
+  const mover = 'rounded border border-line-3 px-1.5 disabled:opacity-40';
+  return (
+    <li className="flex items-start gap-2 border-t border-line py-1.5 text-[13px]">
+      <label className="flex min-w-0 flex-1 items-start gap-2">
+        <input
+          type="checkbox"
+          checked={place >= 0}
+          className="mt-1"
+          onChange={(event) => onChoose(event.target.checked)}
+        />
+        <span className="min-w-0">
+          <Stars value={review.stars} size={11} /> {review.reviewer ?? 'a customer'}
+          <span className="line-clamp-2 text-ink-2" lang={review.language}>
+            {review.wordsShown ?? review.title ?? 'stars alone'}
+          </span>
+        </span>
+      </label>
+      {place >= 0 && of > 1 && (
+        <span className="flex shrink-0 gap-1">
+          <button
+            type="button"
+            aria-label={`Earlier: review ${place + 1}`}
+            disabled={place === 0}
+            className={mover}
+            onClick={() => onMove(-1)}
+          >
+            ↑
+          </button>
+          <button
+            type="button"
+            aria-label={`Later: review ${place + 1}`}
+            disabled={place === of - 1}
+            className={mover}
+            onClick={() => onMove(1)}
+          >
+            ↓
+          </button>
+        </span>
+      )}
+    </li>
   );
 }

@@ -7,6 +7,7 @@ import { meaningOf } from '../kinds';
 import { EndingFace } from './ending';
 import { Promises } from './promises';
 import { faultOf, type FaceProps } from './face';
+import { named, stored, valueName } from './value-names';
 
 const LANGUAGES = ['en', 'pt', 'de', 'es', 'fr', 'ja', 'ar'];
 
@@ -57,7 +58,7 @@ export function Says({ face, set, faults, values, onChange }: FaceProps) {
                 onMouseDown={(event) => event.preventDefault()}
                 onClick={() => insert.current?.(value)}
               >
-                {`{${value}}`}
+                {valueName(value)}
               </button>
               {shown(values[word.name]?.[value])}
             </span>
@@ -203,16 +204,16 @@ function Line(props: LineProps) {
           aria-invalid={wrong.length > 0 || !!fault}
           lang={lang}
           dir={lang === 'ar' ? 'rtl' : 'ltr'}
-          value={text}
-          placeholder={ours}
+          value={named(text)}
+          placeholder={named(ours)}
           className={`min-w-0 flex-1 rounded-lg border bg-white px-2.5 py-1.5 placeholder:text-ink-2 ${wrong.length > 0 || fault ? 'border-rust' : 'border-line-3'}`}
-          onChange={(event) => onWrite(event.target.value)}
+          onChange={(event) => onWrite(stored(event.target.value))}
           onFocus={(event) => {
             const input = event.currentTarget;
             onFocus((value) => {
-              const before = input.value || ours;
+              const before = input.value || named(ours);
               const at = input.value ? (input.selectionStart ?? before.length) : before.length;
-              onWrite(`${before.slice(0, at)}{${value}}${before.slice(at)}`);
+              onWrite(stored(`${before.slice(0, at)}{${value}}${before.slice(at)}`));
               input.focus();
             });
           }}
@@ -235,14 +236,15 @@ function Line(props: LineProps) {
       {fault && <p className="text-[13px] text-rust-ink">It {fault}.</p>}
       {wrong.map((one) => (
         <p key={one.value} role="alert" className="mt-0.5 text-[13px] text-rust-ink">
-          No value is called “{one.value}”; till it is mended, it says what it said before.{' '}
+          No value is called “{valueName(one.value)}”; till it is mended, it says what it said
+          before.{' '}
           {one.nearest && (
             <button
               type="button"
               className="font-semibold text-plum underline"
               onClick={() => onWrite(text.replace(`{${one.value}}`, `{${one.nearest}}`))}
             >
-              Put in {one.nearest}
+              Put in “{valueName(one.nearest)}”
             </button>
           )}
         </p>

@@ -1,28 +1,13 @@
-import { Pick } from '../../../ui/pick';
-import { PickMany } from '../../../ui/pick-many';
 import { count, number } from '../../../shared/words';
 import { useShopPicture } from '../../setup/queries';
 import { useReach, type Rule } from '../nod-queries';
-import { useSpots } from '../spots';
 import { Conditions } from './conditions';
+import { Evidence } from './evidence';
 import type { FaceProps } from './face';
-
-const PAGES = [
-  { value: 'PRODUCT' as const, text: 'product pages' },
-  { value: 'LISTING' as const, text: 'listings' },
-  { value: 'HOME' as const, text: 'the home page' },
-  { value: 'BASKET' as const, text: 'the basket' },
-  { value: 'CONFIRMATION' as const, text: 'order confirmations' },
-];
-
-const SCREENS = [
-  { value: 'BOTH' as const, text: 'all screens' },
-  { value: 'WIDE' as const, text: 'wide screens alone' },
-  { value: 'NARROW' as const, text: 'narrow screens alone' },
-];
+import { Where } from './where';
 
 /** Conditions as sentences, how many products meet them, and which just miss and by what. */
-export function WhoSeesIt({ face, set, faults, view, onChange }: FaceProps) {
+export function WhoSeesIt({ face, set, faults, view, row, onChange }: FaceProps) {
   const { audience } = set;
   const root: Rule =
     audience.kind === 'ALL_OF' || audience.kind === 'ANY_OF'
@@ -36,7 +21,6 @@ export function WhoSeesIt({ face, set, faults, view, onChange }: FaceProps) {
     ...(view.language ? { lang: view.language } : {}),
     ...(view.moment ? { at: view.moment } : {}),
   });
-  const spots = useSpots();
   return (
     <>
       <section className="px-4.5 py-3">
@@ -48,43 +32,8 @@ export function WhoSeesIt({ face, set, faults, view, onChange }: FaceProps) {
         />
       </section>
       <Reach reach={reach.data} wrong={reach.error?.message} />
-      <section className="flex flex-col gap-2.5 border-t border-line px-4.5 py-3 text-ink-2">
-        <p className="flex flex-wrap items-center gap-1.5">
-          It stands
-          <Pick
-            label="Spot"
-            value={set.spot}
-            choices={spots}
-            onPick={(spot) => onChange({ spot })}
-          />
-          on
-          <PickMany
-            label="Kinds of page"
-            values={set.pages}
-            any="no page"
-            choices={PAGES}
-            onPick={(pages) => onChange({ pages })}
-          />
-        </p>
-        <p className="flex flex-wrap items-center gap-1.5">
-          and shows on
-          <Pick
-            label="Screens"
-            value={set.screens.length === 1 ? (set.screens[0] ?? 'BOTH') : 'BOTH'}
-            choices={SCREENS}
-            onPick={(screen) =>
-              onChange({ screens: screen === 'BOTH' ? ['WIDE', 'NARROW'] : [screen] })
-            }
-          />
-        </p>
-        {faults
-          .filter(({ field }) => ['pages', 'screens', 'spot'].includes(field))
-          .map(({ field, reason }) => (
-            <p key={field} role="alert" className="text-[13px] text-rust-ink">
-              {reason}
-            </p>
-          ))}
-      </section>
+      <Where face={face} set={set} faults={faults} lead={row?.lead} onChange={onChange} />
+      {row?.number !== undefined && <Evidence row={row} variant={view.variant} />}
     </>
   );
 }
@@ -112,15 +61,21 @@ function Reach({ reach, wrong }: { reach: ReachData; wrong: string | undefined }
         </p>
       )}
       <ul className="mt-2 flex flex-wrap gap-1">
-        {reach.named.map(({ slug, title }) => (
+        {reach.named.map(({ slug, title, picture: own }) => (
           <li key={slug}>
-            <img
-              src={picture(`/pictures/${slug}.svg`)}
-              alt={title}
-              title={title}
-              loading="lazy"
-              className="size-6 rounded bg-paper-2 object-cover"
-            />
+            {own ? (
+              <img
+                src={picture(own)}
+                alt={title}
+                title={title}
+                loading="lazy"
+                className="size-6 rounded bg-paper-2 object-cover"
+              />
+            ) : (
+              <span title={title} className="block rounded bg-paper-2 px-1.5 text-[13px] leading-6">
+                {title}
+              </span>
+            )}
           </li>
         ))}
         {more > 0 && <li className="text-[13px] text-ink-2">and {number(more)} more</li>}

@@ -3,8 +3,10 @@ package nodyes.app;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import nodyes.core.audience.Condition;
+import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.countdown.Ending;
 import nodyes.core.nod.Countdown;
@@ -12,9 +14,11 @@ import nodyes.core.nod.DeliveryPromise;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Look;
+import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
+import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Promise;
 import nodyes.core.nod.RecentOrders;
@@ -52,6 +56,11 @@ final class DemoNods {
             new NodOptions(Map.of("shows", "words-and-path")),
             Dress.DEFAULT),
         new DeliveryPromise(
+            new NodId("card-arrival"),
+            new Placement(new Spot("under-price"), ON_CARDS, Condition.everyone(), true),
+            NodOptions.USUAL,
+            Dress.DEFAULT),
+        new DeliveryPromise(
             new NodId("basket-arrival"),
             new Placement(
                 new Spot("basket-end"), EnumSet.of(PageKind.BASKET), Condition.everyone(), true),
@@ -67,6 +76,16 @@ final class DemoNods {
             new NodOptions(Map.of("shows", "words-and-path")),
             Dress.DEFAULT),
         badges(),
+        new PickedQuotes(
+            new NodId("good-words"),
+            new Placement(
+                new Spot("under-picture"),
+                EnumSet.of(PageKind.PRODUCT),
+                new Condition.AllOf(
+                    List.of(new WaresCondition.ProductIn(Set.of("celadon-planter")))),
+                true),
+            new NodOptions(Map.of("how-many", "4", "least-stars", "1")),
+            Dress.DEFAULT),
         new VisitorCount(new NodId("looking"), onProducts("under-buy")),
         new RecentOrders(
             new NodId("ordered"),
@@ -103,7 +122,11 @@ final class DemoNods {
                     "en", Map.of("before", "Autumn price for another"),
                     "pt", Map.of("before", "Preço de outono por mais"),
                     "de", Map.of("before", "Herbstpreis noch"))),
-            Look.DEFAULT));
+            new Look(
+                Optional.empty(),
+                Map.of(LookValue.GROUND, "#e3ebdb", LookValue.INSIDE, "12", LookValue.CORNER, "3"),
+                Map.of(),
+                "")));
   }
 
   private static TrustBadges badges() {

@@ -1,7 +1,9 @@
 package nodyes.app;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.concurrent.Callable;
+import nodyes.server.shop.People;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -24,8 +26,15 @@ final class ServeCommand implements Callable<Integer> {
       return 1;
     }
     var server = new ServerStart(port, data).start();
-    System.out.println("Nod Yes runs: " + ServerStart.address(server, "localhost"));
-    System.out.println("All it stores lies in " + data.toAbsolutePath());
+    var says = new ArrayList<String>();
+    says.add("Nod Yes runs: " + ServerStart.address(server, "localhost"));
+    server
+        .getBean(People.class)
+        .firstRunCode()
+        .ifPresent(
+            code -> says.add("It has no owner yet. Open it and give the one-time code: " + code));
+    says.add("All it stores lies in " + data.toAbsolutePath());
+    System.out.println(String.join("\n", says));
     return 0;
   }
 }

@@ -1,7 +1,6 @@
 package nodyes.bench;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +12,7 @@ final class Endpoint {
   private static final String PATH =
       "/embed/v1/page?kind=product&product=celadon-planter&country=PT&lang=en";
   private static final Pattern RATE = Pattern.compile("Requests/sec:\\s+([\\d.]+)");
-  private static final Pattern P99 = Pattern.compile("99%\\s+(\\S+)");
+  private static final Pattern P99 = Pattern.compile("(?m)^\\s+99%\\s+(\\S+)");
 
   private final RunningDemo server;
   private final Path folder;
@@ -31,7 +30,7 @@ final class Endpoint {
     }
     String body = server.get(PATH).body();
     int port = RunningDemo.freePort();
-    Process nginx = nginx(body, port);
+    Process nginx = Nginx.serving(folder, port, body);
     try {
       wrk(server.address(PATH), "5s"); // the compiler of the JVM warms up
       double rounds = 0;
@@ -64,31 +63,6 @@ final class Endpoint {
       nginx.destroy();
     }
     return report;
-  }
-
-  private Process nginx(String body, int port) throws IOException, InterruptedException {
-    Path root = Files.createDirectories(folder.resolve("nginx"));
-    Files.writeString(root.resolve("page.json"), body);
-    Files.writeString(
-        root.resolve("nginx.conf"),
-        """
-        daemon off; pid %1$s/pid; error_log %1$s/error.log; worker_processes auto;
-        events { worker_connections 512; }
-        http { access_log off; server { listen 127.0.0.1:%2$d; root %1$s; } }
-        """
-            .formatted(root, port));
-    Path log = root.resolve("out.txt");
-    Process nginx =
-        new ProcessBuilder(
-                "nginx", "-p", root.toString(), "-c", root.resolve("nginx.conf").toString())
-            .redirectErrorStream(true)
-            .redirectOutput(log.toFile())
-            .start();
-    Thread.sleep(1000);
-    if (!nginx.isAlive()) {
-      throw new IOException("nginx did not start: " + Files.readString(log));
-    }
-    return nginx;
   }
 
   private static String wrk(String address, String duration) throws IOException {

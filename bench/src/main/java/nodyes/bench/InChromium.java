@@ -18,6 +18,9 @@ final class InChromium {
   private static final int LOADS = 20;
   private static final int CHANGES = 60;
 
+  /** Changes that are not counted: they warm the JVM's compiler and the browser's. */
+  private static final int WARMING = 20;
+
   /** Collects layout shifts (Layout Instability) and the largest paint (LCP) of a page. */
   private static final String WATCH =
       """
@@ -59,7 +62,8 @@ final class InChromium {
                   "",
                   LOADS
                       + " loads each at 1280 and 390 x 800, in turns with the script and with it blocked, each"
-                      + " in a fresh context. Shift is the sum of layout shifts (Layout Instability),"
+                      + " in a fresh context, with all that the demo shows there. Aim: no shift, and at most 50 ms"
+                      + " added. Shift is the sum of layout shifts (Layout Instability),"
                       + " largest paint as LCP defines it.",
                   "",
                   "| page | shift, worst | shift without | largest paint p50, ms | without, ms | added, ms |",
@@ -122,6 +126,10 @@ final class InChromium {
     }
   }
 
+  private static double middle(List<Double> times) {
+    return times.stream().sorted().skip(times.size() / 2).findFirst().orElse(Double.NaN);
+  }
+
   private static double number(Page page, String expression) {
     return ((Number) page.evaluate(expression)).doubleValue();
   }
@@ -144,8 +152,18 @@ final class InChromium {
               .filter(one -> one.url().contains("/products/"))
               .findFirst()
               .orElseThrow();
-      var times = new double[CHANGES];
-      for (int i = 0; i < CHANGES; i++) {
+      var times = new double[WARMING + CHANGES];
+      var stored = new ArrayList<Double>();
+      var answered = new ArrayList<Double>();
+      page.onRequestFinished(
+          request -> {
+            if (request.method().equals("PUT")) {
+              stored.add(request.timing().responseEnd);
+            } else if (request.url().contains("/embed/v1/page?")) {
+              answered.add(request.timing().responseEnd);
+            }
+          });
+      for (int i = 0; i < times.length; i++) {
         String text = "Heading " + i;
         frame.evaluate(
             """
@@ -171,9 +189,18 @@ final class InChromium {
             ((Number) frame.evaluate("window.painted")).doubleValue()
                 - number(page, "window.typed");
       }
+      times = Arrays.copyOfRange(times, WARMING, times.length);
       Arrays.sort(times);
-      return "From a stroke of a key in a face to its paint in the frame, %d changes: p50 %.0f ms, p95 %.0f ms."
-          .formatted(CHANGES, times[CHANGES / 2], times[CHANGES * 95 / 100 - 1]);
+      return ("From a stroke of a key in a face to its paint in the frame, %d changes one behind the other, after %d more that warm both sides:"
+              + " p50 %.0f ms, p95 %.0f ms (aim under 200). Of it half of the changes were stored in %.0f ms and"
+              + " the page answered in %.0f ms; the rest is the browser's, which shares the machine with the server.")
+          .formatted(
+              CHANGES,
+              WARMING,
+              times[CHANGES / 2],
+              times[CHANGES * 95 / 100 - 1],
+              middle(stored.subList(WARMING, stored.size())),
+              middle(answered.subList(WARMING, answered.size())));
     }
   }
 }

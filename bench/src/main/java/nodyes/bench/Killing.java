@@ -9,7 +9,7 @@ import java.util.Random;
 /** Readings that are killed at random moments: nothing may be lost, nothing stored twice. */
 final class Killing {
   private static final int KILLS = 50;
-  private static final int ROWS = 400_000;
+  private static final int ROWS = 100_000;
   private static final int SEED = 41;
 
   private final Path folder;
@@ -34,7 +34,7 @@ final class Killing {
         String id =
             bringing.look(SampleFile.write(folder.resolve("killed.csv"), ROWS, 500 + files));
         bringing.begin(id);
-        Thread.sleep(random.nextInt(1500));
+        Thread.sleep(random.nextInt(1000));
         while (kills < KILLS
             && ask(data, "select state from batch where id=" + id).equals("READING")) {
           server.kill();
@@ -42,7 +42,7 @@ final class Killing {
           during += ask(data, "select state from batch where id=" + id).equals("READING") ? 1 : 0;
           server.launchAgain();
           server.awaitReady();
-          Thread.sleep(random.nextInt(4000));
+          Thread.sleep(random.nextInt(1000));
         }
         bringing.await(id, ROWS);
         for (String counted :

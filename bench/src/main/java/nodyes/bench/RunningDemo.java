@@ -46,6 +46,11 @@ final class RunningDemo implements AutoCloseable {
     atRest = memory();
   }
 
+  /** Watches where it spends its time from now on. */
+  Profile profile(Path folder) throws IOException {
+    return Profile.begin(process.pid(), folder);
+  }
+
   /** Its database. */
   Path database() {
     return data.resolve("nodyes.sqlite");

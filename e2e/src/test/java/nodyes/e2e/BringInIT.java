@@ -85,9 +85,7 @@ public class BringInIT extends InBrowser {
   @Test
   public void leavingOutAsksForOneOfSixReasonsAndCanBeTakenBack() {
     page.navigate(demo.office("/reviews"));
-    assertThat(page.getByText("16 reviews")).isVisible();
-    // the count may be there before the rows that keys act on
-    assertThat(page.getByText("1 of 16")).isVisible();
+    reviewsAreThere();
     page.keyboard().press("ArrowDown");
     page.keyboard().press("ArrowDown");
     assertThat(page.getByText("3 of 16")).isVisible();
@@ -96,6 +94,29 @@ public class BringInIT extends InBrowser {
     page.keyboard().press("2");
     assertThat(page.getByText("1 review left out")).isVisible();
     assertThat(page.getByText("15 reviews")).isVisible();
+    page.keyboard().press("z");
+    assertThat(page.getByText("16 reviews")).isVisible();
+  }
+
+  /** The count may be there before the rows that keys act on. */
+  private void reviewsAreThere() {
+    assertThat(page.getByText("16 reviews")).isVisible();
+    assertThat(page.getByText("1 of 16")).isVisible();
+  }
+
+  @Test
+  public void severalAreChosenAndDecidedWithKeysAlone() {
+    page.navigate(demo.office("/reviews"));
+    reviewsAreThere();
+    page.keyboard().press("Shift+ArrowDown");
+    page.keyboard().press("Shift+ArrowDown");
+    assertThat(page.getByText("3 chosen")).isVisible();
+    page.keyboard().press("Shift+ArrowUp");
+    assertThat(page.getByText("2 chosen")).isVisible();
+    page.keyboard().press("Shift+X");
+    page.keyboard().press("2");
+    assertThat(page.getByText("2 reviews left out")).isVisible();
+    assertThat(page.getByText("14 reviews")).isVisible();
     page.keyboard().press("z");
     assertThat(page.getByText("16 reviews")).isVisible();
   }

@@ -52,6 +52,15 @@ public class DeliveryIT extends InBrowser {
   }
 
   @Test
+  public void aListingTellsOnEachCardWhenItArrives() {
+    page.navigate(demo.shop("/categories/planters"));
+    Locator card = page.locator("li.card[data-nod-product=celadon-planter]");
+    assertThat(card.locator("nod-yes[data-nod=card-arrival]"))
+        .hasText(Pattern.compile("^Arrives \\w{3} \\d+ \\w{3} – \\w{3} \\d+ \\w{3}$"));
+    assertThat(page.locator("nod-yes[data-nod=card-arrival] select")).hasCount(0);
+  }
+
+  @Test
   public void theWeekIsSetAndTakenBack() {
     page.navigate(demo.office(PLACE));
     Locator cutOffs = layer("Shop-wide").getByRole(AriaRole.BUTTON, in("Cut-offs"));

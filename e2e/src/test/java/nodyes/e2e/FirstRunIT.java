@@ -3,9 +3,12 @@ package nodyes.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
 
+import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
@@ -80,6 +83,22 @@ public class FirstRunIT extends InBrowser {
     press("Save");
     assertThat(page.getByText("write it as https://shop.example, without a path")).isVisible();
     complaints.clear();
+
+    page.navigate(office + "/delivery");
+    assertThat(page.getByText("Delivery waits for your products")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring products in")).click();
+    FileChooser chooser = page.waitForFileChooser(() -> press("Choose a file"));
+    chooser.setFiles(
+        new FilePayload(
+            "products.csv",
+            "text/csv",
+            "Product;Price;Stock\nBlue mug;14,00;12\n".getBytes(StandardCharsets.UTF_8)));
+    assertThat(page.getByText("1 good one")).isVisible();
+    nothingWrongForAxe();
+    page.navigate(office + "/pages");
+    assertThat(page.getByLabel("First steps").getByText("1 product in")).isVisible();
+    page.navigate(office + "/setup");
+    assertThat(page.getByText("data-nod-product=\"blue-mug\"")).isVisible();
 
     press("Sign out");
     assertThat(page.getByText("Sign in").first()).isVisible();

@@ -41,14 +41,14 @@ public class LabelsIT extends InBrowser {
   @Test
   public void aPriceDropLabelFromNothingToTheShopAndWithTheVariant() {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("8 shown")).isVisible();
+    assertThat(page.getByText("9 shown")).isVisible();
     button("Add a nod").click();
     pick("Where the price drop label stands", "above the title");
     button("Add the price drop label").click();
     assertThat(frame().locator("nod-yes[data-nod^=price-drop-label]")).hasText("38% off");
     page.getByLabel("English", exactly()).fill("{percentOff} less than {priorPrise}");
-    assertThat(page.getByText("No value is called “priorPrise”")).isVisible();
-    button("Put in priorPrice").click();
+    assertThat(page.getByText("No value is called “prior prise”")).isVisible();
+    button("Put in “prior price”").click();
     assertThat(frame().locator("nod-yes[data-nod^=price-drop-label]")).hasText("38% less than €40");
     face("Who sees it");
     button("Add a condition").click();

@@ -1,11 +1,15 @@
 package nodyes.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.Test;
@@ -46,7 +50,7 @@ public class NodIT extends InBrowser {
     assertThat(page.getByText("No value is called “m”")).isVisible();
     // the page keeps saying what was good last
     assertThat(frame().getByText(Pattern.compile("^\\d+ reviews$")).first()).isVisible();
-    button("Put in n").click();
+    button("Put in “number”").click();
     assertThat(frame().getByText(Pattern.compile("^\\d+ voices$")).first()).isVisible();
     assertThat(page.getByText(Pattern.compile("^\\d+ voices$")).first()).isVisible();
   }
@@ -101,7 +105,7 @@ public class NodIT extends InBrowser {
   @Test
   public void nodsAreAddedCopiedMovedWithKeysAndTakenBack() {
     page.navigate(demo.office(PAGE));
-    assertThat(page.getByText("5 shown")).isVisible();
+    assertThat(page.getByText("6 shown")).isVisible();
     button("Add a nod").click();
     assertThat(
             page.frameLocator("iframe[title='Star line for this product']")
@@ -113,16 +117,16 @@ public class NodIT extends InBrowser {
     button("Add the star line").click();
     assertThat(frame().locator("nod-yes[data-nod^=star-line]")).hasCount(1);
     button("Done").click();
-    assertThat(page.getByText("6 shown")).isVisible();
+    assertThat(page.getByText("7 shown")).isVisible();
     button("Star line").nth(1).press("Alt+ArrowUp");
     assertThat(page.getByText("Moved.")).isVisible();
     page.keyboard().press("z");
     assertThat(page.getByText("Taken back").first()).isVisible();
     page.getByRole(AriaRole.BUTTON, named("More for Star line")).nth(1).click();
     page.getByRole(AriaRole.MENUITEM, named("Remove")).click();
-    assertThat(page.getByText("5 shown")).isVisible();
-    button("Take it back").click();
     assertThat(page.getByText("6 shown")).isVisible();
+    button("Take it back").click();
+    assertThat(page.getByText("7 shown")).isVisible();
   }
 
   @Test
@@ -226,8 +230,61 @@ public class NodIT extends InBrowser {
   }
 
   @Test
+  public void aMenuStaysInSightWhenThePageTellsLateWhereNodsStand() {
+    List<Route> held = new ArrayList<>();
+    page.route("**/nodyes.js", held::add);
+    page.navigate(demo.office(PAGE));
+    page.getByRole(AriaRole.BUTTON, named("More for Review wall")).click();
+    held.forEach(Route::resume);
+    assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
+    // the page has told: rows go as it runs
+    assertThat(page.locator("li[data-nod]").nth(1)).hasAttribute("data-nod", "good-words");
+    assertThat(page.getByRole(AriaRole.MENUITEM, named("Remove"))).isInViewport();
+  }
+
+  @Test
+  public void aLabelIsPutWhereItShallSitOnThePictureAndShowsWhatItRestsOn() {
+    page.navigate(demo.office(PAGE + "&variant=PL-CEL-24"));
+    assertThat(page.getByText("9 shown")).isVisible();
+    button("Price drop label").click();
+    face("Who sees it");
+    Locator evidence = page.getByRole(AriaRole.REGION, named("Evidence for Celadon planter"));
+    assertThat(evidence).containsText("38% under €40.00");
+    assertThat(evidence).containsText("True until Sat 28 Nov, 00:00");
+    Locator label = frame().locator("nod-yes[data-nod=price-drop]");
+    double top = label.boundingBox().y;
+    page.getByRole(AriaRole.RADIO, named("foot, where reading ends")).check();
+    assertThat(page.getByText(Pattern.compile("^saved \\d\\d:\\d\\d$"))).isVisible();
+    page.waitForCondition(() -> label.count() == 1 && label.boundingBox().y > top + 100);
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Corner: foot, where reading ends")))
+        .isVisible();
+    page.getByLabel("top, where reading begins").press("ArrowDown");
+    assertThat(page.getByRole(AriaRole.RADIO, named("top").setExact(true))).isChecked();
+  }
+
+  @Test
+  public void everyReadyLookHasItsDrawing() {
+    page.navigate(demo.office(PAGE));
+    assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
+    button("Add a nod").click();
+    Locator adds = page.getByRole(AriaRole.BUTTON, named("Add the "));
+    List<String> all = adds.allInnerTexts();
+    for (String add : all) {
+      button(add).click();
+      face("Looks");
+      Locator looks = page.getByRole(AriaRole.RADIOGROUP, named("Ready looks"));
+      assertThat(looks.getByRole(AriaRole.RADIO).first()).isVisible();
+      assertThat(looks.locator("svg:not(:has(*))")).hasCount(0);
+      button("Done").click();
+      button("Add a nod").click();
+    }
+    assertTrue(all.size() > 15, all.toString());
+  }
+
+  @Test
   public void whyANodIsNotHereIsOneAnswer() {
-    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    page.navigate(demo.office(PAGE));
+    assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
     page.getByRole(AriaRole.BUTTON, named("More for Review wall")).click();
     page.getByRole(AriaRole.MENUITEM, named("Do shoppers get it here?")).click();
     assertThat(page.getByText("Shoppers get it: all that it needs is so.")).isVisible();

@@ -89,9 +89,9 @@ public class OwnLookIT extends InBrowser {
     complaints.clear(); // the browser reports the refusal as a failed request
     button("Done").click();
     button("Brand kit").click();
-    button("Take out Fern Sans").click();
+    button("Remove Fern Sans").click();
     assertThat(page.getByText("looks that use it keep it").first()).isVisible();
-    assertThat(button("Take out Fern Sans")).hasCount(0);
+    assertThat(button("Remove Fern Sans")).hasCount(0);
   }
 
   private static byte[] apple() throws IOException {
@@ -108,7 +108,7 @@ public class OwnLookIT extends InBrowser {
   @Test
   public void aNodIsDroppedIntoASpotThatHoldsNone() {
     page.navigate(demo.office(PAGE));
-    assertThat(page.getByText("5 shown")).isVisible();
+    assertThat(page.getByText("6 shown")).isVisible();
     Locator empty = page.getByText("nothing here yet");
     assertThat(empty).hasCount(0);
     BoundingBox from = page.getByText("Shows because there are").first().boundingBox();

@@ -8,6 +8,7 @@ import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
@@ -18,8 +19,18 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter"));
     FrameLocator wide = page.frameLocator("iframe[title*=wide]");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
-    assertThat(wide.locator("#nodyes-pins button")).hasCount(5);
-    assertThat(page.getByText("5 shown")).isVisible();
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(6);
+    assertThat(page.getByText("6 shown")).isVisible();
+    // a nod's number is that of its pin, in the order of the page
+    for (String nod : List.of("good-words", "stars-product", "reviews")) {
+      String pinned = wide.locator("#nodyes-pins button[data-nod=" + nod + "]").textContent();
+      assertThat(
+              page.locator("li[data-nod=" + nod + "]")
+                  .getByText(pinned, new Locator.GetByTextOptions().setExact(true)))
+          .isVisible();
+    }
+    assertEquals(
+        wide.locator("#nodyes-pins button").first().getAttribute("data-nod"), "good-words");
 
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
         .click();
@@ -121,5 +132,17 @@ public class PagesIT extends InBrowser {
             .locator("nod-yes[data-nod=stars-product]")
             .evaluate("element => element.style.outlineStyle"),
         "solid");
+  }
+
+  /** No shop has a confirmation for everybody: it is looked at as one of an order placed then. */
+  @Test
+  public void aConfirmationIsSeenAsOfAnOrderPlacedThen() {
+    page.navigate(demo.office("/pages/confirmation/celadon-planter?as=DE,wide"));
+    assertThat(frame().locator("nod-yes[data-nod=order-arrival]"))
+        .containsText(
+            Pattern.compile("Your order arrives Tue,? 1( Dec)? – Thu,? 3 Dec in Germany"));
+    assertThat(page.getByText("1 shown")).isVisible();
+    page.navigate(demo.office("/pages/basket/celadon-planter?as=JP,wide"));
+    assertThat(frame().locator("nod-yes[data-nod=basket-arrival]")).containsText("in Japan");
   }
 }

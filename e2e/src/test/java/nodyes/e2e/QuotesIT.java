@@ -101,7 +101,7 @@ public class QuotesIT extends InBrowser {
         "{\"kind\":\"picked-quotes\",\"spot\":\"under-picture\",\"page\":\"PRODUCT\"}");
     demo.post("/api/v1/arrangement/publish", "");
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
-    page.navigate(demo.shop("/products/celadon-planter"));
+    page.navigate(demo.shop("/products/balcony-box"));
     assertThat(quotes(page).getByText("Go on")).isVisible();
     Locator dots = quotes(page).locator(".dot");
     assertThat(dots.first()).hasAttribute("aria-current", "true");

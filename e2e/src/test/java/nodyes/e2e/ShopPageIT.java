@@ -24,7 +24,8 @@ public class ShopPageIT extends InBrowser {
     page.navigate(demo.shop("/categories/planters"));
     assertThat(page.locator("nod-yes[data-kind=star-line]")).hasCount(12);
     assertThat(page.locator("nod-yes[data-kind=label]")).hasCount(4);
-    assertEquals(asked.size(), 4, asked.toString());
+    assertThat(page.locator("nod-yes[data-kind=delivery-promise]").first()).isVisible();
+    assertEquals(asked.size(), 5, asked.toString());
     assertEquals(asked.getFirst(), "/nodyes.js");
     assertTrue(asked.get(1).startsWith("/embed/v1/page?kind=listing&product="), asked.get(1));
     assertEquals(asked.get(2), "/nodyes/label.js", "what draws labels, as this page has some");

@@ -207,8 +207,8 @@ public class WaysInIT extends InBrowser {
         file.suggestedFilename().matches("reviews-2026-11-26\\.csv"), file.suggestedFilename());
     assertTrue(Files.readString(file.path()).contains("Thank you for saying so."));
     page.getByLabel("Reply as Quillwort Garden Goods").fill("");
-    button("Take the reply away").click();
-    assertThat(page.getByText("took the reply away")).isVisible();
+    button("Remove the reply").click();
+    assertThat(page.getByText("removed the reply")).isVisible();
   }
 
   @Test

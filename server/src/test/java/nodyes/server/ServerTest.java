@@ -3,6 +3,8 @@ package nodyes.server;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -13,6 +15,7 @@ import nodyes.server.form.FormTokens;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -54,6 +57,28 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
             .header("Authorization", "Bearer " + KEY)
             .contentType(MediaType.APPLICATION_JSON)
             .content(body));
+  }
+
+  /** Any other act, with JSON or without. */
+  protected ResultActions act(HttpMethod method, String address, String body, Object... values)
+      throws Exception {
+    return http.perform(
+        request(method, address, values)
+            .header("Authorization", "Bearer " + KEY)
+            .contentType(MediaType.APPLICATION_JSON)
+            .content(body));
+  }
+
+  /** Sets what a nod is, as it was seen in its face. */
+  protected JsonNode saveNod(JsonNode face, JsonNode set) throws Exception {
+    var change = json.createObjectNode().put("revision", face.path("revision").asLong());
+    ResultActions saved =
+        act(
+            HttpMethod.PUT,
+            "/api/v1/arrangement/nods/{id}",
+            change.set("set", set).toString(),
+            face.path("id").asString());
+    return body(saved.andExpect(status().isOk()));
   }
 
   protected ResultActions upload(String address, String name, byte[] content) throws Exception {

@@ -17,15 +17,15 @@ public enum FactName {
   /** Tags of the product. */
   TAG("tags", Source.CATALOGUE),
   /** Price of the product, or of the chosen variant. */
-  PRICE("price", Source.CATALOGUE),
+  PRICE("price", Source.PRICES),
   /** Whether the product is in the catalogue. */
   PRODUCT("product", Source.CATALOGUE),
   /** What the product is made or sold under. */
   BRAND("brand", Source.CATALOGUE),
   /** How far the price lies under the prior one, in percent. */
-  PERCENT_OFF("price drop", Source.CATALOGUE),
+  PERCENT_OFF("price drop", Source.PRICES),
   /** The price before a reduction. */
-  PRIOR_PRICE("prior price", Source.CATALOGUE),
+  PRIOR_PRICE("prior price", Source.PRICES),
   /** Pieces that can be sent at once. */
   STOCK("stock", Source.CATALOGUE),
   /** The day from which it can be had again. */
@@ -73,6 +73,8 @@ public enum FactName {
     REVIEWS,
     /** The catalogue. */
     CATALOGUE,
+    /** The prices as they were recorded. */
+    PRICES,
     /** The shop's orders. */
     ORDERS,
     /** The views that pages reported. */

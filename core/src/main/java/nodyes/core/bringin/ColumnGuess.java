@@ -137,7 +137,7 @@ public final class ColumnGuess {
     return best < 0 ? java.util.Optional.empty() : java.util.Optional.of(best);
   }
 
-  private static String plain(String header) {
+  static String plain(String header) {
     return Normalizer.normalize(header, Normalizer.Form.NFC)
         .toLowerCase(Locale.ROOT)
         .replaceAll("[^\\p{L}\\p{M}\\p{N}]", "");

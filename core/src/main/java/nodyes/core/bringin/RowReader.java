@@ -52,21 +52,10 @@ public record RowReader(
   public Outcome read(long line, List<String> values) {
     var cells = new Cells(line, values);
     Optional<String> given = cells.text(Column.RATING, LONGEST_NAME);
-    RatingScale rowScale = rowScale(cells);
-    Rating rating = cells.value(Column.RATING, given, text -> rating(text, rowScale));
-    if (given.isEmpty()) {
-      cells.problem(Column.RATING, "", "is empty");
-    }
-    Optional<String> country =
-        Optional.ofNullable(
-            cells.value(Column.COUNTRY, cells.text(Column.COUNTRY, LONGEST_NAME), this::country));
-    Optional<String> language =
-        Optional.ofNullable(
-            cells.value(
-                Column.LANGUAGE, cells.text(Column.LANGUAGE, LONGEST_NAME), this::language));
-    Optional<LocalDate> date =
-        Optional.ofNullable(
-            cells.value(Column.DATE, cells.text(Column.DATE, LONGEST_NAME), this::day));
+    Rating rating = rating(cells, given);
+    Optional<String> country = cells.optional(Column.COUNTRY, this::country);
+    Optional<String> language = cells.optional(Column.LANGUAGE, this::language);
+    Optional<LocalDate> date = cells.optional(Column.DATE, this::day);
     var product = cells.text(Column.PRODUCT, LONGEST_TITLE);
     var variant = cells.text(Column.VARIANT, LONGEST_NAME);
     var title = cells.text(Column.TITLE, LONGEST_TITLE);
@@ -96,6 +85,15 @@ public record RowReader(
             sourceId,
             pictures,
             reply));
+  }
+
+  private @Nullable Rating rating(Cells cells, Optional<String> given) {
+    RatingScale rowScale = rowScale(cells);
+    Rating rating = cells.value(Column.RATING, given, text -> rating(text, rowScale));
+    if (given.isEmpty()) {
+      cells.problem(Column.RATING, "", "is empty");
+    }
+    return rating;
   }
 
   /** The row's own scale where it names one, else the file's. */
@@ -205,6 +203,10 @@ public record RowReader(
         problem(column, text.get(), e.reason());
         return null;
       }
+    }
+
+    <T> Optional<T> optional(Column column, Reading<T> reading) {
+      return Optional.ofNullable(value(column, text(column, LONGEST_NAME), reading));
     }
 
     void problem(Column column, String value, String reason) {

@@ -1,5 +1,7 @@
 package nodyes.core.common;
 
+import java.text.Normalizer;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -23,6 +25,18 @@ public record Slug(String value) implements Comparable<Slug> {
   /** The slug, or empty where the text is not of its form. */
   public static Optional<Slug> parse(String text) {
     return FORM.matcher(text).matches() ? Optional.of(new Slug(text)) : Optional.empty();
+  }
+
+  /**
+   * A title as it stands in an address: {@code Tall pot, blue} is {@code tall-pot-blue}; empty
+   * where it has no letter and no digit. It may be too long for a slug.
+   */
+  public static String written(String title) {
+    return Normalizer.normalize(title, Normalizer.Form.NFD)
+        .replaceAll("\\p{M}", "")
+        .toLowerCase(Locale.ROOT)
+        .replaceAll("[^\\p{L}\\p{N}]+", "-")
+        .replaceAll("^-|-$", "");
   }
 
   @Override

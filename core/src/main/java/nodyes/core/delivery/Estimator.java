@@ -82,8 +82,7 @@ public final class Estimator {
       Optional<WorkCalendar> shop,
       WorkCalendar carrier,
       Optional<DayRange> transit) {
-    LocalDate today = order.day();
-    ValidUntil seasons = settings.seasonsHoldOn(today, order.zone());
+    ValidUntil seasons = settings.seasonsHoldOn(order.day(), order.zone());
     if (timings.handling().isEmpty() || shop.isEmpty() || timings.dispatch().isEmpty()) {
       return new Delivery.None(Delivery.Reason.NO_TIMING, seasons);
     }
@@ -91,42 +90,86 @@ public final class Estimator {
       return new Delivery.None(Delivery.Reason.NOT_SERVED, seasons);
     }
     DispatchWeek week = timings.dispatch().get().value();
-    Optional<LocalDate> counts = dayZero(order, week, shop.get());
-    ValidUntil back = ValidUntil.NEVER_ENDS;
-    Optional<LocalDate> backOn = order.ware().backOn().filter(_ -> order.ware().isSoldOut());
-    if (order.ware().isSoldOut()) {
-      if (backOn.isEmpty() || backOn.get().isBefore(today)) {
-        return new Delivery.None(
-            backOn.isEmpty() ? Delivery.Reason.SOLD_OUT : Delivery.Reason.BACK_ON_OVER, seasons);
-      }
-      back = ValidUntil.before(start(backOn.get().plusDays(1), order));
-      Optional<LocalDate> ready = shop.get().from(backOn.get());
-      counts = counts.flatMap(day -> ready.map(one -> one.isAfter(day) ? one : day));
+    return beginning(order, week, shop.get(), seasons)
+        .map(
+            begun ->
+                arriving(
+                    order,
+                    begun,
+                    timings.handling().get().value(),
+                    transit.get(),
+                    week,
+                    new Calendars(shop.get(), carrier)))
+        .orElseGet(() -> unavailable(order, seasons));
+  }
+
+  /** Whose days count. */
+  private record Calendars(WorkCalendar shop, WorkCalendar carrier) {}
+
+  /**
+   * From when an order counts.
+   *
+   * @param dayZero the day that it counts on; empty where none comes in a year
+   * @param backOn the day from which what is sold out can be had again
+   */
+  private record Beginning(
+      Optional<LocalDate> dayZero, Optional<LocalDate> backOn, ValidUntil until) {}
+
+  /** Empty where it is sold out without a day to come. */
+  private Optional<Beginning> beginning(
+      Order order, DispatchWeek week, WorkCalendar shop, ValidUntil seasons) {
+    Optional<LocalDate> counts = dayZero(order, week, shop);
+    if (!order.ware().isSoldOut()) {
+      return Optional.of(new Beginning(counts, Optional.empty(), seasons));
     }
-    if (counts.isEmpty()) {
-      return never(Delivery.Reason.NEVER_LEAVES, order, seasons.and(back));
+    return order
+        .ware()
+        .backOn()
+        .filter(day -> !day.isBefore(order.day()))
+        .map(
+            day -> {
+              Optional<LocalDate> ready = shop.from(day);
+              return new Beginning(
+                  counts.flatMap(zero -> ready.map(one -> one.isAfter(zero) ? one : zero)),
+                  Optional.of(day),
+                  seasons.and(ValidUntil.before(start(day.plusDays(1), order))));
+            });
+  }
+
+  private static Delivery unavailable(Order order, ValidUntil seasons) {
+    return new Delivery.None(
+        order.ware().backOn().isEmpty() ? Delivery.Reason.SOLD_OUT : Delivery.Reason.BACK_ON_OVER,
+        seasons);
+  }
+
+  private static Delivery arriving(
+      Order order,
+      Beginning begun,
+      DayRange handling,
+      DayRange transit,
+      DispatchWeek week,
+      Calendars calendars) {
+    Optional<LocalDate> leavesFirst =
+        begun.dayZero().flatMap(day -> calendars.shop().plus(day, handling.least()));
+    Optional<LocalDate> leavesLast =
+        begun.dayZero().flatMap(day -> calendars.shop().plus(day, handling.most()));
+    if (begun.dayZero().isEmpty() || leavesFirst.isEmpty() || leavesLast.isEmpty()) {
+      return never(Delivery.Reason.NEVER_LEAVES, order, begun.until());
     }
-    LocalDate dayZero = counts.get();
-    DayRange handling = timings.handling().get().value();
-    Optional<LocalDate> leavesFirst = shop.get().plus(dayZero, handling.least());
-    Optional<LocalDate> leavesLast = shop.get().plus(dayZero, handling.most());
-    if (leavesFirst.isEmpty() || leavesLast.isEmpty()) {
-      return never(Delivery.Reason.NEVER_LEAVES, order, seasons.and(back));
-    }
-    Optional<LocalDate> first = carrier.plus(leavesFirst.get(), transit.get().least());
-    Optional<LocalDate> last = carrier.plus(leavesLast.get(), transit.get().most());
+    Optional<LocalDate> first = calendars.carrier().plus(leavesFirst.get(), transit.least());
+    Optional<LocalDate> last = calendars.carrier().plus(leavesLast.get(), transit.most());
     if (first.isEmpty() || last.isEmpty()) {
-      return never(Delivery.Reason.NEVER_ARRIVES, order, seasons.and(back));
+      return never(Delivery.Reason.NEVER_ARRIVES, order, begun.until());
     }
-    Instant cutOff = cutOff(dayZero, week, order);
+    Instant cutOff = cutOff(begun.dayZero().get(), week, order);
     return new Delivery.Promised(
-        today,
-        dayZero,
+        order.day(),
+        begun.dayZero().get(),
         new Delivery.Span(leavesFirst.get(), leavesLast.get()),
         new Delivery.Span(first.get(), last.get()),
         cutOff,
-        backOn,
-        ValidUntil.before(cutOff).and(seasons).and(back));
+        begun.backOn(),
+        ValidUntil.before(cutOff).and(begun.until()));
   }
 
   /** None in the coming year; the next day looks a day further. */

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Map;
+import java.util.SortedMap;
 import java.util.TreeMap;
 
 /**
@@ -33,6 +34,10 @@ public final class JapaneseHolidays {
     if (year < FIRST_YEAR || year > LAST_YEAR) {
       throw new IllegalArgumentException("known from 2022 to 2099, not for " + year);
     }
+    return withThoseBetween(named(year));
+  }
+
+  private static SortedMap<LocalDate, String> named(int year) {
     var days = new TreeMap<LocalDate, String>();
     days.put(LocalDate.of(year, 1, 1), "New Year’s Day");
     days.put(monday(year, Month.JANUARY, 2), "Coming of Age Day");
@@ -50,6 +55,10 @@ public final class JapaneseHolidays {
     days.put(monday(year, Month.OCTOBER, 2), "Sports Day");
     days.put(LocalDate.of(year, 11, 3), "Culture Day");
     days.put(LocalDate.of(year, 11, 23), "Labour Thanksgiving Day");
+    return days;
+  }
+
+  private static Map<LocalDate, String> withThoseBetween(SortedMap<LocalDate, String> days) {
     var all = new TreeMap<>(days);
     for (LocalDate day : days.keySet()) {
       if (day.getDayOfWeek() == SUNDAY) {

@@ -1,6 +1,5 @@
 package nodyes.core.nod;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -98,47 +97,6 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
     SHOP
   }
 
-  static final NodOption CORNER = NodOption.oneOf("corner", Corner.values());
-  static final NodOption TURN = NodOption.whole("turn", 0, 359, 0);
-  static final NodOption OPACITY = NodOption.whole("opacity", 20, 100, 100);
-  static final NodOption ON_PICTURE = NodOption.whole("on-picture", 1, 6, 2);
-  static final NodOption WORDS = NodOption.yesNo("words", true);
-  static final NodOption LEAST_PERCENT = NodOption.whole("least-percent", 1, 99, 1);
-  static final NodOption TELLS = NodOption.oneOf("tells", Tells.values());
-  static final NodOption AGAINST = NodOption.oneOf("against", Against.values());
-  static final NodOption DAYS_BEFORE = NodOption.whole("days-before", 30, 180, 30);
-  static final NodOption STEPS = NodOption.oneOf("steps", PriceHistory.Steps.values());
-  static final NodOption DAYS = NodOption.whole("days", 1, 365, 30);
-  static final NodOption FIRST = NodOption.whole("first", 1, 100, 1);
-  static final NodOption AMONG = NodOption.oneOf("among", Among.values());
-  static final NodOption LEAST_SOLD = NodOption.whole("least-sold", 1, 999, 10);
-  static final NodOption AT_MOST = NodOption.whole("at-most", 1, 99, 3);
-
-  private static final Map<Claim, List<NodOption>> OPTIONS = everyOption();
-
-  private static Map<Claim, List<NodOption>> everyOption() {
-    var options = new EnumMap<Claim, List<NodOption>>(Claim.class);
-    for (Claim claim : Claim.values()) {
-      var all =
-          new ArrayList<NodOption>(
-              switch (claim) {
-                case PRICE_DROP -> List.of(LEAST_PERCENT, TELLS, AGAINST, DAYS_BEFORE, STEPS);
-                case BESTSELLER -> List.of(FIRST, AMONG, DAYS, LEAST_SOLD);
-                case NEW -> List.of(DAYS);
-                case LOW_STOCK -> List.of(AT_MOST);
-                case SOLD_OUT, BACK_ON, OWN_WORDS -> List.<NodOption>of();
-              });
-      all.addAll(List.of(CORNER, TURN, OPACITY, ON_PICTURE, WORDS));
-      options.put(claim, List.copyOf(all));
-    }
-    return Collections.unmodifiableMap(options);
-  }
-
-  /** What can be set of a label that says this. */
-  static List<NodOption> optionsOf(Claim claim) {
-    return OPTIONS.getOrDefault(claim, List.of());
-  }
-
   /** As usual, in our words and the brand kit's look. */
   public Label(NodId id, Claim claim, Placement placement) {
     this(id, claim, placement, NodOptions.USUAL, Dress.DEFAULT);
@@ -171,66 +129,66 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
 
   /** The least percentage that is told. */
   public int leastPercent() {
-    return options.whole(LEAST_PERCENT);
+    return options.whole(LabelOptions.LEAST_PERCENT);
   }
 
   /** Whether a drop is told in percent or in money. */
   public Tells tells() {
-    return options.value(TELLS, Tells.class);
+    return options.value(LabelOptions.TELLS, Tells.class);
   }
 
   /** What a price is compared with. */
   public Against against() {
-    return options.value(AGAINST, Against.class);
+    return options.value(LabelOptions.AGAINST, Against.class);
   }
 
   /** How many days before a reduction are looked back on. */
   public int daysBefore() {
-    return options.whole(DAYS_BEFORE);
+    return options.whole(LabelOptions.DAYS_BEFORE);
   }
 
   /** Which of several reductions in a row began it. */
   public PriceHistory.Steps steps() {
-    return options.value(STEPS, PriceHistory.Steps.class);
+    return options.value(LabelOptions.STEPS, PriceHistory.Steps.class);
   }
 
   /** The window of days: of sales, or since it was first shown. */
   public int days() {
-    return options.whole(DAYS);
+    return options.whole(LabelOptions.DAYS);
   }
 
   /** How many of the first are bestsellers. */
   public int first() {
-    return options.whole(FIRST);
+    return options.whole(LabelOptions.FIRST);
   }
 
   /** Whether a bestseller is one among all products of the shop. */
   public boolean isAmongAll() {
-    return options.value(AMONG, Among.class) == Among.SHOP;
+    return options.value(LabelOptions.AMONG, Among.class) == Among.SHOP;
   }
 
   /** The least units sold that make a bestseller. */
   public int leastSold() {
-    return options.whole(LEAST_SOLD);
+    return options.whole(LabelOptions.LEAST_SOLD);
   }
 
   /** How many pieces are few. */
   public int atMost() {
-    return options.whole(AT_MOST);
+    return options.whole(LabelOptions.AT_MOST);
   }
 
   /** How many labels may stand on one picture, this one included. */
   public int onPicture() {
-    return options.whole(ON_PICTURE);
+    return options.whole(LabelOptions.ON_PICTURE);
   }
 
   /** How it lies. */
   public Lie lie() {
     return new Lie(
-        options.value(CORNER, Corner.class),
-        options.whole(TURN),
-        options.whole(OPACITY),
-        options.isYes(WORDS));
+        options.value(LabelOptions.CORNER, Corner.class),
+        options.whole(LabelOptions.TURN),
+        options.whole(LabelOptions.OPACITY),
+        options.isYes(LabelOptions.WORDS));
   }
 
   /**

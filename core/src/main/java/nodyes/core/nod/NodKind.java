@@ -92,7 +92,7 @@ public enum NodKind {
   }
 
   NodKind(String wireName, String words, Label.Claim claim) {
-    this(wireName, words, Label.class, Label.Content.class, Label.optionsOf(claim));
+    this(wireName, words, Label.class, Label.Content.class, LabelOptions.of(claim));
   }
 
   /** The name in stored settings and on the wire. */

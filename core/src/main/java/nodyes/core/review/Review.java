@@ -64,42 +64,6 @@ public record Review(
     }
   }
 
-  /** With nothing beside its words. */
-  public Review(
-      ReviewId id,
-      Rating rating,
-      Optional<String> title,
-      Optional<String> words,
-      Optional<String> reviewer,
-      Optional<String> country,
-      Optional<String> language,
-      Optional<String> variant,
-      Optional<LocalDate> writtenOn,
-      Provenance provenance,
-      Optional<String> incentive,
-      Optional<String> reply,
-      boolean isFeatured,
-      List<String> pictures,
-      Votes votes) {
-    this(
-        id,
-        rating,
-        title,
-        words,
-        reviewer,
-        country,
-        language,
-        variant,
-        writtenOn,
-        provenance,
-        incentive,
-        reply,
-        isFeatured,
-        pictures,
-        votes,
-        Details.NONE);
-  }
-
   /** Keeps the pictures unchangeable. */
   public Review {
     pictures = List.copyOf(pictures);

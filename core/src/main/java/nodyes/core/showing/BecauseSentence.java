@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import nodyes.core.audience.FactName;
 import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
 
@@ -24,20 +25,24 @@ public final class BecauseSentence {
       DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
+  /** Words of the owner's own, shown to all, rest on nothing else. */
+  private static final String UNASKED = "you put it here, and nothing more is asked of it";
+
   private BecauseSentence() {}
 
   /** One sentence: why it shows, or the first thing that keeps it from showing. */
   public static String of(Verdict verdict, ZoneId zone) {
     List<Finding> findings = verdict.because().findings();
     return switch (verdict) {
-      case Verdict.Shown _ ->
-          "Shows because "
-              + findings.stream()
-                  .filter(Finding::met)
-                  .map(finding -> clause(finding, zone))
-                  .distinct()
-                  .collect(joining(", and "))
-              + ".";
+      case Verdict.Shown _ -> {
+        String so =
+            findings.stream()
+                .filter(Finding::met)
+                .map(finding -> clause(finding, zone))
+                .distinct()
+                .collect(joining(", and "));
+        yield "Shows because " + (so.isEmpty() ? UNASKED : so) + ".";
+      }
       case Verdict.Withheld _ ->
           "Not here: "
               + verdict.because().missing().stream()
@@ -52,62 +57,35 @@ public final class BecauseSentence {
   public static String clause(Finding finding, ZoneId zone) {
     String wanted = text(finding.wanted(), zone);
     String figure = text(finding.figure(), zone);
+    return finding.standing() == Finding.Standing.UNKNOWN
+        ? unknown(finding.fact(), wanted)
+        : known(finding, figure, wanted);
+  }
+
+  private static String unknown(FactName fact, String wanted) {
+    return switch (fact) {
+      case PRODUCT -> "the catalogue holds no product named " + wanted;
+      case MEAN_RATING -> "there is no mean rating yet; the rule wants " + wanted + " or more";
+      case VALUE -> "the value “" + spoken(wanted) + "” of your words is not known here";
+      case STOCK -> "the stock is not known, which is not the same as none";
+      case COUNTDOWN -> "no next price is planned, so there is nothing to count down to";
+      case DELIVERY ->
+          "the shop’s own country is not set in Delivery, and the shopper’s is unknown";
+      case BACK_ON -> "the day from which it can be had again is not known";
+      case SALES_RANK, UNITS_SOLD -> "it is in no category, or nothing is known of what was sold";
+      default -> "the " + fact.words() + " is not known; the rule wants " + wanted;
+    };
+  }
+
+  private static String known(Finding finding, String figure, String wanted) {
     boolean met = finding.met();
-    if (finding.standing() == Finding.Standing.UNKNOWN) {
-      return switch (finding.fact()) {
-        case PRODUCT -> "the catalogue holds no product named " + wanted;
-        case MEAN_RATING -> "there is no mean rating yet; the rule wants " + wanted + " or more";
-        case VALUE -> "the value {" + wanted + "} of your words is not known here";
-        case STOCK -> "the stock is not known, which is not the same as none";
-        case COUNTDOWN -> "no next price is planned, so there is nothing to count down to";
-        case DELIVERY ->
-            "the shop’s own country is not set in Delivery, and the shopper’s is unknown";
-        case BACK_ON -> "the day from which it can be had again is not known";
-        case SALES_RANK, UNITS_SOLD -> "it is in no category, or nothing is known of what was sold";
-        default -> "the " + finding.fact().words() + " is not known; the rule wants " + wanted;
-      };
-    }
     return switch (finding.fact()) {
-      case REVIEWS -> reviews(finding, met);
-      case BOUGHT ->
-          met
-              ? plural(count(finding), "published review") + " of verified purchases"
-              : "no published review is of a verified purchase";
-      case QUOTES ->
-          met
-              ? plural(count(finding), "review")
-                  + " of it "
-                  + (count(finding) == 1 ? "is" : "are")
-                  + " picked"
-              : "none of its published reviews is picked";
-      case SHOP_REVIEWS ->
-          met
-              ? "the shop’s listing has " + plural(count(finding), "review")
-              : "no listing of the shop is connected, or it has no reviews to show";
-      case MEAN_RATING ->
-          "the mean is "
-              + figure
-              + (met ? " (" : "; the rule wants ")
-              + wanted
-              + " or more"
-              + (met ? " wanted)" : "");
-      case CATEGORY, TAG, PRICE, COUNTRY, LANGUAGE, BRAND ->
-          "the "
-              + finding.fact().words()
-              + " is "
-              + figure
-              + (met ? "" : "; the rule wants " + wanted);
-      case PERIOD ->
-          finding.figure() == Figure.Phase.BEFORE
-              ? "it starts later: it is set " + wanted
-              : finding.figure() == Figure.Phase.AFTER
-                  ? "it is over: it was set " + wanted
-                  : "the moment lies " + wanted;
-      case VISITORS ->
-          finding.figure() instanceof Figure.Visitors
-              ? figure + (met ? "" : "; it is silent under " + wanted.replace("at least ", ""))
-              : "its number comes when the page is seen, and it is silent under "
-                  + wanted.replace("at least ", "");
+      case REVIEWS, BOUGHT, QUOTES, SHOP_REVIEWS, MEAN_RATING ->
+          ReviewClauses.of(finding, figure, wanted);
+      case CATEGORY, TAG, PRICE, COUNTRY, LANGUAGE, BRAND, PRODUCT ->
+          "the " + finding.fact().words() + " is " + figure + orWanted(met, wanted);
+      case PERIOD -> period(finding.figure(), wanted);
+      case VISITORS -> visitors(finding, figure, wanted);
       case COUNTDOWN -> TradeClauses.countdown(finding, wanted);
       case DELIVERY -> DeliveryClauses.of(finding.figure());
       case TIME_OF_DAY -> (met ? "the time lies " : "the time lies outside ") + wanted;
@@ -115,49 +93,63 @@ public final class BecauseSentence {
       case PAGE_KIND -> "it is for " + wanted + ", and this is " + figure;
       case SCREEN -> "it is for " + wanted + " screens alone, and this is a " + figure + " one";
       case CONDITIONS -> "a group asks for any of its conditions and has none";
-      case PRODUCT -> "the product is " + figure + (met ? "" : "; the rule wants " + wanted);
       case PERCENT_OFF -> TradeClauses.drop(finding, figure, wanted);
       case PRIOR_PRICE -> "the prior price is " + figure;
-      case STOCK ->
-          finding.figure() instanceof Figure.Names
-              ? "it is made to order, so its stock says nothing"
-              : "the stock is " + figure + (met ? "" : "; the rule wants " + wanted);
-      case BACK_ON ->
-          met
-              ? "it can be had again from " + figure + " on"
-              : "the day from which it could be had again, " + figure + ", is over";
+      case STOCK -> TradeClauses.stock(finding, figure, wanted);
+      case BACK_ON -> TradeClauses.backOn(met, figure);
       case FIRST_PUBLISHED ->
           "the shop shows it since " + figure + (met ? "" : "; the rule wants it " + wanted);
       case PICTURE -> met ? "it has a picture" : "it has no picture";
       case UNITS_SOLD -> TradeClauses.sold(finding, met);
       case SALES_RANK -> TradeClauses.rank(finding, met);
       case VALUE -> "your words put in " + figure;
-      case LABELS_BEFORE ->
-          plural(count(finding), "label")
-              + (count(finding) == 1 ? " stands" : " stand")
-              + " on the picture before it, and it allows "
-              + wanted.replace("at most ", "");
-      case ITEMS ->
-          met
-              ? plural(count(finding), "promise")
-                  + " of it "
-                  + (count(finding) == 1 ? "holds" : "hold")
-                  + " here"
-              : "it makes no promise that holds here";
+      case LABELS_BEFORE -> labelsBefore(finding, wanted);
+      case ITEMS -> items(finding);
     };
   }
 
-  private static String reviews(Finding finding, boolean met) {
-    long have = ((Figure.Count) finding.figure()).value();
-    long want = ((Figure.Count) finding.wanted()).value();
-    String so = have == 0 ? "no published reviews yet" : plural(have, "published review");
-    if (met) {
-      return "there " + (have == 1 ? "is " : "are ") + so;
-    }
-    return so + (want > 1 ? "; the rule wants " + want + " or more" : "");
+  /** The name of a value as the owner reads it: backOn is back on. */
+  private static String spoken(String name) {
+    return name.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
   }
 
-  private static long count(Finding finding) {
+  /** What the rule wants, where it is not met. */
+  static String orWanted(boolean met, String wanted) {
+    return met ? "" : "; the rule wants " + wanted;
+  }
+
+  private static String period(Figure figure, String wanted) {
+    return figure == Figure.Phase.BEFORE
+        ? "it starts later: it is set " + wanted
+        : figure == Figure.Phase.AFTER
+            ? "it is over: it was set " + wanted
+            : "the moment lies " + wanted;
+  }
+
+  private static String visitors(Finding finding, String figure, String wanted) {
+    String least = wanted.replace("at least ", "");
+    return finding.figure() instanceof Figure.Visitors
+        ? figure + (finding.met() ? "" : "; it is silent under " + least)
+        : "its number comes when the page is seen, and it is silent under " + least;
+  }
+
+  private static String labelsBefore(Finding finding, String wanted) {
+    return plural(count(finding), "label")
+        + (count(finding) == 1 ? " stands" : " stand")
+        + " on the picture before it, and it allows "
+        + wanted.replace("at most ", "");
+  }
+
+  private static String items(Finding finding) {
+    return finding.met()
+        ? plural(count(finding), "promise")
+            + " of it "
+            + (count(finding) == 1 ? "holds" : "hold")
+            + " here"
+        : "it makes no promise that holds here";
+  }
+
+  static long count(Finding finding) {
     return finding.figure() instanceof Figure.Count have ? have.value() : 0;
   }
 

@@ -23,12 +23,49 @@ final class CountdownParts {
 
   private CountdownParts() {}
 
+  /**
+   * Where a countdown stands at a moment.
+   *
+   * @param coming its windows that run or come, as far as is asked
+   * @param running the one that runs
+   * @param ended the last that ended
+   * @param after the one that ended and of which something is still said
+   */
+  private record Standing(
+      List<Window> coming,
+      Optional<Window> running,
+      Optional<Window> ended,
+      Optional<Window> after) {}
+
   static Showing.Part of(Countdown countdown, Offered offered) {
     Instant now = offered.viewpoint().moment();
-    Optional<Delivery> delivery =
-        countdown.ending() instanceof Ending.WithDelivery
-            ? DeliveryParts.delivery(offered)
-            : Optional.empty();
+    boolean isToCutOff = countdown.ending() instanceof Ending.WithDelivery;
+    Optional<Delivery> delivery = isToCutOff ? DeliveryParts.delivery(offered) : Optional.empty();
+    Standing at = standing(countdown, offered, delivery, now);
+    var findings = new ArrayList<Finding>();
+    findings.add(isToCutOff ? DeliveryParts.finding(offered, delivery) : phase(at));
+    ValidUntil until =
+        until(countdown, now, at)
+            .and(
+                offered.viewpoint().orderedAt().isPresent()
+                    ? ValidUntil.NEVER_ENDS
+                    : delivery.map(Delivery::validUntil).orElse(ValidUntil.NEVER_ENDS));
+    if (countdown.isAboutPrice()) {
+      until = until.and(offered.priceUntil()).and(graceOf(at.ended(), now));
+      if (at.after().isEmpty()) {
+        findings.add(reduced(offered));
+      }
+    }
+    return new Showing.Part(
+        findings,
+        () -> content(countdown, offered, at),
+        until,
+        ValidUntil.NEVER_ENDS,
+        countdown.isAboutPrice() ? doubts(offered, now, at.running(), at.ended()) : List.of());
+  }
+
+  private static Standing standing(
+      Countdown countdown, Offered offered, Optional<Delivery> delivery, Instant now) {
     List<Window> coming =
         switch (countdown.ending()) {
           case Ending.WithPrice _ -> offered.reducedTime().stream().toList();
@@ -37,35 +74,10 @@ final class CountdownParts {
         };
     Optional<Window> running = coming.stream().filter(one -> one.hasBegunAt(now)).findFirst();
     Optional<Window> ended = countdown.ending().lastEnded(now, offered.zone());
+    Duration said = Duration.ofHours(countdown.hoursAfter());
     Optional<Window> after =
-        ended.filter(
-            one ->
-                now.isBefore(one.end().plus(Duration.ofHours(countdown.hoursAfter())))
-                    && running.isEmpty());
-    var findings = new ArrayList<Finding>();
-    findings.add(
-        countdown.ending() instanceof Ending.WithDelivery
-            ? DeliveryParts.finding(offered, delivery)
-            : phase(coming, running.isPresent(), after, ended));
-    ValidUntil until =
-        until(countdown, now, coming, running, after)
-            .and(
-                offered.viewpoint().orderedAt().isPresent()
-                    ? ValidUntil.NEVER_ENDS
-                    : delivery.map(Delivery::validUntil).orElse(ValidUntil.NEVER_ENDS));
-    if (countdown.isAboutPrice()) {
-      until = until.and(offered.priceUntil()).and(graceOf(ended, now));
-      if (after.isEmpty()) {
-        findings.add(reduced(offered));
-      }
-    }
-    boolean isSmall = offered.viewpoint().page() != PageKind.PRODUCT;
-    return new Showing.Part(
-        findings,
-        () -> content(countdown, offered, running, after, isSmall),
-        until,
-        ValidUntil.NEVER_ENDS,
-        countdown.isAboutPrice() ? doubts(offered, now, running, ended) : List.of());
+        ended.filter(one -> now.isBefore(one.end().plus(said)) && running.isEmpty());
+    return new Standing(coming, running, ended, after);
   }
 
   /**
@@ -79,42 +91,32 @@ final class CountdownParts {
         : List.of();
   }
 
-  private static Optional<Content> content(
-      Countdown countdown,
-      Offered offered,
-      Optional<Window> running,
-      Optional<Window> after,
-      boolean isSmall) {
-    return running
-        .or(() -> after)
+  private static Optional<Content> content(Countdown countdown, Offered offered, Standing at) {
+    return at.running()
+        .or(at::after)
         .map(
             window ->
                 countdown.content(
                     window,
                     offered.zone(),
                     countdown.isAboutPrice() ? offered.priceFrom(window.end()) : Optional.empty(),
-                    running.isEmpty(),
-                    isSmall));
+                    at.running().isEmpty(),
+                    offered.viewpoint().page() != PageKind.PRODUCT));
   }
 
-  private static ValidUntil until(
-      Countdown countdown,
-      Instant now,
-      List<Window> coming,
-      Optional<Window> running,
-      Optional<Window> after) {
+  private static ValidUntil until(Countdown countdown, Instant now, Standing at) {
     ValidUntil until =
-        running
+        at.running()
             .map(window -> ValidUntil.before(window.end()))
             .or(
                 () ->
-                    coming.stream()
+                    at.coming().stream()
                         .flatMap(window -> window.start().stream())
                         .filter(now::isBefore)
                         .findFirst()
                         .map(ValidUntil::before))
             .orElse(ValidUntil.NEVER_ENDS);
-    return after
+    return at.after()
         .map(
             window ->
                 until.and(
@@ -131,20 +133,19 @@ final class CountdownParts {
         .orElse(ValidUntil.NEVER_ENDS);
   }
 
-  private static Finding phase(
-      List<Window> coming, boolean isRunning, Optional<Window> after, Optional<Window> ended) {
-    boolean isShown = isRunning || after.isPresent();
-    Optional<Window> named =
-        after.or(() -> coming.isEmpty() ? ended : Optional.of(coming.getFirst()));
+  private static Finding phase(Standing at) {
+    boolean isRunning = at.running().isPresent();
+    boolean isShown = isRunning || at.after().isPresent();
+    Optional<Window> named = at.after().or(() -> at.coming().stream().findFirst().or(at::ended));
     if (named.isEmpty()) {
       return Finding.unknown(FactName.COUNTDOWN, Figure.Phase.WITHIN);
     }
     Figure.Phase phase =
         isRunning
             ? Figure.Phase.WITHIN
-            : isShown || coming.isEmpty()
+            : isShown || at.coming().isEmpty()
                 ? Figure.Phase.AFTER
-                : ended.isPresent() ? Figure.Phase.OUTSIDE : Figure.Phase.BEFORE;
+                : at.ended().isPresent() ? Figure.Phase.OUTSIDE : Figure.Phase.BEFORE;
     return Finding.of(
         FactName.COUNTDOWN,
         phase,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nodyes.core.audience.FactName;
 import nodyes.core.audience.Figure;
@@ -135,7 +136,8 @@ final class ReviewParts {
         reviews.sharedWith());
   }
 
-  static Showing.Part quotes(PickedQuotes picked, ProductFacts product, ShopListing listing) {
+  static Showing.Part quotes(
+      PickedQuotes picked, ProductFacts product, ShopListing listing, Locale reader) {
     ReviewFacts reviews = product.reviews();
     if (picked.pick() == PickedQuotes.Pick.OF_THE_SHOP) {
       return ofTheShop(picked, listing);
@@ -145,7 +147,10 @@ final class ReviewParts {
       // asked over the whole catalogue, where reviews themselves are not loaded
       return new Showing.Part(hasReviews(reviews, 1), Optional::empty, ValidUntil.NEVER_ENDS);
     }
-    List<Quote> quotes = found.stream().map(review -> Quote.of(review, picked.longest())).toList();
+    List<Quote> quotes =
+        inTurn(found, picked, reader).stream()
+            .map(review -> Quote.of(review, picked.longest()))
+            .toList();
     Optional<PickedQuotes.Foot> foot =
         reviews.rating().mean(1).map(mean -> new PickedQuotes.Foot(mean, reviews.rating().count()));
     return new Showing.Part(
@@ -154,6 +159,20 @@ final class ReviewParts {
         ValidUntil.NEVER_ENDS,
         ValidUntil.NEVER_ENDS,
         picked.mayHideTheWhole() ? List.of(Doubt.PRAISE_ALONE) : List.of());
+  }
+
+  /** What a rule found begins with what the reader can read; what was chosen stays as it was. */
+  private static List<Review> inTurn(List<Review> found, PickedQuotes picked, Locale reader) {
+    return picked.rule().byHand().isEmpty()
+        ? found.stream().sorted(Comparator.comparing(review -> !isIn(review, reader))).toList()
+        : found;
+  }
+
+  private static boolean isIn(Review review, Locale reader) {
+    return review
+        .language()
+        .filter(tag -> Locale.forLanguageTag(tag).getLanguage().equals(reader.getLanguage()))
+        .isPresent();
   }
 
   private static Showing.Part ofTheShop(PickedQuotes picked, ShopListing listing) {

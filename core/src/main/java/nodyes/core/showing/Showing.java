@@ -64,21 +64,26 @@ public final class Showing {
     var offered = new Offered(known, facts, viewpoint);
     Situation situation = situation(offered);
     Answer audience = placement.audience().ask(situation);
-    Part part =
-        switch (nod) {
-          case Label label -> LabelParts.of(label, situation, offered);
-          case TrustBadges badges -> BadgeParts.of(badges, viewpoint);
-          case Countdown countdown -> CountdownParts.of(countdown, offered);
-          case StockLine line -> StockParts.of(line, offered);
-          case RecentOrders orders -> OrderParts.of(orders, offered);
-          case DeliveryPromise promise -> DeliveryParts.of(promise, offered);
-          case VisitorCount count -> VisitorParts.of(count, known, facts.seen());
-          case StarLine line -> ReviewParts.line(line, known);
-          case ReviewWall wall -> ReviewParts.wall(wall, known, facts.zone(), viewpoint);
-          case ReviewTab tab -> ReviewParts.tab(tab, known, viewpoint);
-          case PickedQuotes picked -> ReviewParts.quotes(picked, known, facts.listing());
-        };
-    return verdict(audience, part);
+    return verdict(audience, part(nod, known, situation, offered));
+  }
+
+  private static Part part(Nod nod, ProductFacts product, Situation situation, Offered offered) {
+    Facts facts = offered.facts();
+    Viewpoint viewpoint = offered.viewpoint();
+    return switch (nod) {
+      case Label label -> LabelParts.of(label, situation, offered);
+      case TrustBadges badges -> BadgeParts.of(badges, viewpoint);
+      case Countdown countdown -> CountdownParts.of(countdown, offered);
+      case StockLine line -> StockParts.of(line, offered);
+      case RecentOrders orders -> OrderParts.of(orders, offered);
+      case DeliveryPromise promise -> DeliveryParts.of(promise, offered);
+      case VisitorCount count -> VisitorParts.of(count, product, facts.seen());
+      case StarLine line -> ReviewParts.line(line, product);
+      case ReviewWall wall -> ReviewParts.wall(wall, product, facts.zone(), viewpoint);
+      case ReviewTab tab -> ReviewParts.tab(tab, product, viewpoint);
+      case PickedQuotes picked ->
+          ReviewParts.quotes(picked, product, facts.listing(), viewpoint.language());
+    };
   }
 
   /** A product as something that is sold, at a viewpoint. */

@@ -16,7 +16,7 @@ final class TradeClauses {
       return finding.met()
           ? "the price lies " + figure + " under the one before"
           : finding.figure() instanceof Figure.Percent(int percent) && percent == 0
-              ? "the price lies under none of the days before; the rule wants " + wanted
+              ? "the price is no lower than in the days before; the rule wants " + wanted
               : "the price lies " + figure + " under the one before; the rule wants " + wanted;
     }
     String so =
@@ -29,6 +29,18 @@ final class TradeClauses {
                 ? ", the lowest price of the " + reduced.daysBefore() + " days before the drop"
                 : ", your price of reference");
     return finding.met() ? so : so + "; the rule wants " + wanted;
+  }
+
+  static String stock(Finding finding, String figure, String wanted) {
+    return finding.figure() instanceof Figure.Names
+        ? "it is made to order, so its stock says nothing"
+        : "the stock is " + figure + BecauseSentence.orWanted(finding.met(), wanted);
+  }
+
+  static String backOn(boolean met, String day) {
+    return met
+        ? "it can be had again from " + day + " on"
+        : "the day from which it could be had again, " + day + ", is over";
   }
 
   static String sold(Finding finding, boolean met) {

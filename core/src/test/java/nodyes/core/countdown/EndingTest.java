@@ -299,50 +299,6 @@ public class EndingTest {
     assertThrows(IllegalArgumentException.class, () -> new Length(366, 0, 1));
   }
 
-  @DataProvider
-  Object[][] sentences() {
-    return new Object[][] {
-      {
-        new Ending.AtMoment(Optional.empty(), at("2026-11-27T23:59")),
-        "until Fri 27 Nov 2026, 23:59"
-      },
-      {
-        new Ending.AfterLength(at("2026-11-27T09:00"), new Length(2, 0, 30)),
-        "from Fri 27 Nov 2026, 09:00, for 2 days and 30 minutes"
-      },
-      {
-        new Ending.Repeating(weekly("2026-11-27T18:00", FRIDAY, SATURDAY), new Length(0, 6, 0)),
-        "each Friday and Saturday at 18:00, for 6 hours"
-      },
-      {
-        new Ending.Repeating(monthly("2026-11-01T00:00", 1, Set.of()), DAY),
-        "on the 1st of each month at 00:00, for 1 day"
-      },
-      {
-        new Ending.Repeating(
-            new Repeat(
-                at("2026-11-27T09:00"),
-                Repeat.Frequency.DAY,
-                2,
-                Set.of(),
-                Optional.empty(),
-                Set.of(Month.NOVEMBER, Month.DECEMBER),
-                Optional.of(LocalDate.parse("2026-12-24"))),
-            new Length(0, 1, 0)),
-        "each 2nd day at 09:00 in November and December, for 1 hour, until Thu 24 Dec 2026"
-      },
-      {
-        new Ending.NextCutOff(Map.of(MONDAY, LocalTime.of(16, 0), FRIDAY, LocalTime.of(14, 0))),
-        "to the next cut-off: Monday 16:00; Friday 14:00"
-      },
-    };
-  }
-
-  @Test(dataProvider = "sentences")
-  public void anEndingReadsAsASentence(Ending ending, String sentence) {
-    assertEquals(ending.sentence(), sentence);
-  }
-
   /** Every window that is told of before it ends is the one that is told of as ended after it. */
   @Test
   public void whatRunsNowIsWhatEndedThen() {

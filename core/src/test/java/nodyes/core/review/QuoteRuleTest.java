@@ -5,29 +5,14 @@ import static org.testng.Assert.assertEquals;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
 import org.testng.annotations.Test;
 
 public class QuoteRuleTest {
   private static Review review(long id, int stars, String words) {
-    return new Review(
-        new ReviewId(id),
-        Rating.ofStars(stars),
-        Optional.empty(),
-        Optional.of(words).filter(text -> !text.isEmpty()),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of("en"),
-        Optional.empty(),
-        Optional.of(LocalDate.of(2026, 1, 1).plusDays(id)),
-        new Provenance.Unverified(),
-        Optional.empty(),
-        Optional.empty(),
-        false,
-        List.of(),
-        Votes.NONE);
+    return Reviews.of(
+        id, Rating.ofStars(stars), words, "en", LocalDate.of(2026, 1, 1).plusDays(id));
   }
 
   private static final List<Review> ALL =

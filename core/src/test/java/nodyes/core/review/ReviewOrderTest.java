@@ -28,7 +28,8 @@ public class ReviewOrderTest {
         Optional.empty(),
         false,
         pictured ? List.of("a") : List.of(),
-        votes);
+        votes,
+        Review.Details.NONE);
   }
 
   private static final List<Review> FIVE =

@@ -51,6 +51,7 @@ public class ReviewStateTest {
         Optional.empty(),
         false,
         List.of(),
-        Votes.NONE);
+        Votes.NONE,
+        Review.Details.NONE);
   }
 }

@@ -17,6 +17,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import nodyes.core.audience.Condition;
 import nodyes.core.audience.FactName;
+import nodyes.core.audience.Figure;
+import nodyes.core.audience.Finding;
 import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
@@ -308,7 +310,14 @@ public class LabelTest {
     Verdict unknown = ask(sent, DROPS, null);
     assertEquals(
         BecauseSentence.of(unknown, LISBON),
-        "Not here: the value {country} of your words is not known here.");
+        "Not here: the value “country” of your words is not known here.");
+    assertEquals(
+        BecauseSentence.clause(
+            Finding.unknown(FactName.VALUE, new Figure.Names(List.of("backOn"))), LISBON),
+        "the value “back on” of your words is not known here");
+    assertEquals(
+        BecauseSentence.of(ask(own, DROPS, null), LISBON),
+        "Shows because you put it here, and nothing more is asked of it.");
     assertEquals(
         content(Showing.of(sent, POT, DROPS, viewpoint(null, "PT"))).known(),
         Map.of(LabelValue.Name.COUNTRY, new LabelValue.Country("PT")));

@@ -28,7 +28,6 @@ import nodyes.core.audience.Condition;
 import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
-import nodyes.core.common.ReviewId;
 import nodyes.core.common.Slug;
 import nodyes.core.countdown.Ending;
 import nodyes.core.countdown.Length;
@@ -54,19 +53,20 @@ import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
+import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
+import nodyes.core.nod.StockLine;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.nod.Wording;
 import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceHistory;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
-import nodyes.core.review.Votes;
+import nodyes.core.review.Reviews;
 import nodyes.core.sales.SalesBook;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
@@ -173,7 +173,9 @@ public class LawTest {
     var placement =
         new Placement(
             new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
-    return switch (random.nextInt(13)) {
+    return switch (random.nextInt(16)) {
+      case 13, 14 -> new StockLine(new NodId("d"), placement.switched(true));
+      case 15 -> new ReviewTab(new NodId("e"), placement.switched(true));
       case 11, 12 ->
           new DeliveryPromise(new NodId("delivery"), placement.switched(true))
               .opted(
@@ -194,7 +196,10 @@ public class LawTest {
   /** A nod that time changes by its audience alone, or by what it says. */
   private Nod timeless(Condition audience) {
     Nod any = nod(audience);
-    return any instanceof Label || any instanceof Countdown || any instanceof DeliveryPromise
+    return any instanceof Label
+            || any instanceof Countdown
+            || any instanceof StockLine
+            || any instanceof DeliveryPromise
         ? new StarLine(new NodId("a"), any.placement())
         : any;
   }
@@ -429,22 +434,8 @@ public class LawTest {
 
   /** Written some days, weeks or months before the time that is looked at, or within it. */
   private Review review(Rating rating) {
-    return new Review(
-        new ReviewId(++reviews),
-        rating,
-        Optional.empty(),
-        Optional.of("words"),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of("en"),
-        Optional.empty(),
-        Optional.of(LocalDate.ofInstant(START, ZoneOffset.UTC).minusDays(random.nextInt(90) - 3)),
-        new Provenance.Unverified(),
-        Optional.empty(),
-        Optional.empty(),
-        false,
-        List.of(),
-        Votes.NONE);
+    LocalDate day = LocalDate.ofInstant(START, ZoneOffset.UTC).minusDays(random.nextInt(90) - 3);
+    return Reviews.of(++reviews, rating, "words", "en", day);
   }
 
   private Viewpoint viewpoint(Instant moment) {

@@ -34,7 +34,8 @@ public class ProductRatingTest {
           Optional.empty(),
           false,
           List.of(),
-          Votes.NONE);
+          Votes.NONE,
+          Review.Details.NONE);
 
   @Test
   public void nobodysRatingIsNone() {

@@ -50,25 +50,27 @@ public class LanguageGuess {
   /** So many letters of a script in a text settle it; one alone may be a quotation. */
   private static final int LETTERS = 3;
 
-  private final LanguageDetector detector;
+  /** Read when the first text is to be told: half a second that no start waits for. */
+  private static final class Profiles {
+    static final LanguageDetector ALL = read();
 
-  LanguageGuess() {
-    try {
-      List<LanguageProfile> languages =
-          new LanguageProfileReader()
-              .readAllBuiltIn().stream()
-                  .filter(profile -> isRead(profile.getLocale().getLanguage()))
-                  .toList();
-      // always the whole text, once: sampling it seven times takes longer and tells no more
-      detector =
-          LanguageDetectorBuilder.create(NgramExtractors.standard())
-              .shortTextAlgorithm(Integer.MAX_VALUE)
-              .minimalConfidence(SURE)
-              .withProfiles(languages)
-              .seed(1)
-              .build();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    private static LanguageDetector read() {
+      try {
+        List<LanguageProfile> languages =
+            new LanguageProfileReader()
+                .readAllBuiltIn().stream()
+                    .filter(profile -> isRead(profile.getLocale().getLanguage()))
+                    .toList();
+        // always the whole text, once: sampling it seven times takes longer and tells no more
+        return LanguageDetectorBuilder.create(NgramExtractors.standard())
+            .shortTextAlgorithm(Integer.MAX_VALUE)
+            .minimalConfidence(SURE)
+            .withProfiles(languages)
+            .seed(1)
+            .build();
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
     }
   }
 
@@ -114,7 +116,7 @@ public class LanguageGuess {
   }
 
   private Optional<String> in(String text) {
-    var found = detector.detect(text);
+    var found = Profiles.ALL.detect(text);
     return found.isPresent() ? Optional.of(found.get().getLanguage()) : Optional.empty();
   }
 }

@@ -7,7 +7,7 @@ import java.util.Map;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.ColumnGuess;
 import nodyes.core.bringin.DateOrder;
-import nodyes.server.bringin.rows.FileKind;
+import nodyes.server.rows.FileKind;
 import org.jspecify.annotations.Nullable;
 
 /**

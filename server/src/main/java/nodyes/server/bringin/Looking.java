@@ -13,8 +13,8 @@ import nodyes.core.bringin.ColumnGuess;
 import nodyes.core.bringin.CountryNames;
 import nodyes.core.bringin.DateOrder;
 import nodyes.core.bringin.ScaleEvidence;
-import nodyes.server.bringin.rows.CsvRows;
-import nodyes.server.bringin.rows.RowFile;
+import nodyes.server.rows.CsvRows;
+import nodyes.server.rows.RowFile;
 import nodyes.server.web.Refusal;
 
 /** Looks through a file before any of it is stored. */
@@ -52,7 +52,7 @@ final class Looking implements CsvRows.Sink {
     return looking.look(file, (System.nanoTime() - start) / 1e9);
   }
 
-  private Look look(RowFile file, double seconds) {
+  private void refuseWhatHoldsNothing() {
     if (headings.isEmpty()) {
       throw Refusal.unusable(
           broken > 0
@@ -66,6 +66,10 @@ final class Looking implements CsvRows.Sink {
       throw Refusal.unusable(
           "This is not a file of rows and columns: its first line has a single cell.");
     }
+  }
+
+  private Look look(RowFile file, double seconds) {
+    refuseWhatHoldsNothing();
     var indexes = new EnumMap<Column, Integer>(Column.class);
     var bases = new EnumMap<Column, ColumnGuess.Basis>(Column.class);
     columns.forEach(

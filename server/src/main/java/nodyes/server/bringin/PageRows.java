@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import nodyes.core.bringin.Column;
-import nodyes.server.bringin.rows.SchemaColumns;
+import nodyes.server.rows.SchemaColumns;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Reviews that were read off pages, as JSON Lines: what is kept of them, and read like a file. */

@@ -10,9 +10,9 @@ import nodyes.core.bringin.RowProblem;
 import nodyes.core.bringin.RowReader;
 import nodyes.core.bringin.Selection;
 import nodyes.server.bringin.Chunk.Placed;
-import nodyes.server.bringin.rows.CsvRows;
 import nodyes.server.catalogue.ProductFinder;
 import nodyes.server.reviews.Fingerprints;
+import nodyes.server.rows.CsvRows;
 import org.jspecify.annotations.Nullable;
 
 /** One run through a file: rows become reviews, handed on in chunks. */

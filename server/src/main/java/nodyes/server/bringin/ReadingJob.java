@@ -11,6 +11,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import nodyes.server.database.Database;
 import nodyes.server.orders.Orders;
 import nodyes.server.reviews.Reviews;
+import nodyes.server.web.FullDisk;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -19,6 +20,7 @@ import org.springframework.stereotype.Component;
 /** Reads batches in the background, one behind the other; goes on after a restart. */
 @Component
 class ReadingJob implements SmartLifecycle {
+
   private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 
   private final Database database;
@@ -148,8 +150,14 @@ class ReadingJob implements SmartLifecycle {
     String failure =
         "Reading stopped after row "
             + rows
+            + (FullDisk.is(e) ? ", as the disk of this machine is full" : "")
             + ". The reviews before it are kept; bring the file again to go on.";
-    store.finish(id, BatchState.FAILED, failure, clock.instant());
+    try {
+      store.finish(id, BatchState.FAILED, failure, clock.instant());
+    } catch (RuntimeException full) {
+      // not even that can be stored: it counts as being read, and goes on at the next start
+      LOG.error("That batch {} failed cannot be stored", id, full);
+    }
   }
 
   private static BatchStore.Counts counts(BatchView batch) {

@@ -128,16 +128,20 @@ class CatalogueStore {
                     row.get(PRODUCT.TITLE),
                     categories.getOrDefault(id, Set.of()),
                     tags.getOrDefault(id, Set.of()),
-                    new Traits(
-                        Optional.ofNullable(row.get(PRODUCT.BRAND)),
-                        !row.get(PRODUCT.PICTURE).isEmpty(),
-                        Optional.ofNullable(row.get(PRODUCT.FIRST_PUBLISHED_AT))
-                            .map(at -> LocalDate.ofInstant(at, zone)),
-                        Optional.ofNullable(filed.get(id))),
+                    traits(row, zone, Optional.ofNullable(filed.get(id))),
                     variants.getOrDefault(id, Map.of())));
           }
           return found;
         });
+  }
+
+  private static Traits traits(org.jooq.Record row, ZoneId zone, Optional<Traits.Filed> filed) {
+    return new Traits(
+        Optional.ofNullable(row.get(PRODUCT.BRAND)),
+        !row.get(PRODUCT.PICTURE).isEmpty(),
+        Optional.ofNullable(row.get(PRODUCT.FIRST_PUBLISHED_AT))
+            .map(at -> LocalDate.ofInstant(at, zone)),
+        filed);
   }
 
   /** Slugs of categories by product, with those above them. */
@@ -243,23 +247,27 @@ class CatalogueStore {
         });
   }
 
+  /** Whether a product's name, slug or one of its SKUs holds a text. */
+  private static Condition named(String text) {
+    return text.isEmpty()
+        ? noCondition()
+        : PRODUCT
+            .TITLE
+            .containsIgnoreCase(text)
+            .or(PRODUCT.SLUG.containsIgnoreCase(text))
+            .or(
+                org.jooq.impl.DSL.exists(
+                    selectOne()
+                        .from(VARIANT)
+                        .where(
+                            VARIANT
+                                .PRODUCT_ID
+                                .eq(PRODUCT.ID)
+                                .and(VARIANT.SKU.containsIgnoreCase(text)))));
+  }
+
   PageOf<ProductLine> list(String text, int page, int size) {
-    Condition wanted =
-        text.isEmpty()
-            ? noCondition()
-            : PRODUCT
-                .TITLE
-                .containsIgnoreCase(text)
-                .or(PRODUCT.SLUG.containsIgnoreCase(text))
-                .or(
-                    org.jooq.impl.DSL.exists(
-                        selectOne()
-                            .from(VARIANT)
-                            .where(
-                                VARIANT
-                                    .PRODUCT_ID
-                                    .eq(PRODUCT.ID)
-                                    .and(VARIANT.SKU.containsIgnoreCase(text)))));
+    Condition wanted = named(text);
     var variants =
         selectCount().from(VARIANT).where(VARIANT.PRODUCT_ID.eq(PRODUCT.ID)).<Long>asField();
     var published =

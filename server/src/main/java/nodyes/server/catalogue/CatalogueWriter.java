@@ -16,6 +16,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nodyes.core.common.Slug;
 import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.database.Database;
 import org.joda.money.Money;
@@ -113,6 +114,24 @@ class CatalogueWriter {
     fresh.setPosition(position);
     sql.insertInto(PRODUCT).set(fresh).onConflict(PRODUCT.SLUG).doUpdate().set(row).execute();
     long id = id(sql, PRODUCT, PRODUCT.ID, PRODUCT.SLUG, product.slug());
+    file(sql, id, product, categories);
+    sql.update(VARIANT)
+        .set(VARIANT.IS_GONE, true)
+        .where(
+            VARIANT
+                .PRODUCT_ID
+                .eq(id)
+                .and(VARIANT.SKU.notIn(product.variants().stream().map(NewVariant::sku).toList())))
+        .execute();
+    int at = 0;
+    for (NewVariant variant : product.variants()) {
+      save(sql, id, variant, at++, now);
+    }
+  }
+
+  /** Its categories and tags anew; tags of the owner's own stay. */
+  private static void file(
+      DSLContext sql, long id, NewProduct product, Map<String, Long> categories) {
     sql.deleteFrom(PRODUCT_CATEGORY).where(PRODUCT_CATEGORY.PRODUCT_ID.eq(id)).execute();
     sql.deleteFrom(PRODUCT_TAG)
         .where(PRODUCT_TAG.PRODUCT_ID.eq(id).and(PRODUCT_TAG.IS_OWN.isFalse()))
@@ -131,24 +150,12 @@ class CatalogueWriter {
           .onConflictDoNothing()
           .execute();
     }
-    sql.update(VARIANT)
-        .set(VARIANT.IS_GONE, true)
-        .where(
-            VARIANT
-                .PRODUCT_ID
-                .eq(id)
-                .and(VARIANT.SKU.notIn(product.variants().stream().map(NewVariant::sku).toList())))
-        .execute();
-    int at = 0;
-    for (NewVariant variant : product.variants()) {
-      save(sql, id, variant, at++, now);
-    }
   }
 
   private static Long category(
       DSLContext sql, String title, @Nullable Long parent, Map<String, Long> known) {
     return known.computeIfAbsent(
-        ProductReader.slugOf(title),
+        Slug.written(title),
         slug ->
             sql.insertInto(
                     CATEGORY, CATEGORY.SLUG, CATEGORY.TITLE, CATEGORY.PARENT_ID, CATEGORY.POSITION)

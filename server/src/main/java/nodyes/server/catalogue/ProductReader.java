@@ -10,7 +10,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.server.catalogue.NewProduct.NewVariant;
@@ -40,7 +39,7 @@ final class ProductReader {
       variants.add(variant(variant));
     }
     if (variants.isEmpty()) {
-      throw new IllegalArgumentException("has no hasVariant");
+      throw new IllegalArgumentException("lists no variants (hasVariant)");
     }
     oneCurrency(variants);
     noSkuTwice(variants);
@@ -102,7 +101,7 @@ final class ProductReader {
       List<String> titles = List.of(path.split("\\s*>\\s*"));
       var slugs = new HashSet<String>();
       for (String title : titles) {
-        String slug = slugOf(title);
+        String slug = Slug.written(title);
         if (slug.isEmpty()) {
           throw new BadField("category", path, "a category has a name");
         }
@@ -192,7 +191,15 @@ final class ProductReader {
     if (amount.signum() < 0) {
       throw new BadField(name, given, "a price is not below 0");
     }
-    return Money.of(CurrencyUnit.of(currency), amount);
+    CurrencyUnit unit = CurrencyUnit.of(currency);
+    if (amount.scale() > unit.getDecimalPlaces()) {
+      throw new BadField(
+          name,
+          given,
+          "has more decimals than %s has; if it is in thousands, write it as 1234.00"
+              .formatted(unit.getCode()));
+    }
+    return Money.of(unit, amount);
   }
 
   private Instant instant(String text) {
@@ -213,14 +220,5 @@ final class ProductReader {
     }
     String text = node.asString("").strip();
     return text.isEmpty() ? List.of() : List.of(text);
-  }
-
-  static String slugOf(String title) {
-    String plain =
-        java.text.Normalizer.normalize(title, java.text.Normalizer.Form.NFD)
-            .replaceAll("\\p{M}", "")
-            .toLowerCase(Locale.ROOT)
-            .replaceAll("[^\\p{L}\\p{N}]+", "-");
-    return plain.replaceAll("^-|-$", "");
   }
 }

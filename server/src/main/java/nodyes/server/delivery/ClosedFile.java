@@ -48,18 +48,7 @@ final class ClosedFile {
   record Read(List<ClosedDays> days, int leftOut) {}
 
   static Read read(byte[] file, LocalDate today) {
-    Calendar calendar;
-    try {
-      calendar =
-          new CalendarBuilder()
-              .build(new InputStreamReader(new ByteArrayInputStream(file), StandardCharsets.UTF_8));
-    } catch (ParserException e) {
-      throw Refusal.unusable(
-          "This is no iCalendar file, or it is broken at line " + e.getLineNo() + ".");
-    } catch (IOException | IllegalArgumentException e) {
-      throw Refusal.unusable("This is no iCalendar file. Its first line is BEGIN:VCALENDAR.");
-    }
-    List<VEvent> events = calendar.getComponents(Component.VEVENT);
+    List<VEvent> events = calendar(file).getComponents(Component.VEVENT);
     if (events.isEmpty()) {
       throw Refusal.unusable("The file holds no event (VEVENT), and so no closed day.");
     }
@@ -77,6 +66,18 @@ final class ClosedFile {
     }
     return new Read(
         days.stream().distinct().sorted(Comparator.comparing(ClosedDays::first)).toList(), leftOut);
+  }
+
+  private static Calendar calendar(byte[] file) {
+    try {
+      return new CalendarBuilder()
+          .build(new InputStreamReader(new ByteArrayInputStream(file), StandardCharsets.UTF_8));
+    } catch (ParserException e) {
+      throw Refusal.unusable(
+          "This is no iCalendar file, or it is broken at line " + e.getLineNo() + ".");
+    } catch (IOException | IllegalArgumentException e) {
+      throw Refusal.unusable("This is no iCalendar file. Its first line is BEGIN:VCALENDAR.");
+    }
   }
 
   private static List<ClosedDays> days(VEvent event, LocalDate today) {

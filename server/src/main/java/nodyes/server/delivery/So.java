@@ -40,22 +40,7 @@ final class So {
       ZoneId zone,
       String country) {
     var said = new ArrayList<String>();
-    LocalDateTime cutOff = LocalDateTime.ofInstant(promised.cutOff(), zone);
-    LocalDate today = LocalDate.ofInstant(moment, zone);
-    boolean isInTime = promised.dayZero().equals(today);
-    said.add(
-        (isInTime
-                ? "In before " + TIME.format(cutOff)
-                : "It counts on "
-                    + DAY.format(promised.dayZero())
-                    + promised.backOn().map(day -> ", when it can be had again").orElse(""))
-            + ", it leaves "
-            + span(promised.leaves())
-            + explained
-                .transit()
-                .map(days -> ", then takes " + days(days) + " on the way")
-                .orElse("")
-            + ".");
+    said.add(way(explained, promised, moment, zone));
     for (LocalDate day = promised.placedOn();
         !day.isAfter(promised.arrives().last());
         day = day.plusDays(1)) {
@@ -81,6 +66,20 @@ final class So {
                           + ": the shop works, the carrier does not deliver."));
     }
     return said;
+  }
+
+  private static String way(
+      Explained explained, Delivery.Promised promised, Instant moment, ZoneId zone) {
+    boolean isInTime = promised.dayZero().equals(LocalDate.ofInstant(moment, zone));
+    return (isInTime
+            ? "In before " + TIME.format(LocalDateTime.ofInstant(promised.cutOff(), zone))
+            : "It counts on "
+                + DAY.format(promised.dayZero())
+                + promised.backOn().map(day -> ", when it can be had again").orElse(""))
+        + ", it leaves "
+        + span(promised.leaves())
+        + explained.transit().map(days -> ", then takes " + days(days) + " on the way").orElse("")
+        + ".";
   }
 
   /** A holiday is told on the whole way, a closed day while the shop still has it. */

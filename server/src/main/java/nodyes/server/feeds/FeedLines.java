@@ -3,19 +3,19 @@ package nodyes.server.feeds;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.Reader;
-import java.io.UncheckedIOException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.HashSet;
-import java.util.List;
 import java.util.function.Consumer;
+import nodyes.server.rows.CsvRows;
+import nodyes.server.rows.FileKind;
+import nodyes.server.rows.Preparing;
+import nodyes.server.rows.RowFile;
+import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
+import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -26,25 +26,20 @@ import tools.jackson.databind.ObjectMapper;
 
 /**
  * Reads a feed as schema.org nodes one after another: JSON Lines; a JSON array, or an object whose
- * {@code @graph} or {@code itemListElement} is one; or CSV with schema.org terms as headings.
+ * {@code @graph} or {@code itemListElement} is one; or a table, CSV or a workbook, whose headings
+ * name schema.org terms or the words for them.
  */
 @Component
 class FeedLines {
   private static final int FIRST_SIGNS = 1 << 16;
   private static final long LARGEST_OBJECT = 50_000_000;
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180
-          .builder()
-          .setHeader()
-          .setSkipHeaderRecord(true)
-          .setIgnoreEmptyLines(true)
-          .setTrim(true)
-          .get();
 
   private final ObjectMapper json;
+  private final Shop shop;
 
-  FeedLines(ObjectMapper json) {
+  FeedLines(ObjectMapper json, Shop shop) {
     this.json = json;
+    this.shop = shop;
   }
 
   /**
@@ -56,15 +51,30 @@ class FeedLines {
    */
   boolean read(Path file, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
       throws IOException {
+    FileKind written;
+    try {
+      written = FileKind.of(file);
+    } catch (Refusal e) {
+      wrong.accept(new LineProblem(1, "", "", String.valueOf(e.getMessage())));
+      return false;
+    }
+    return switch (written) {
+      case JSON -> json(file, taker, wrong);
+      case CSV, XLSX -> table(file, kind, taker, wrong);
+      case HTML -> {
+        wrong.accept(new LineProblem(1, "", "", "This is a web page, no table and no JSON."));
+        yield false;
+      }
+    };
+  }
+
+  private boolean json(Path file, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      throws IOException {
     try (BufferedReader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
       reader.mark(FIRST_SIGNS);
       int first = firstSign(reader);
       reader.reset();
-      return switch (first) {
-        case '[' -> array(reader, taker, wrong);
-        case '{' -> objects(file, reader, taker, wrong);
-        default -> csv(reader, kind, taker, wrong);
-      };
+      return first == '[' ? array(reader, taker, wrong) : objects(file, reader, taker, wrong);
     }
   }
 
@@ -178,54 +188,26 @@ class FeedLines {
     return e.getLocation() == null ? 1 : Math.max(1, e.getLocation().getLineNr());
   }
 
-  /** Rows of one product or order stand together, so that a file of any size is read. */
-  private boolean csv(
-      BufferedReader reader, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+  private boolean table(
+      Path file, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
       throws IOException {
-    String key = kind == FeedKind.PRODUCTS ? "productGroupID" : "orderNumber";
-    var group = new ArrayList<CSVRecord>();
-    var seen = new HashSet<String>();
-    long line = 2;
-    try (CSVParser parser = FORMAT.parse(reader)) {
-      if (!parser.getHeaderMap().containsKey(key)) {
-        wrong.accept(
-            new LineProblem(
-                1,
-                key,
-                String.join(", ", parser.getHeaderNames()),
-                "is no heading of it: a feed is JSON, JSON Lines, or CSV headed by schema.org"
-                    + " terms"));
-        return false;
-      }
-      for (CSVRecord row : parser) {
-        String name = FeedRows.text(row, key);
-        if (!group.isEmpty() && !FeedRows.text(group.getFirst(), key).equals(name)) {
-          take(line, kind, group, taker);
-        }
-        if (group.isEmpty()) {
-          line = parser.getCurrentLineNumber();
-          if (!seen.add(name)) {
-            wrong.accept(
-                new LineProblem(line, key, name, "its rows do not stand together; this is left"));
-            continue;
-          }
-        }
-        group.add(row);
-      }
-    } catch (UncheckedIOException | IllegalArgumentException e) {
-      wrong.accept(new LineProblem(line, "", "", "cannot be read as CSV from here on"));
+    Path made = Files.createTempFile(file.toAbsolutePath().getParent(), "rows-", ".csv");
+    try {
+      RowFile rows = Preparing.of(file, "", "", made);
+      var table = new FeedTable(kind, new FeedRows(json, currency()), taker, wrong);
+      new CsvRows(
+              rows.rows(), Charset.forName(rows.encoding()), rows.delimiter(), rows.isNumbered())
+          .read(table, table::isTable);
+      return table.end();
+    } catch (Refusal e) {
+      wrong.accept(new LineProblem(1, "", "", String.valueOf(e.getMessage())));
       return false;
+    } finally {
+      Files.deleteIfExists(made);
     }
-    take(line, kind, group, taker);
-    return true;
   }
 
-  private void take(long line, FeedKind kind, List<CSVRecord> group, JsonLines.Taker taker) {
-    if (!group.isEmpty()) {
-      taker.take(
-          line,
-          kind == FeedKind.PRODUCTS ? FeedRows.product(json, group) : FeedRows.order(json, group));
-      group.clear();
-    }
+  private String currency() {
+    return shop.settings().currency();
   }
 }

@@ -1,66 +1,108 @@
 package nodyes.server.feeds;
 
+import java.util.Currency;
 import java.util.List;
-import org.apache.commons.csv.CSVRecord;
+import java.util.Map;
+import nodyes.core.bringin.WrittenAmount;
+import nodyes.core.common.Slug;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Makes schema.org nodes of rows: a variant of a product, or a line of an order, to a row. */
-final class FeedRows {
-  private FeedRows() {}
+/**
+ * Makes schema.org nodes of rows by their terms: a variant of a product, or a line of an order, to
+ * a row.
+ *
+ * @param json makes nodes
+ * @param currency of prices that name none
+ */
+record FeedRows(ObjectMapper json, String currency) {
+  private static final int USUAL_FRACTION = 2;
 
-  static String text(CSVRecord row, String term) {
-    return row.isMapped(term) && row.isSet(term) ? row.get(term) : "";
+  static String text(Map<String, String> row, String term) {
+    return row.getOrDefault(term, "");
   }
 
-  private static void copy(CSVRecord row, String term, ObjectNode to) {
+  /** What rows of one product or order have in common. */
+  static String key(FeedKind kind, Map<String, String> row) {
+    String given = text(row, kind == FeedKind.PRODUCTS ? "productGroupID" : "orderNumber");
+    return given.isEmpty() && kind == FeedKind.PRODUCTS ? Slug.written(text(row, "name")) : given;
+  }
+
+  ObjectNode of(FeedKind kind, List<Map<String, String>> rows) {
+    return kind == FeedKind.PRODUCTS ? product(rows) : order(rows);
+  }
+
+  private static void copy(Map<String, String> row, String term, ObjectNode to) {
     String text = text(row, term);
     if (!text.isEmpty()) {
       to.put(term, text);
     }
   }
 
-  static ObjectNode product(ObjectMapper json, List<CSVRecord> rows) {
+  private ObjectNode product(List<Map<String, String>> rows) {
     ObjectNode node = json.createObjectNode();
-    CSVRecord first = rows.getFirst();
-    for (String term :
-        List.of("productGroupID", "name", "description", "image", "brand", "releaseDate")) {
+    Map<String, String> first = rows.getFirst();
+    String key = key(FeedKind.PRODUCTS, first);
+    node.put("productGroupID", key);
+    for (String term : List.of("name", "description", "image", "brand", "releaseDate")) {
       copy(first, term, node);
     }
-    for (String term : List.of("category", "keywords")) {
-      var list = node.putArray(term);
-      for (String part : text(first, term).split(term.equals("category") ? ";" : "[;,]")) {
-        if (!part.isBlank()) {
-          list.add(part.strip());
-        }
-      }
-    }
+    list(text(first, "category").split(";"), node.putArray("category"));
+    list(text(first, "keywords").split("[;,]"), node.putArray("keywords"));
     var variants = node.putArray("hasVariant");
-    for (CSVRecord row : rows) {
-      ObjectNode variant = variants.addObject();
-      copy(row, "sku", variant);
-      String title = text(row, "size").isEmpty() ? text(row, "variant") : text(row, "size");
-      variant.put("name", title.isEmpty() ? text(row, "name") : title);
-      if (!text(row, "inventoryLevel").isEmpty()) {
-        variant.putObject("inventoryLevel").put("value", text(row, "inventoryLevel"));
-      }
-      ObjectNode offer = variant.putObject("offers");
-      for (String term : List.of("price", "priceCurrency", "availability", "availabilityStarts")) {
-        copy(row, term, offer);
-      }
-      if (!text(row, "listPrice").isEmpty()) {
-        offer
-            .putObject("priceSpecification")
-            .put("price", text(row, "listPrice"))
-            .put("priceType", "https://schema.org/ListPrice");
-      }
+    for (Map<String, String> row : rows) {
+      variant(key, row, variants.addObject());
     }
     return node;
   }
 
-  static ObjectNode order(ObjectMapper json, List<CSVRecord> rows) {
+  private static void list(String[] parts, ArrayNode to) {
+    for (String part : parts) {
+      if (!part.isBlank()) {
+        to.add(part.strip());
+      }
+    }
+  }
+
+  private void variant(String product, Map<String, String> row, ObjectNode variant) {
+    String title = text(row, "size");
+    String sku = title.isEmpty() ? product : product + "-" + Slug.written(title);
+    variant.put("sku", text(row, "sku").isEmpty() ? sku : text(row, "sku"));
+    variant.put("name", title.isEmpty() ? text(row, "name") : title);
+    if (!text(row, "inventoryLevel").isEmpty()) {
+      variant.putObject("inventoryLevel").put("value", text(row, "inventoryLevel"));
+    }
+    String money = text(row, "priceCurrency").isEmpty() ? currency : text(row, "priceCurrency");
+    ObjectNode offer = variant.putObject("offers");
+    copy(row, "availability", offer);
+    copy(row, "availabilityStarts", offer);
+    offer.put("priceCurrency", money);
+    if (!text(row, "price").isEmpty()) {
+      offer.put("price", amount(text(row, "price"), money));
+    }
+    if (!text(row, "listPrice").isEmpty()) {
+      offer
+          .putObject("priceSpecification")
+          .put("price", amount(text(row, "listPrice"), money))
+          .put("priceType", "https://schema.org/ListPrice");
+    }
+  }
+
+  /** What is no amount stays as it is, so that the reader of products names it. */
+  private static String amount(String written, String money) {
+    int fraction;
+    try {
+      fraction = Currency.getInstance(money).getDefaultFractionDigits();
+    } catch (IllegalArgumentException e) {
+      fraction = USUAL_FRACTION;
+    }
+    return WrittenAmount.digits(written, fraction).orElse(written);
+  }
+
+  private ObjectNode order(List<Map<String, String>> rows) {
     ObjectNode node = json.createObjectNode();
-    CSVRecord first = rows.getFirst();
+    Map<String, String> first = rows.getFirst();
     for (String term : List.of("orderNumber", "orderDate", "orderStatus")) {
       copy(first, term, node);
     }
@@ -70,7 +112,7 @@ final class FeedRows {
           .put("addressCountry", text(first, "addressCountry"));
     }
     var items = node.putArray("orderedItem");
-    for (CSVRecord row : rows) {
+    for (Map<String, String> row : rows) {
       if (text(row, "sku").isEmpty()) {
         continue;
       }

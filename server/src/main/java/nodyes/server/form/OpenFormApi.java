@@ -89,7 +89,7 @@ class OpenFormApi {
     CatalogueProduct found =
         Slug.parse(product)
             .map(slug -> catalogue.find(List.of(slug)).get(slug))
-            .orElseThrow(() -> Refusal.notFound("The shop sells no such product."));
+            .orElseThrow(() -> Refusal.notFound("The catalogue holds no such product."));
     String language = words.language(Locale.forLanguageTag(lang));
     FormRules rules = forms.rules();
     List<CriterionShown> asked =

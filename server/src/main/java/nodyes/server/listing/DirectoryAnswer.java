@@ -26,6 +26,7 @@ record DirectoryAnswer(
     List<ListingView.Item> items) {
   private static final JsonMapper JSON = JsonMapper.shared();
   private static final int MOST = 5;
+  private static final int LONGEST_NUMBER = 12;
 
   static DirectoryAnswer of(String json) {
     try {
@@ -36,16 +37,33 @@ record DirectoryAnswer(
       }
       return new DirectoryAnswer(
           place.path("name").asString(),
-          rated.path("ratingValue").isNumber()
-              ? Optional.of(rated.path("ratingValue").decimalValue())
-              : Optional.empty(),
-          rated.path("reviewCount").isInt()
-              ? Optional.of(rated.path("reviewCount").intValue())
-              : Optional.empty(),
+          number(rated.path("ratingValue")),
+          number(rated.path("reviewCount")).flatMap(DirectoryAnswer::whole),
           Optional.of(place.path("url").asString("")).filter(url -> url.startsWith("http")),
           items(JSON.treeToValue(place, Object.class)));
     } catch (JacksonException e) {
       throw unreadable();
+    }
+  }
+
+  /** Of schema.org a number may be written as text too. */
+  private static Optional<BigDecimal> number(JsonNode node) {
+    try {
+      return node.isNumber() || node.isString()
+          ? Optional.of(node.asString().strip())
+              .filter(text -> text.length() <= LONGEST_NUMBER)
+              .map(BigDecimal::new)
+          : Optional.empty();
+    } catch (NumberFormatException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static Optional<Integer> whole(BigDecimal number) {
+    try {
+      return Optional.of(number.intValueExact()).filter(count -> count >= 0);
+    } catch (ArithmeticException e) {
+      return Optional.empty();
     }
   }
 

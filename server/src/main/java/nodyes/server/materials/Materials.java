@@ -51,7 +51,7 @@ public class Materials {
       throw Refusal.value("name", "is 1 to 60 characters");
     }
     if (store.count() >= MOST) {
-      throw Refusal.unusable("There are 200 already. Take out some that are used no more.");
+      throw Refusal.unusable("There are 200 already. Remove some that are used no more.");
     }
     String file =
         switch (kind) {

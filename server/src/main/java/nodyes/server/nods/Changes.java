@@ -45,12 +45,18 @@ public final class Changes {
     before.forEach(
         (id, nod) -> {
           if (!after.containsKey(id)) {
-            changes.add(of(nod, name(nod) + " is taken off"));
+            changes.add(of(nod, name(nod) + " is removed"));
           }
         });
     if (changes.isEmpty() && !order(before, after).equals(order(after, before))) {
       changes.add(new Change("", EVERYWHERE, "Nods stand in another order"));
     }
+    changes.addAll(aroundNods(published, draft));
+    return List.copyOf(changes);
+  }
+
+  private static List<Change> aroundNods(Draft published, Draft draft) {
+    var changes = new ArrayList<Change>();
     if (!published.spots().equals(draft.spots())) {
       changes.add(new Change("", spotPages(published, draft), "Places you pointed at change"));
     }
@@ -60,7 +66,7 @@ public final class Changes {
     if (!published.kit().equals(draft.kit())) {
       changes.add(new Change("", EVERYWHERE, "The brand kit changes"));
     }
-    return List.copyOf(changes);
+    return changes;
   }
 
   /** Those that are in both, in the order of the first. */

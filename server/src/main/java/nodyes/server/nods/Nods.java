@@ -3,33 +3,19 @@ package nodyes.server.nods;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
-import nodyes.core.countdown.Ending;
 import nodyes.core.delivery.DeliverySettings;
-import nodyes.core.nod.Countdown;
-import nodyes.core.nod.DeliveryPromise;
-import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
-import nodyes.core.nod.PickedQuotes;
-import nodyes.core.nod.Placement;
-import nodyes.core.nod.RecentOrders;
-import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
-import nodyes.core.nod.StarLine;
-import nodyes.core.nod.StockLine;
-import nodyes.core.nod.TrustBadges;
-import nodyes.core.nod.VisitorCount;
 import nodyes.server.web.Refusal;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -38,7 +24,6 @@ import org.springframework.stereotype.Component;
 /** The nods that the owner set: one draft, and the versions that were published. */
 @Component
 public class Nods {
-  private static final int WALL_PAGE = 6;
   private static final String SYSTEM = "Nod Yes";
 
   private final NodStore store;
@@ -60,7 +45,7 @@ public class Nods {
     this.clock = clock;
     this.events = events;
     if (store.draft().nods().isEmpty() && versions.latest().version() == 0) {
-      change("what a new shop begins with", SYSTEM, draft -> with(draft, first()));
+      change("what a new shop begins with", SYSTEM, draft -> with(draft, NodStarts.first()));
     }
     this.published = versions.latest();
   }
@@ -142,7 +127,7 @@ public class Nods {
         draft ->
             with(
                 draft,
-                first().stream()
+                NodStarts.first().stream()
                     .map(nod -> draft.find(nod.id()).orElse(nod))
                     .map(nod -> nod.placed(nod.placement().switched(true)))
                     .toList()));
@@ -218,39 +203,16 @@ public class Nods {
 
   /** A new nod of a kind in a spot of a kind of page. */
   Nod fresh(NodId id, NodKind kind, Spot spot, PageKind page) {
-    var placement = new Placement(spot, EnumSet.of(page), Condition.everyone(), true);
-    return switch (kind) {
-      case STAR_LINE -> new StarLine(id, placement);
-      case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE);
-      case REVIEW_TAB -> new ReviewTab(id, placement);
-      case PICKED_QUOTES -> new PickedQuotes(id, placement);
-      case PRICE_DROP_LABEL -> new Label(id, Label.Claim.PRICE_DROP, placement);
-      case BESTSELLER_LABEL -> new Label(id, Label.Claim.BESTSELLER, placement);
-      case NEW_LABEL -> new Label(id, Label.Claim.NEW, placement);
-      case LOW_STOCK_LABEL -> new Label(id, Label.Claim.LOW_STOCK, placement);
-      case SOLD_OUT_LABEL -> new Label(id, Label.Claim.SOLD_OUT, placement);
-      case BACK_ON_LABEL -> new Label(id, Label.Claim.BACK_ON, placement);
-      case OWN_LABEL -> new Label(id, Label.Claim.OWN_WORDS, placement);
-      case TRUST_BADGES -> new TrustBadges(id, placement);
-      case VISITOR_COUNT -> new VisitorCount(id, placement);
-      case STOCK_LINE -> new StockLine(id, placement);
-      case RECENT_ORDERS -> new RecentOrders(id, placement);
-      case DELIVERY_PROMISE -> new DeliveryPromise(id, placement);
-      // a week ahead, to be set by the owner
-      case COUNTDOWN ->
-          new Countdown(
-              id,
-              placement,
-              new Ending.AtMoment(
-                  Optional.empty(), LocalDate.now(clock).plusDays(7).atTime(23, 59)));
-    };
+    return NodStarts.fresh(id, kind, spot, page, LocalDate.now(clock));
   }
 
   /** A page with nothing but a new nod of a kind in its usual spot, to see what it would show. */
   public Arrangement trial(String kind, PageKind page) {
     NodKind wanted =
         NodKind.parse(kind).orElseThrow(() -> Refusal.value("trial", "is no kind of nod"));
-    Nod nod = fresh(new NodId("trial"), wanted, usual(wanted, page), page);
+    Nod nod =
+        NodStarts.fresh(
+            new NodId("trial"), wanted, NodStarts.usual(wanted, page), page, LocalDate.now(clock));
     Draft draft = store.draft();
     return new Arrangement(
         NodStore.DRAFT,
@@ -261,36 +223,6 @@ public class Nods {
         "",
         draft.kit(),
         draft.delivery());
-  }
-
-  private static Spot usual(NodKind kind, PageKind page) {
-    boolean isProduct = page == PageKind.PRODUCT;
-    return new Spot(
-        switch (kind) {
-          case STAR_LINE -> isProduct ? "under-title" : "listing-card";
-          case REVIEW_WALL -> isProduct ? "page-end" : "listing-card";
-          case REVIEW_TAB -> isProduct ? "screen-edge" : "listing-card";
-          case PICKED_QUOTES -> isProduct ? "under-picture" : "listing-card";
-          case TRUST_BADGES -> isProduct ? "under-buy" : "page-end";
-          case VISITOR_COUNT, RECENT_ORDERS -> isProduct ? "under-buy" : "listing-card";
-          case DELIVERY_PROMISE ->
-              switch (page) {
-                case PRODUCT -> "under-buy";
-                case BASKET -> "basket-end";
-                case CONFIRMATION -> "order-end";
-                case LISTING, HOME -> "listing-card";
-              };
-          case STOCK_LINE -> isProduct ? "above-buy" : "listing-card";
-          case COUNTDOWN -> isProduct ? "above-buy" : "listing-card";
-          case PRICE_DROP_LABEL,
-              BESTSELLER_LABEL,
-              NEW_LABEL,
-              LOW_STOCK_LABEL,
-              SOLD_OUT_LABEL,
-              BACK_ON_LABEL,
-              OWN_LABEL ->
-              "on-picture";
-        });
   }
 
   /** An id that no nod has, here or in what is published. */
@@ -350,26 +282,5 @@ public class Nods {
     Arrangement wanted = version(version);
     change("Went back to version " + version, who, _ -> Draft.of(wanted));
     return publish(who, "as version " + version);
-  }
-
-  /** What a new shop begins with: stars where products are named, reviews at a page's end. */
-  private static List<Nod> first() {
-    return List.of(
-        new StarLine(
-            new NodId("stars-product"),
-            new Placement(
-                new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true)),
-        new StarLine(
-            new NodId("stars-card"),
-            new Placement(
-                new Spot("listing-card"),
-                EnumSet.of(PageKind.LISTING, PageKind.HOME),
-                Condition.everyone(),
-                true)),
-        new ReviewWall(
-            new NodId("reviews"),
-            new Placement(
-                new Spot("page-end"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
-            WALL_PAGE));
   }
 }

@@ -10,6 +10,7 @@ import com.helger.css.decl.CascadingStyleSheet;
 import com.helger.css.decl.ICSSTopLevelRule;
 import com.helger.css.reader.CSSReader;
 import com.helger.css.reader.CSSReaderSettings;
+import com.helger.css.reader.errorhandler.CSSParseError;
 import com.helger.css.reader.errorhandler.CollectingCSSParseErrorHandler;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,12 +60,7 @@ final class OwnCss {
                 .setCustomExceptionHandler(
                     broken -> unread.add(where(broken.getMessage()) + "cannot be read")));
     var problems = new ArrayList<String>();
-    errors
-        .getAllParseErrors()
-        .forEach(
-            error ->
-                problems.add(
-                    "line " + error.getFirstSkippedToken().getBeginLine() + " cannot be read"));
+    errors.getAllParseErrors().forEach(error -> problems.add(where(error) + " cannot be read"));
     if (sheet == null) {
       problems.addAll(unread);
       return problems.isEmpty() ? List.of("cannot be read as CSS") : problems;
@@ -74,6 +70,10 @@ final class OwnCss {
     }
     sheet.getAllRules().forEach(rule -> check(rule, problems));
     return problems;
+  }
+
+  private static String where(CSSParseError error) {
+    return "line " + error.getFirstSkippedToken().getBeginLine();
   }
 
   private static String where(@Nullable String message) {

@@ -96,8 +96,7 @@ public final class Rules {
 
   private Condition read(Rule rule, String path, int depth) {
     return switch (rule.kind()) {
-      case ALL_OF -> new Condition.AllOf(group(rule, path, depth));
-      case ANY_OF -> new Condition.AnyOf(group(rule, path, depth));
+      case ALL_OF, ANY_OF -> group(rule, path, depth);
       case REVIEWS_AT_LEAST -> new Condition.ReviewsAtLeast(count(rule, path));
       case RATING_AT_LEAST -> new Condition.RatingAtLeast(stars(rule, path), count(rule, path));
       case IN_CATEGORY -> new Condition.InCategory(names(rule, path, "a category"));
@@ -122,17 +121,20 @@ public final class Rules {
     };
   }
 
-  private List<Condition> group(Rule rule, String path, int depth) {
+  private Condition group(Rule rule, String path, int depth) {
     if (depth > 1) {
       fault(path, "groups stand inside one another once, not twice");
-      return List.of();
+      // no group, so that what is around it can be read on
+      return new WaresCondition.HasPicture();
     }
     var parts = new ArrayList<Condition>();
     List<Rule> given = rule.parts() == null ? List.of() : rule.parts();
     for (int i = 0; i < given.size(); i++) {
       parts.add(read(given.get(i), path + "." + (i + 1), depth + 1));
     }
-    return parts;
+    return rule.kind() == Rule.Kind.ALL_OF
+        ? new Condition.AllOf(parts)
+        : new Condition.AnyOf(parts);
   }
 
   private long count(Rule rule, String path) {

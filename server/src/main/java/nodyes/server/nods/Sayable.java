@@ -20,15 +20,17 @@ class Sayable {
   /** Plural forms (CLDR) that any language may have. */
   private static final List<String> FORMS = List.of("zero", "one", "two", "few", "many", "other");
 
-  private final NodWords words;
-
   /** The values that each word can put in; asked for with every preview. */
   private final Map<NodKind, Map<String, Set<String>>> values = new EnumMap<>(NodKind.class);
 
+  /** The words themselves; asked for with every change. */
+  private final Map<NodKind, List<NodFace.Word>> all = new EnumMap<>(NodKind.class);
+
   Sayable(NodWords words) {
-    this.words = words;
     for (NodKind kind : NodKind.values()) {
-      values.put(kind, words.values(kind));
+      Map<String, Set<String>> byName = words.values(kind);
+      values.put(kind, byName);
+      all.put(kind, words(words, kind, byName));
     }
   }
 
@@ -51,20 +53,32 @@ class Sayable {
 
   /** The words of a kind, ours in every language that we have. */
   List<NodFace.Word> words(NodKind kind) {
-    var all = new ArrayList<NodFace.Word>();
-    values(kind)
-        .forEach(
-            (name, values) -> {
-              var ours = new LinkedHashMap<String, Map<String, String>>();
-              for (String language : words.languages()) {
-                Object said = words.sayable(language, kind).get(name);
-                if (said != null) {
-                  ours.put(language, forms(said));
+    return all.getOrDefault(kind, List.of());
+  }
+
+  private static List<NodFace.Word> words(
+      NodWords words, NodKind kind, Map<String, Set<String>> values) {
+    var ours = new LinkedHashMap<String, Map<String, Map<String, String>>>();
+    values.keySet().forEach(name -> ours.put(name, new LinkedHashMap<>()));
+    for (String language : words.languages()) {
+      words
+          .sayable(language, kind)
+          .forEach(
+              (name, said) -> {
+                var byLanguage = ours.get(name);
+                if (byLanguage != null) {
+                  byLanguage.put(language, forms(said));
                 }
-              }
-              all.add(new NodFace.Word(name, List.copyOf(values), ours));
-            });
-    return all;
+              });
+    }
+    return values.entrySet().stream()
+        .map(
+            word ->
+                new NodFace.Word(
+                    word.getKey(),
+                    List.copyOf(word.getValue()),
+                    ours.getOrDefault(word.getKey(), Map.of())))
+        .toList();
   }
 
   private static Map<String, String> forms(Object said) {

@@ -77,19 +77,18 @@ class LastOrderStore {
                       .as("to_town"))
               .from(latest)
               .where(latest.field(place).eq(1))
-              .forEach(
-                  row ->
-                      found.put(
-                          new ProductId(row.get(VARIANT.PRODUCT_ID)),
-                          new LastOrder(
-                              row.get(SHOP_ORDER.PLACED_AT),
-                              Optional.ofNullable(row.get(SHOP_ORDER.COUNTRY)),
-                              Optional.ofNullable(row.get(SHOP_ORDER.TOWN))
-                                  .filter(
-                                      _ -> row.get("to_town", Integer.class) >= ORDERS_OF_A_TOWN),
-                              Optional.ofNullable(row.get(SHOP_ORDER.FIRST_NAME)))));
+              .forEach(row -> found.put(new ProductId(row.get(VARIANT.PRODUCT_ID)), order(row)));
           return found;
         });
+  }
+
+  private static LastOrder order(org.jooq.Record row) {
+    return new LastOrder(
+        row.get(SHOP_ORDER.PLACED_AT),
+        Optional.ofNullable(row.get(SHOP_ORDER.COUNTRY)),
+        Optional.ofNullable(row.get(SHOP_ORDER.TOWN))
+            .filter(_ -> row.get("to_town", Integer.class) >= ORDERS_OF_A_TOWN),
+        Optional.ofNullable(row.get(SHOP_ORDER.FIRST_NAME)));
   }
 
   private static Field<Integer> ordersTo(

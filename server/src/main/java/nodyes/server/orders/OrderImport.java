@@ -125,27 +125,11 @@ public class OrderImport {
       if (!store.knows(number)) {
         throw new BadField("orderNumber", number, "is cancelled, and no such order is known");
       }
-      return new NewOrder(
-          number,
-          clock.instant(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          true,
-          Optional.empty(),
-          Optional.empty(),
-          List.of());
+      return cancelled(number);
     }
     Instant placed = OffsetDateTime.parse(text(node, "orderDate")).toInstant();
     if (placed.isAfter(clock.instant().plus(SLACK))) {
       throw new BadField("orderDate", text(node, "orderDate"), "lies in the future");
-    }
-    var lines = new ArrayList<Line>();
-    for (JsonNode item : node.path("orderedItem")) {
-      lines.add(line(item, variants));
-    }
-    if (lines.isEmpty()) {
-      throw new IllegalArgumentException("has no orderedItem");
     }
     Optional<LocalDate> shipped = event(node, "shipped");
     Optional<LocalDate> arrived = event(node, "arrived");
@@ -165,7 +149,31 @@ public class OrderImport {
         isCancelled,
         shipped,
         arrived,
-        lines);
+        lines(node, variants));
+  }
+
+  private NewOrder cancelled(String number) {
+    return new NewOrder(
+        number,
+        clock.instant(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        true,
+        Optional.empty(),
+        Optional.empty(),
+        List.of());
+  }
+
+  private static List<Line> lines(JsonNode order, Map<String, Long> variants) {
+    var lines = new ArrayList<Line>();
+    for (JsonNode item : order.path("orderedItem")) {
+      lines.add(line(item, variants));
+    }
+    if (lines.isEmpty()) {
+      throw new IllegalArgumentException("lists nothing that was ordered (orderedItem)");
+    }
+    return lines;
   }
 
   /** The day of a DeliveryEvent of its parcel. */
@@ -207,7 +215,7 @@ public class OrderImport {
     long quantity = item.path("orderQuantity").asLong(1);
     if (quantity < 1) {
       throw new BadField(
-          "orderQuantity", String.valueOf(quantity), "an orderQuantity is at least 1");
+          "orderQuantity", String.valueOf(quantity), "a quantity (orderQuantity) is at least 1");
     }
     boolean returned = item.path("orderItemStatus").asString("").endsWith("OrderReturned");
     return new Line(sku, quantity, returned ? quantity : 0);

@@ -124,25 +124,7 @@ class OrderStore {
           List<String> numbers = orders.stream().map(NewOrder::number).toList();
           Set<Long> products = productsOf(sql, numbers);
           for (NewOrder order : orders) {
-            // what was promised of it stays
-            var row = sql.newRecord(SHOP_ORDER);
-            row.setPlacedAt(order.placedAt());
-            row.setCountry(order.country().orElse(null));
-            row.setTown(order.town().orElse(null));
-            row.setFirstName(order.firstName().orElse(null));
-            row.setIsCancelled(order.cancelled());
-            row.setShippedOn(order.shippedOn().map(LocalDate::toString).orElse(null));
-            row.setArrivedOn(order.arrivedOn().map(LocalDate::toString).orElse(null));
-            long id =
-                sql.insertInto(SHOP_ORDER)
-                    .set(row)
-                    .set(SHOP_ORDER.NUMBER, order.number())
-                    .onConflict(SHOP_ORDER.NUMBER)
-                    .doUpdate()
-                    .set(row)
-                    .returningResult(SHOP_ORDER.ID)
-                    .fetchSingle()
-                    .value1();
+            long id = save(sql, order);
             sql.deleteFrom(ORDER_LINE).where(ORDER_LINE.ORDER_ID.eq(id)).execute();
             for (var line : order.lines()) {
               sql.insertInto(
@@ -159,5 +141,26 @@ class OrderStore {
           products.addAll(productsOf(sql, numbers));
           return products;
         });
+  }
+
+  /** What was promised of it stays. */
+  private static long save(DSLContext sql, NewOrder order) {
+    var row = sql.newRecord(SHOP_ORDER);
+    row.setPlacedAt(order.placedAt());
+    row.setCountry(order.country().orElse(null));
+    row.setTown(order.town().orElse(null));
+    row.setFirstName(order.firstName().orElse(null));
+    row.setIsCancelled(order.cancelled());
+    row.setShippedOn(order.shippedOn().map(LocalDate::toString).orElse(null));
+    row.setArrivedOn(order.arrivedOn().map(LocalDate::toString).orElse(null));
+    return sql.insertInto(SHOP_ORDER)
+        .set(row)
+        .set(SHOP_ORDER.NUMBER, order.number())
+        .onConflict(SHOP_ORDER.NUMBER)
+        .doUpdate()
+        .set(row)
+        .returningResult(SHOP_ORDER.ID)
+        .fetchSingle()
+        .value1();
   }
 }

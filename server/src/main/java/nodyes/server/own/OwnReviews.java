@@ -139,13 +139,7 @@ public class OwnReviews {
     if (before.isPresent()) {
       return became(before.get());
     }
-    Slug slug =
-        Slug.parse(written.product())
-            .orElseThrow(() -> Refusal.value("product", "is not sold here"));
-    CatalogueProduct product = catalogue.find(List.of(slug)).get(slug);
-    if (product == null) {
-      throw Refusal.value("product", "is not sold here");
-    }
+    CatalogueProduct product = product(written.product());
     check(written, product);
     Optional<String> variant = Given.text(written.variant());
     Candidate review = candidate(written, variant);
@@ -157,35 +151,19 @@ public class OwnReviews {
     var flags = EnumSet.noneOf(Flag.class);
     flags.addAll(Flag.ofWords(review.words()));
     flags.addAll(signs);
-    long id =
-        database.write(
-            _ -> {
-              if (!reviews.known(List.of(fingerprint)).isEmpty()) {
-                throw Refusal.unusable("This review is here already.");
-              }
-              long stored =
-                  reviews.add(
-                      new NewReview(
-                          review,
-                          product.id().value(),
-                          variant,
-                          review.reviewer().flatMap(written.nameForm()::of),
-                          Optional.empty(),
-                          Optional.empty(),
-                          0,
-                          Flag.bits(flags),
-                          fingerprint,
-                          clock.instant()));
-              reviews.detail(
-                  stored,
-                  new Review.Details(
-                      lines(written, FormField.PROS),
-                      lines(written, FormField.CONS),
-                      written.criteria()),
-                  written.pictures());
-              forms.became(opened.nonce(), stored);
-              return stored;
-            });
+    var fresh =
+        new NewReview(
+            review,
+            product.id().value(),
+            variant,
+            review.reviewer().flatMap(written.nameForm()::of),
+            Optional.empty(),
+            Optional.empty(),
+            0,
+            Flag.bits(flags),
+            fingerprint,
+            clock.instant());
+    long id = store(fresh, written, opened.nonce());
     senders.sent(sending.caller());
     written
         .text(FormField.EMAIL)
@@ -194,6 +172,31 @@ public class OwnReviews {
       reviews.move(Set.of(id), ReviewState.PUBLISHED, Optional.empty(), BY_RULE);
     }
     return new Became(id, isPublished);
+  }
+
+  private CatalogueProduct product(String slug) {
+    return Slug.parse(slug)
+        .flatMap(one -> Optional.ofNullable(catalogue.find(List.of(one)).get(one)))
+        .orElseThrow(() -> Refusal.value("product", "is not in the catalogue"));
+  }
+
+  private long store(NewReview review, Written written, String nonce) {
+    return database.write(
+        _ -> {
+          if (!reviews.known(List.of(review.fingerprint())).isEmpty()) {
+            throw Refusal.unusable("This review is here already.");
+          }
+          long stored = reviews.add(review);
+          reviews.detail(
+              stored,
+              new Review.Details(
+                  lines(written, FormField.PROS),
+                  lines(written, FormField.CONS),
+                  written.criteria()),
+              written.pictures());
+          forms.became(nonce, stored);
+          return stored;
+        });
   }
 
   private Became became(long id) {

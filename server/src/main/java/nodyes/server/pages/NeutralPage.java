@@ -1,6 +1,7 @@
 package nodyes.server.pages;
 
 import java.util.Base64;
+import java.util.Collection;
 import java.util.stream.Collectors;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
@@ -9,6 +10,7 @@ import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Refusal;
 import nodyes.server.web.Sha256;
+import nodyes.server.where.ZoneCountries;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -51,23 +53,28 @@ class NeutralPage {
         PageKind.parse(kind).orElseThrow(() -> Refusal.notFound("There is no such page."));
     var products = catalogue.find(Viewpoints.slugs(product));
     String body =
-        page == PageKind.PRODUCT
-            ? products.values().stream().map(one -> one(one, only)).collect(Collectors.joining())
-            : page == PageKind.BASKET || page == PageKind.CONFIRMATION
-                ? products.values().stream().map(NeutralPage::line).collect(Collectors.joining())
-                    + "<div class=\"wide\">"
-                    + named(page == PageKind.BASKET ? "basket-end" : "order-end")
-                    + "</div>"
-                : products.values().stream().map(NeutralPage::card).collect(Collectors.joining());
+        switch (page) {
+          case PRODUCT ->
+              products.values().stream().map(one -> one(one, only)).collect(Collectors.joining());
+          case BASKET -> lines(products.values()) + wide("basket-end");
+          case CONFIRMATION -> lines(products.values()) + wide("order-end");
+          case LISTING, HOME ->
+              products.values().stream().map(NeutralPage::card).collect(Collectors.joining());
+        };
     String html =
         """
-        <!doctype html><html lang="en"><meta charset="utf-8">\
+        <!doctype html><html lang="%s"><meta charset="utf-8">\
         <meta name="viewport" content="width=device-width"><link rel="icon" href="data:,"><title>A neutral page</title>\
-        <style>%s</style><body data-nod-page="%s"><main>%s</main>\
+        <style>%s</style><body data-nod-page="%s"%s><main>%s</main>\
         <script src="/nodyes.js" data-shop="%s" async></script></body></html>
         """
             .formatted(
-                STYLE, page.wireName(), body, HtmlUtils.htmlEscape(shop.settings().publicKey()));
+                english(),
+                STYLE,
+                page.wireName(),
+                only == null ? "" : " data-nod-bare",
+                body,
+                HtmlUtils.htmlEscape(shop.settings().publicKey()));
     return ResponseEntity.ok()
         .contentType(MediaType.TEXT_HTML)
         .cacheControl(CacheControl.noStore())
@@ -79,6 +86,17 @@ class NeutralPage {
                 + "'; font-src 'self'; img-src 'self' data:; frame-ancestors 'self';"
                 + " base-uri 'none'; form-action 'none'")
         .body(html);
+  }
+
+  private static String wide(String spot) {
+    return "<div class=\"wide\">" + named(spot) + "</div>";
+  }
+
+  /** English as it is written where the shop is: a day of it stands as there. */
+  private String english() {
+    return ZoneCountries.of(shop.settings().zone().getId())
+        .map(country -> "en-" + country)
+        .orElse("en");
   }
 
   /** Every standard spot in its order, or one alone. */
@@ -110,6 +128,10 @@ class NeutralPage {
             named("under-buy"),
             named("under-description"),
             named("page-end"));
+  }
+
+  private static String lines(Collection<CatalogueProduct> products) {
+    return products.stream().map(NeutralPage::line).collect(Collectors.joining());
   }
 
   private static String line(CatalogueProduct product) {

@@ -64,7 +64,12 @@ class PageCheck {
       List<String> spots,
       List<PointedFound> pointed,
       List<String> missing,
-      String structured) {}
+      String structured) {
+    static Checked failed(PageKind kind, String address, String failure) {
+      return new Checked(
+          kind, address, failure, false, List.of(), "", List.of(), List.of(), List.of(), "");
+    }
+  }
 
   /** One page of each kind, with the first product and category. */
   List<Checked> all(String office) {
@@ -118,17 +123,7 @@ class PageCheck {
     try {
       page = fetch.get(address, Fetch.Limits.PAGE);
     } catch (Refusal e) {
-      return new Checked(
-          kind,
-          address,
-          String.valueOf(e.getMessage()),
-          false,
-          List.of(),
-          "",
-          List.of(),
-          List.of(),
-          List.of(),
-          "");
+      return Checked.failed(kind, address, String.valueOf(e.getMessage()));
     }
     Document html = Jsoup.parse(page.text(), address);
     List<String> spots =

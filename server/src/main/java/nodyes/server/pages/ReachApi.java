@@ -15,6 +15,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Reach;
+import nodyes.server.catalogue.Catalogue;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
 import nodyes.server.nods.Rule;
@@ -38,12 +39,14 @@ class ReachApi {
   private final AllFacts facts;
   private final Nods nods;
   private final Shop shop;
+  private final Catalogue catalogue;
   private final Clock clock;
 
-  ReachApi(AllFacts facts, Nods nods, Shop shop, Clock clock) {
+  ReachApi(AllFacts facts, Nods nods, Shop shop, Catalogue catalogue, Clock clock) {
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
+    this.catalogue = catalogue;
     this.clock = clock;
   }
 
@@ -56,7 +59,8 @@ class ReachApi {
       @Nullable String lang,
       @Nullable String at) {}
 
-  record ProductName(String slug, String title) {}
+  /** The picture is an address, as the shop gave it; empty where there is none. */
+  record ProductName(String slug, String title, String picture) {}
 
   record MissView(String slug, String title, String by) {}
 
@@ -102,14 +106,18 @@ class ReachApi {
     return view(Reach.of(asIs, all, viewpoint), all, zone);
   }
 
-  private static ReachView view(Reach reach, Facts all, ZoneId zone) {
+  private ReachView view(Reach reach, Facts all, ZoneId zone) {
+    List<String> named = reach.products().stream().limit(MOST_NAMED).map(Slug::value).toList();
+    Map<String, String> pictures = catalogue.pictures(named);
     return new ReachView(
         reach.products().size(),
         reach.variants(),
         reach.of(),
-        reach.products().stream()
-            .limit(MOST_NAMED)
-            .map(slug -> new ProductName(slug.value(), title(all, slug)))
+        named.stream()
+            .map(
+                slug ->
+                    new ProductName(
+                        slug, title(all, new Slug(slug)), pictures.getOrDefault(slug, "")))
             .toList(),
         reach.misses().stream()
             .map(

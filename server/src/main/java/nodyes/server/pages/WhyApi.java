@@ -153,7 +153,7 @@ class WhyApi {
     if (published.isEmpty()) {
       needs.add(need("published", Standing.NOT_SO, "it is in your draft alone and not published"));
     } else if (drafted.isEmpty()) {
-      needs.add(need("published", Standing.SO, "it is published, and your draft takes it off"));
+      needs.add(need("published", Standing.SO, "it is published, and your draft removes it"));
     } else if (drafted.equals(published)) {
       needs.add(need("published", Standing.SO, "it is published as you see it"));
     } else {

@@ -20,10 +20,13 @@ import org.springframework.stereotype.Component;
 /** Who looked at which product: counted in memory, saved by {@link PresenceKeeper}. */
 @Component
 public class Presence {
+  private static final long MANY = 100;
+
   private final PresenceStore store;
   private final Map<Long, Tally> tallies = new ConcurrentHashMap<>();
   private final Set<Long> unsaved = ConcurrentHashMap.newKeySet();
   private final Map<Shown, Times> shown = new ConcurrentHashMap<>();
+  private final Map<Looked, Lately> lately = new ConcurrentHashMap<>();
 
   Presence(PresenceStore store) {
     this.store = store;
@@ -31,6 +34,12 @@ public class Presence {
 
   /** A number that was shown for a product in an hour. */
   record Shown(long hour, long product, ViewWindow window, long number) {}
+
+  /** What was looked at, over which time. */
+  private record Looked(long product, ViewWindow window) {}
+
+  /** What was counted in a second. */
+  private record Lately(long second, Counted counted) {}
 
   /** How often it was shown, and the least that was counted when it was. */
   record Times(long times, long counted) {
@@ -62,12 +71,28 @@ public class Presence {
   }
 
   /**
+   * Many are counted once a second: within it they can only become more, so what is kept is never
+   * too many. Few are counted each time, so that a visitor sees himself.
+   */
+  private Counted countLately(long product, ViewWindow window, Instant now) {
+    Lately last = lately.get(new Looked(product, window));
+    if (last != null && last.second() == now.getEpochSecond()) {
+      return last.counted();
+    }
+    Counted counted = count(product, window, now);
+    if (counted.number() > MANY) {
+      lately.put(new Looked(product, window), new Lately(now.getEpochSecond(), counted));
+    }
+    return counted;
+  }
+
+  /**
    * The number that a page shows; 0 for silence.
    *
    * @param isNoted whether a shopper sees it, and not the owner
    */
   long show(long product, ViewWindow window, int quietUnder, boolean isNoted, Instant now) {
-    Counted counted = count(product, window, now);
+    Counted counted = countLately(product, window, now);
     long number = counted.shown();
     if (number < quietUnder || !isNoted) {
       return number < quietUnder ? 0 : number;
@@ -98,6 +123,7 @@ public class Presence {
 
   /** Saves what changed since the last time; what comes in meanwhile is saved the next time. */
   void save(Instant now) {
+    lately.clear();
     var changed = new HashSet<>(unsaved);
     var contents = new HashMap<Long, byte[]>();
     for (Long product : changed) {

@@ -1,5 +1,7 @@
 package nodyes.server.presence;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
@@ -12,10 +14,19 @@ final class Robots {
               + "|curl/|wget/|python|java/|java-http-client|okhttp|go-http-client|axios|node",
           Pattern.CASE_INSENSITIVE);
 
+  private static final int LONGEST = 500;
+  private static final Cache<String, Boolean> TOLD =
+      Caffeine.newBuilder().maximumSize(2_000).build();
+
   private Robots() {}
 
   /** Whether a user agent names itself as a program, or not at all. */
   static boolean isNamed(@Nullable String userAgent) {
-    return userAgent == null || userAgent.isBlank() || NAMES.matcher(userAgent).find();
+    if (userAgent == null || userAgent.isBlank()) {
+      return true;
+    }
+    // no browser's name is that long: what is beyond is not looked at
+    String name = userAgent.substring(0, Math.min(LONGEST, userAgent.length()));
+    return TOLD.get(name, one -> NAMES.matcher(one).find());
   }
 }

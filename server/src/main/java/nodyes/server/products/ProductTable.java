@@ -133,7 +133,7 @@ class ProductTable {
     ProductFacts product =
         Slug.parse(slug)
             .flatMap(known -> Optional.ofNullable(all.products().get(known)))
-            .orElseThrow(() -> Refusal.notFound("There is no such product."));
+            .orElseThrow(() -> Refusal.notFound("The catalogue holds no such product."));
     return ProductRow.of(
         product, all, viewpoint(PageKind.PRODUCT, List.of(product.slug()), clock.instant()));
   }

@@ -12,7 +12,6 @@ import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
-import nodyes.core.bringin.SpreadsheetCell;
 import nodyes.core.nod.Nod;
 import nodyes.core.presence.ViewWindow;
 import nodyes.core.showing.Facts;
@@ -24,8 +23,6 @@ import nodyes.server.presence.ShownNumber;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -109,19 +106,9 @@ class ProofApi {
       throws IOException {
     LocalDate wanted = day(day);
     var text = new StringWriter();
-    try (var csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-      csv.printRecord("hour", "product", "title", "looked back on", "shown", "counted", "times");
-      for (ShownNumber one : find(wanted, 1, MOST_LINES).items()) {
-        ShownView view = view(one);
-        csv.printRecord(
-            view.hour(),
-            SpreadsheetCell.safe(view.product()),
-            SpreadsheetCell.safe(view.title()),
-            view.window(),
-            view.number(),
-            view.counted(),
-            view.times());
-      }
+    var file = new ShownFile(text);
+    for (ShownNumber one : find(wanted, 1, MOST_LINES).items()) {
+      file.write(LocalTime.ofInstant(one.hour(), zone()), one);
     }
     return ResponseEntity.ok()
         .header(

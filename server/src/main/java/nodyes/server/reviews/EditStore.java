@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import nodyes.server.database.Database;
+import org.jooq.DSLContext;
 import org.jooq.UpdateSetMoreStep;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -93,28 +94,7 @@ class EditStore {
   List<ReviewEvent> history(long id) {
     return database.read(
         sql -> {
-          var events =
-              new ArrayList<>(
-                  sql.select(
-                          REVIEW_MOVE.TO_STATE,
-                          REVIEW_MOVE.REASON,
-                          REVIEW_MOVE.MOVED_BY,
-                          REVIEW_MOVE.MOVED_AT,
-                          REVIEW_MOVE.IS_UNDONE)
-                      .from(REVIEW_MOVE_ITEM)
-                      .join(REVIEW_MOVE)
-                      .on(REVIEW_MOVE.ID.eq(REVIEW_MOVE_ITEM.MOVE_ID))
-                      .where(REVIEW_MOVE_ITEM.REVIEW_ID.eq(id))
-                      .orderBy(REVIEW_MOVE.ID.desc())
-                      .limit(MOST_EVENTS)
-                      .fetch(
-                          row ->
-                              new ReviewEvent(
-                                  row.value1(),
-                                  row.value2(),
-                                  row.value3(),
-                                  row.value4(),
-                                  row.value5())));
+          var events = new ArrayList<>(moves(sql, id));
           events.addAll(
               sql.selectFrom(REVIEW_CHANGE)
                   .where(REVIEW_CHANGE.REVIEW_ID.eq(id))
@@ -131,5 +111,24 @@ class EditStore {
           events.sort(Comparator.comparing(ReviewEvent::when));
           return List.copyOf(events);
         });
+  }
+
+  private static List<ReviewEvent> moves(DSLContext sql, long id) {
+    return sql.select(
+            REVIEW_MOVE.TO_STATE,
+            REVIEW_MOVE.REASON,
+            REVIEW_MOVE.MOVED_BY,
+            REVIEW_MOVE.MOVED_AT,
+            REVIEW_MOVE.IS_UNDONE)
+        .from(REVIEW_MOVE_ITEM)
+        .join(REVIEW_MOVE)
+        .on(REVIEW_MOVE.ID.eq(REVIEW_MOVE_ITEM.MOVE_ID))
+        .where(REVIEW_MOVE_ITEM.REVIEW_ID.eq(id))
+        .orderBy(REVIEW_MOVE.ID.desc())
+        .limit(MOST_EVENTS)
+        .fetch(
+            row ->
+                new ReviewEvent(
+                    row.value1(), row.value2(), row.value3(), row.value4(), row.value5()));
   }
 }

@@ -107,7 +107,7 @@ public class Kin {
   private long id(String slug) {
     return Slug.parse(slug)
         .flatMap(catalogue::id)
-        .orElseThrow(() -> Refusal.value("product", "is not sold here"));
+        .orElseThrow(() -> Refusal.value("product", "is not in the catalogue"));
   }
 
   @EventListener(CatalogueChanged.class)

@@ -38,7 +38,7 @@ class KinApi {
     long id =
         Slug.parse(product)
             .flatMap(catalogue::id)
-            .orElseThrow(() -> Refusal.notFound("The shop sells no such product."));
+            .orElseThrow(() -> Refusal.notFound("The catalogue holds no such product."));
     return shown(kin.others(id));
   }
 

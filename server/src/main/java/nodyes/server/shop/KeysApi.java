@@ -57,7 +57,7 @@ class KeysApi {
       throw Refusal.value("name", "is 1 to 60 characters");
     }
     if (store.keys(MOST).size() == MOST) {
-      throw Refusal.unusable("There are 50 keys already. Take out some that are used no more.");
+      throw Refusal.unusable("There are 50 keys already. Remove some that are used no more.");
     }
     byte[] bytes = new byte[BYTES];
     random.nextBytes(bytes);

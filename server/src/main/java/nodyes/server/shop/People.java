@@ -3,11 +3,10 @@ package nodyes.server.shop;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.util.HexFormat;
 import java.util.Optional;
 import nodyes.server.ServerSettings;
 import nodyes.server.web.Refusal;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
@@ -15,14 +14,14 @@ import org.springframework.stereotype.Component;
 
 /** Who may sign in, and the first of them. */
 @Component
-class People {
-  private static final Logger LOG = LoggerFactory.getLogger(People.class);
+public class People {
   // without letters and digits that look alike
   private static final String CODE_LETTERS = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
   private static final int CODE_LENGTH = 12;
   // OWASP Password Storage Cheat Sheet for PBKDF2-HMAC-SHA256 (from memory)
   private static final int PBKDF2_ROUNDS = 600_000;
   private static final int SALT_BYTES = 16;
+  private static final int HASH_BYTES = 32;
 
   private final ShopStore store;
   private final Clock clock;
@@ -32,17 +31,21 @@ class People {
           SALT_BYTES,
           PBKDF2_ROUNDS,
           Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
-  private final String decoyHash = passwords.encode("decoy");
+  // a salt and a hash by chance, that no password is known for and that are checked as any are
+  private final String decoyHash = HexFormat.of().formatHex(chance(SALT_BYTES + HASH_BYTES));
   private volatile Optional<String> firstRunCode = Optional.empty();
 
   People(ShopStore store, Clock clock, ServerSettings settings) {
     this.store = store;
     this.clock = clock;
     if (!settings.demo() && !store.hasPeople()) {
-      String code = newCode();
-      firstRunCode = Optional.of(code);
-      LOG.info("No owner yet. Open the back office and give this one-time code: {}", code);
+      firstRunCode = Optional.of(newCode());
     }
+  }
+
+  /** What makes whoever gives it the owner, while there is none. It belongs in no log. */
+  public Optional<String> firstRunCode() {
+    return firstRunCode;
   }
 
   boolean awaitsOwner() {
@@ -70,6 +73,12 @@ class People {
     Optional<Person> person = store.person(plain(email));
     boolean fits = passwords.matches(password, person.map(Person::passwordHash).orElse(decoyHash));
     return fits ? person : Optional.empty();
+  }
+
+  private static byte[] chance(int bytes) {
+    byte[] all = new byte[bytes];
+    new SecureRandom().nextBytes(all);
+    return all;
   }
 
   private static String plain(String email) {

@@ -60,7 +60,7 @@ class SecuritySetup {
                     .permitAll()
                     .requestMatchers(HttpMethod.PUT, "/api/v1/shop", "/api/v1/own-reviews/rule")
                     .hasRole(Role.OWNER.name())
-                    .requestMatchers("/api/v1/keys/**")
+                    .requestMatchers("/api/v1/keys/**", "/api/v1/leaving/**")
                     .hasRole(Role.OWNER.name())
                     .requestMatchers("/api/**")
                     .hasAnyRole(Role.OWNER.name(), Role.MACHINE.name())

@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.nio.file.Path;
 import java.time.Duration;
 import nodyes.server.ServerSettings;
 import nodyes.server.web.RateLimit;
@@ -27,15 +28,22 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "session")
 @RequestMapping("/api/v1")
 class SessionApi {
+  private static final long ENOUGH_MEGABYTES = 200;
+
   private final People people;
+  private final Shop shop;
   private final SecurityContextRepository contexts;
   private final boolean demo;
+  private final Path data;
   private final RateLimit tries = new RateLimit(10, Duration.ofMinutes(5));
 
-  SessionApi(People people, SecurityContextRepository contexts, ServerSettings settings) {
+  SessionApi(
+      People people, Shop shop, SecurityContextRepository contexts, ServerSettings settings) {
     this.people = people;
+    this.shop = shop;
     this.contexts = contexts;
     this.demo = settings.demo();
+    this.data = settings.data();
   }
 
   enum SessionState {
@@ -44,7 +52,13 @@ class SessionApi {
     FIRST_RUN
   }
 
-  record SessionView(SessionState state, @Nullable String name, boolean demo) {}
+  /**
+   * Who is there.
+   *
+   * @param megabytesLeft room on the disk of what is stored, where that is little
+   */
+  record SessionView(
+      SessionState state, @Nullable String name, boolean demo, @Nullable Long megabytesLeft) {}
 
   record SignIn(
       @NotBlank(message = "give your address") String email,
@@ -56,15 +70,16 @@ class SessionApi {
           String name,
       @NotBlank(message = "give your address") @Email(message = "is not an e-mail address")
           String email,
-      @Size(min = 12, max = 200, message = "at least 12 characters") String password) {}
+      @Size(min = 12, max = 200, message = "at least 12 characters") String password,
+      @Nullable @Size(max = 60, message = "at most 60 characters") String zone) {}
 
   @GetMapping("/session")
   SessionView session(@Nullable Authentication who) {
     if (who != null) {
-      return new SessionView(SessionState.SIGNED_IN, who.getName(), demo);
+      return new SessionView(SessionState.SIGNED_IN, who.getName(), demo, littleRoom());
     }
     return new SessionView(
-        people.awaitsOwner() ? SessionState.FIRST_RUN : SessionState.SIGNED_OUT, null, demo);
+        people.awaitsOwner() ? SessionState.FIRST_RUN : SessionState.SIGNED_OUT, null, demo, null);
   }
 
   @PostMapping("/session")
@@ -87,10 +102,9 @@ class SessionApi {
       HttpServletRequest request,
       HttpServletResponse response) {
     tries.count(request.getRemoteAddr());
-    return begin(
-        people.makeOwner(given.code(), given.name(), given.email(), given.password()),
-        request,
-        response);
+    Person owner = people.makeOwner(given.code(), given.name(), given.email(), given.password());
+    shop.begin(given.zone());
+    return begin(owner, request, response);
   }
 
   @DeleteMapping("/session")
@@ -101,6 +115,11 @@ class SessionApi {
     }
     SecurityContextHolder.clearContext();
     return session(null);
+  }
+
+  private @Nullable Long littleRoom() {
+    long left = data.toFile().getUsableSpace() / 1_000_000;
+    return left < ENOUGH_MEGABYTES ? left : null;
   }
 
   private SessionView begin(

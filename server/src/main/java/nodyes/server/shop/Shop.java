@@ -2,7 +2,11 @@ package nodyes.server.shop;
 
 import java.security.SecureRandom;
 import java.time.ZoneId;
+import java.util.Currency;
 import java.util.HexFormat;
+import java.util.Locale;
+import nodyes.server.where.ZoneCountries;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
@@ -31,6 +35,18 @@ public class Shop {
     store.save(changed);
     settings = changed;
     events.publishEvent(new ShopChanged());
+  }
+
+  /** A new shop counts in the time zone of its owner's machine, and in the money of its country. */
+  void begin(@Nullable String zone) {
+    if (zone == null || !ZoneId.getAvailableZoneIds().contains(zone)) {
+      return;
+    }
+    Currency currency =
+        ZoneCountries.of(zone)
+            .map(country -> Currency.getInstance(Locale.of("", country)))
+            .orElseGet(() -> Currency.getInstance(settings.currency()));
+    save(settings.with(currency.getCurrencyCode(), ZoneId.of(zone)));
   }
 
   private ShopSettings first() {

@@ -30,6 +30,12 @@ public record ShopSettings(
   /** What names the variant in an address, where none is chosen. */
   private static final Pattern NO_VARIANT = Pattern.compile("[?&][^?&=]+=\\{variant}");
 
+  /** The same with other money and another time zone. */
+  public ShopSettings with(String otherCurrency, ZoneId otherZone) {
+    return new ShopSettings(
+        name, publicKey, otherCurrency, otherZone, address, productPath, listingPath, basketPath);
+  }
+
   /** The origin of its pages, if connected. */
   public Optional<String> origin() {
     if (address.isEmpty()) {

@@ -68,6 +68,10 @@ class Problems extends ResponseEntityExceptionHandler {
       throw failure;
     }
     LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), failure);
+    if (FullDisk.is(failure)) {
+      return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
+          .body(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FullDisk.WORDS));
+    }
     return ResponseEntity.internalServerError()
         .body(
             ProblemDetail.forStatusAndDetail(

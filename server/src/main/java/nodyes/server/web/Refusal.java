@@ -50,7 +50,8 @@ public class Refusal extends RuntimeException {
     return status;
   }
 
-  List<Fault> faults() {
+  /** What is wrong, value by value; empty where it is the whole. */
+  public List<Fault> faults() {
     return faults;
   }
 }

@@ -56,7 +56,7 @@ class RequiredUnlessNullable implements ModelConverter {
         .forEach(schema::addRequiredItem);
   }
 
-  private static boolean mayBeMissing(RecordComponent component) {
+  static boolean mayBeMissing(RecordComponent component) {
     return component.getType() == Optional.class
         || component.getAnnotatedType().isAnnotationPresent(Nullable.class);
   }

@@ -11,12 +11,13 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Which country a time zone is of, by the IANA time zone database. */
-final class ZoneCountries {
+public final class ZoneCountries {
   private static final Map<String, String> COUNTRIES = read();
 
   private ZoneCountries() {}
 
-  static Optional<String> of(String zone) {
+  /** The country of a zone, as two letters (ISO 3166-1); empty where the database names none. */
+  public static Optional<String> of(String zone) {
     return Optional.ofNullable(COUNTRIES.get(zone));
   }
 

@@ -38,6 +38,44 @@ public class LanguageGuessTest {
     assertEquals(guess.of(sentence), Optional.of(language));
   }
 
+  /** What people write of a pot: short, and mostly of common words; our own sentences. */
+  @DataProvider
+  public Object[][] shortReviews() {
+    return new Object[][] {
+      {"en", "Came with a chip at the foot."},
+      {"en", "It came in two days"},
+      {"en", "Good value, will buy again"},
+      {"en", "Hardy little thing, arrived well packed"},
+      {"en", "Smaller than I thought"},
+      {"en", "Chipped on arrival"},
+      {"en", "Love it so much"},
+      {"pt", "Muito bonito e bem embalado"},
+      {"es", "Muy bonita y llegó bien envuelta"},
+      {"fr", "Très joli pot, bien emballé"},
+      {"de", "Kam heil an und steht gut"},
+      {"it", "Bello e ben imballato, lo consiglio"},
+      {"nl", "Mooie pot en netjes ingepakt"},
+      {"af", "Alles goed, baie dankie vir die pot"},
+      {"cy", "Mae'n botyn hyfryd iawn"},
+      {"ja", "色がきれいです"},
+    };
+  }
+
+  @Test(dataProvider = "shortReviews")
+  public void aShortReviewIsToldTooOrNotAtAll(String language, String review) {
+    Optional<String> told = guess.of(review);
+    assertTrue(told.isEmpty() || told.get().equals(language), review + " is " + told);
+  }
+
+  @Test
+  public void mostShortReviewsAreTold() {
+    long told = 0;
+    for (Object[] one : shortReviews()) {
+      told += guess.of((String) one[1]).isPresent() ? 1 : 0;
+    }
+    assertTrue(told >= shortReviews().length - 2, told + " are told");
+  }
+
   @Test
   public void tooLittleIsNotGuessedFrom() {
     assertEquals(guess.of("Ok!"), Optional.empty());

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.DateOrder;
-import nodyes.server.bringin.rows.Preparing;
+import nodyes.server.rows.Preparing;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 

@@ -67,7 +67,7 @@ public class CatalogueImportTest extends ServerTest {
   Object[][] badLines() {
     return new Object[][] {
       {"{not json", "is not JSON"},
-      {"{}", "has no hasVariant"},
+      {"{}", "lists no variants (hasVariant)"},
       {"{\"hasVariant\":[{\"name\":\"x\"}]}", "has no sku"},
       {"{\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\"}]}", "has no productGroupID"},
       {
@@ -77,7 +77,7 @@ public class CatalogueImportTest extends ServerTest {
       {
         "{\"productGroupID\":\"p\",\"name\":\"x\",\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\","
             + "\"offers\":{\"price\":\"1.005\",\"priceCurrency\":\"EUR\"}}]}",
-        "Scale of amount 1.005 is greater than the scale of the currency EUR"
+        "has more decimals than EUR has; if it is in thousands, write it as 1234.00"
       },
       {
         "{\"productGroupID\":\"p\",\"name\":\"x\",\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\","

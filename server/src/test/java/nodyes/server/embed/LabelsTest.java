@@ -127,7 +127,7 @@ public class LabelsTest extends ServerTest {
         .andExpect(
             jsonPath("$.nods[0].because")
                 .value(
-                    "Not here: the price lies under none of the days before; the rule wants at"
+                    "Not here: the price is no lower than in the days before; the rule wants at"
                         + " least 1%."));
     ask("/api/v1/page?kind=listing&product=lb&trial=no-such-kind")
         .andExpect(status().isBadRequest());

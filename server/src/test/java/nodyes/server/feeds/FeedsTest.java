@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -161,7 +162,49 @@ public class FeedsTest extends ServerTest {
     assertEquals(pot.variants().get("FC-S").reference().orElseThrow().toString(), "EUR 15.00");
     JsonNode wrong = feed("products", "w.csv", "a,b\n1,2\n", false);
     assertEquals(wrong.path("run").path("taken").asInt(), 0);
-    assertTrue(wrong.path("problems").path(0).path("reason").asString().contains("schema.org"));
+    assertTrue(
+        wrong.path("problems").path(0).path("reason").asString().contains("no heading says"));
+  }
+
+  /** A table as a shop keeps it: own headings, semicolons, Latin-1, decimal commas, no SKU. */
+  @Test
+  public void aSpreadsheetIsACatalogue() throws Exception {
+    String csv =
+        "Artikel;Größe;Preis;Bestand;Kategorie\n"
+            + "Übertopf blau;klein;12,50 €;3;Töpfe\n"
+            + "Übertopf blau;groß;1.020,00 €;;Töpfe\n"
+            + "Gießkanne;;bald;2;Gießen\n"
+            + "Zinkwanne;;1.250;2;Gießen\n";
+    JsonNode detail =
+        body(
+            upload(
+                    "/api/v1/feeds/products/files?whole=false",
+                    "sortiment.csv",
+                    csv.replace("€", "EUR").getBytes(StandardCharsets.ISO_8859_1))
+                .andExpect(status().isOk()));
+    assertEquals(detail.path("run").path("taken").asInt(), 1);
+    assertEquals(
+        reasons(detail),
+        Map.of(
+            4,
+            "price bald: is no amount such as 12.50",
+            5,
+            "price 1.250: has more decimals than EUR has; if it is in thousands, write it as"
+                + " 1234.00"));
+    var pot = catalogue.find(List.of(new Slug("ubertopf-blau"))).get(new Slug("ubertopf-blau"));
+    assertEquals(pot.title(), "Übertopf blau");
+    assertEquals(
+        pot.variants().values().stream()
+            .map(one -> one.sku() + " " + one.price().orElseThrow())
+            .toList(),
+        List.of("ubertopf-blau-klein EUR 12.50", "ubertopf-blau-groß EUR 1020.00"));
+    String none = "colour;weight\nblue;2\n";
+    assertEquals(
+        reasons(feed("products", "w.csv", none, false)),
+        Map.of(
+            1,
+            "productGroupID colour, weight: no heading says which column holds the product: call it"
+                + " Product or productGroupID"));
   }
 
   @Test

@@ -59,7 +59,7 @@ public class ChangesTest {
         List.of("Star line (above title) moves to above title"));
     assertEquals(
         changes(of(wall(6)), of(wall(8))), List.of("Review wall (page end) is set differently"));
-    assertEquals(changes(of(wall(6)), of()), List.of("Review wall (page end) is taken off"));
+    assertEquals(changes(of(wall(6)), of()), List.of("Review wall (page end) is removed"));
     assertEquals(changes(of(), of(wall(6))), List.of("Review wall (page end) is added"));
   }
 

@@ -87,6 +87,23 @@ public class PageCheckTest extends ServerTest {
   }
 
   @Test
+  public void aPageOfEachKindIsLookedAt() throws Exception {
+    page(script(), MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
+    JsonNode pages = body(ask("/api/v1/page/check/all")).path("pages");
+    var kinds = new java.util.TreeSet<String>();
+    for (JsonNode one : pages) {
+      kinds.add(one.path("kind").asString());
+      assertTrue(
+          one.path("address").asString().startsWith("http://" + OutsideServer.host() + "/"),
+          one.toString());
+      boolean isThere = one.path("failure").asString("").isEmpty();
+      assertEquals(one.path("hasScript").asBoolean(), isThere, one.toString());
+    }
+    assertTrue(kinds.containsAll(java.util.List.of("BASKET", "HOME", "PRODUCT")), kinds + "");
+    assertFalse(kinds.contains("CONFIRMATION"), "each of those is of one shopper");
+  }
+
+  @Test
   public void whatIsMissingIsNamed() throws Exception {
     page("", "<main><h1>Pot</h1></main>");
     JsonNode found = check();

@@ -111,6 +111,22 @@ public class ViewsTest extends ServerTest {
     assertEquals(now("views-halves"), new Counted(3, true));
   }
 
+  @Test
+  public void manyAreCountedOnceASecondAndNeverTooMany() throws Exception {
+    product("views-many");
+    long id = catalogue.id(new Slug("views-many")).orElseThrow();
+    Instant second = NOW.plusSeconds(7);
+    for (int i = 1; i <= 250; i++) {
+      presence.saw(id, 7919L * i, second);
+      long seen = presence.show(id, ViewWindow.NOW, 2, false, second);
+      assertTrue(seen <= i, seen + " of " + i);
+      if (i <= 100) {
+        assertEquals(seen, i < 2 ? 0 : i);
+      }
+    }
+    assertEquals(presence.show(id, ViewWindow.NOW, 2, false, second.plusSeconds(1)), 250);
+  }
+
   @DataProvider
   Object[][] others() {
     return new Object[][] {

@@ -10,7 +10,6 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
-import static org.testng.Assert.assertNotNull;
 import static org.testng.Assert.assertTrue;
 
 import java.util.Optional;
@@ -18,7 +17,6 @@ import nodyes.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpSession;
-import org.springframework.test.util.ReflectionTestUtils;
 import org.springframework.test.web.servlet.ResultActions;
 import org.testng.annotations.Test;
 
@@ -82,16 +80,15 @@ public class SessionTest extends ServerTest {
     var session = new MockHttpSession();
     http.perform(get("/api/v1/session")).andExpect(jsonPath("$.state").value("FIRST_RUN"));
     String owner =
-        "{\"code\":\"%s\",\"name\":\"Rita\",\"email\":\"Rita@shop.example\",\"password\":\"%s\"}";
+        "{\"code\":\"%s\",\"name\":\"Rita\",\"email\":\"Rita@shop.example\",\"password\":\"%s\","
+            + "\"zone\":\"Asia/Tokyo\"}";
     sends(
             "/api/v1/first-run",
             owner.formatted("AAAA-BBBB-CCCC", "a long enough one"),
             "10.0.0.1",
             session)
         .andExpect(status().isForbidden());
-    @SuppressWarnings("unchecked")
-    var code = (Optional<String>) ReflectionTestUtils.getField(people, "firstRunCode");
-    assertNotNull(code);
+    Optional<String> code = people.firstRunCode();
     sends("/api/v1/first-run", owner.formatted(code.orElseThrow(), "short"), "10.0.0.1", session)
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("password"));
@@ -99,6 +96,9 @@ public class SessionTest extends ServerTest {
     sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1", session)
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.name").value("Rita"));
+    http.perform(get("/api/v1/shop").session(session))
+        .andExpect(jsonPath("$.zone").value("Asia/Tokyo"))
+        .andExpect(jsonPath("$.currency").value("JPY"));
     http.perform(get("/api/v1/reviews").session(session)).andExpect(status().isOk());
     sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1", session)
         .andExpect(status().isConflict());

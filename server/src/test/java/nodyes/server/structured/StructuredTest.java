@@ -11,7 +11,7 @@ import static org.testng.Assert.assertTrue;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import nodyes.server.ServerTest;
-import nodyes.server.bringin.rows.PageReviews;
+import nodyes.server.rows.PageReviews;
 import org.springframework.http.MediaType;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;

@@ -51,7 +51,7 @@ public final class DemoShop implements AutoCloseable {
    */
   public DemoShop(HttpServer server, Path catalogue, String script, String key, InstantSource clock)
       throws IOException {
-    goods = new Goods(catalogue);
+    goods = new Goods(catalogue, clock);
     pages = new ShopPages(goods, script, key);
     this.clock = clock;
     this.server = server;

@@ -4,21 +4,41 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
 /** What the shop sells, read from its own catalogue file. */
 final class Goods {
+  private static final ZoneId SHOP_ZONE = ZoneId.of("Europe/Lisbon");
+
+  /** A variant with the price it has when the file was written, and those that it will have. */
   record Variant(
-      String sku, String title, BigDecimal price, BigDecimal usual, Optional<Long> stock) {
+      String sku,
+      String title,
+      BigDecimal written,
+      BigDecimal usual,
+      NavigableMap<Instant, BigDecimal> prices,
+      Optional<Long> stock,
+      InstantSource clock) {
+    BigDecimal price() {
+      var newest = prices.floorEntry(clock.instant());
+      return newest == null ? written : newest.getValue();
+    }
+
     boolean reduced() {
-      return price.compareTo(usual) < 0;
+      return price().compareTo(usual) < 0;
     }
 
     boolean soldOut() {
@@ -41,7 +61,10 @@ final class Goods {
   private final Map<String, Product> products = new LinkedHashMap<>();
   private final Map<String, Category> categories = new LinkedHashMap<>();
 
-  Goods(Path catalogue) throws IOException {
+  private final InstantSource clock;
+
+  Goods(Path catalogue, InstantSource clock) throws IOException {
+    this.clock = clock;
     var json = new ObjectMapper();
     for (String line : Files.readAllLines(catalogue)) {
       add(json.readTree(line));
@@ -62,7 +85,9 @@ final class Goods {
               variant.path("name").asString(),
               new BigDecimal(offer.path("price").asString()),
               new BigDecimal(offer.path("priceSpecification").path(0).path("price").asString()),
-              stock.isNumber() ? Optional.of(stock.asLong()) : Optional.empty()));
+              prices(offer.path("priceSpecification")),
+              stock.isNumber() ? Optional.of(stock.asLong()) : Optional.empty(),
+              clock));
     }
     String name = node.path("productGroupID").asString();
     products.put(
@@ -73,6 +98,21 @@ final class Goods {
             node.path("description").asString(),
             category,
             List.copyOf(variants)));
+  }
+
+  private static NavigableMap<Instant, BigDecimal> prices(JsonNode specifications) {
+    var prices = new TreeMap<Instant, BigDecimal>();
+    for (JsonNode one : specifications) {
+      String from = one.path("validFrom").asString("");
+      if (!from.isEmpty()) {
+        Instant instant =
+            from.length() > 10
+                ? Instant.parse(from)
+                : LocalDate.parse(from).atStartOfDay(SHOP_ZONE).toInstant();
+        prices.put(instant, new BigDecimal(one.path("price").asString()));
+      }
+    }
+    return prices;
   }
 
   Optional<Product> product(String slug) {

@@ -141,12 +141,17 @@ public sealed interface WireNod {
    * @param counted what is counted: all, verified, both, nothing
    */
   record StarLineContent(
-      BigDecimal mean,
-      BigDecimal drawn,
-      long count,
-      long verified,
-      boolean stars,
-      String counted) {}
+      BigDecimal mean, BigDecimal drawn, long count, long verified, boolean stars, String counted) {
+    static StarLineContent of(StarLine.Content stars) {
+      return new StarLineContent(
+          stars.mean(),
+          stars.drawn(),
+          stars.count(),
+          stars.verified(),
+          stars.showsStars(),
+          nodyes.core.nod.NodOption.named(stars.counted()));
+    }
+  }
 
   /**
    * From the core's content.
@@ -157,18 +162,7 @@ public sealed interface WireNod {
   static WireNod of(
       String id, String kind, String spot, String product, Content content, boolean canTranslate) {
     return switch (content) {
-      case StarLine.Content stars ->
-          new StarLineNod(
-              id,
-              spot,
-              product,
-              new StarLineContent(
-                  stars.mean(),
-                  stars.drawn(),
-                  stars.count(),
-                  stars.verified(),
-                  stars.showsStars(),
-                  nodyes.core.nod.NodOption.named(stars.counted())));
+      case StarLine.Content stars -> new StarLineNod(id, spot, product, StarLineContent.of(stars));
       case ReviewWall.Content wall ->
           new ReviewWallNod(
               id, spot, product, WireWall.of(wall.wall(), wall.shape(), canTranslate));

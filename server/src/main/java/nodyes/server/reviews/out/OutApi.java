@@ -1,7 +1,6 @@
 package nodyes.server.reviews.out;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.io.FilterInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,6 +9,7 @@ import java.time.LocalDate;
 import java.util.Locale;
 import nodyes.server.reviews.AskedReviews;
 import nodyes.server.shop.Shop;
+import nodyes.server.web.OnceFile;
 import nodyes.server.web.Refusal;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.core.io.InputStreamResource;
@@ -56,22 +56,6 @@ class OutApi {
                 .filename("reviews-" + today + "." + wanted.ending())
                 .build()
                 .toString())
-        .body(new InputStreamResource(new Once(file)));
-  }
-
-  /** A file that is gone once it is read. */
-  private static final class Once extends FilterInputStream {
-    private final Path file;
-
-    Once(Path file) throws IOException {
-      super(Files.newInputStream(file));
-      this.file = file;
-    }
-
-    @Override
-    public void close() throws IOException {
-      super.close();
-      Files.deleteIfExists(file);
-    }
+        .body(new InputStreamResource(new OnceFile(file)));
   }
 }

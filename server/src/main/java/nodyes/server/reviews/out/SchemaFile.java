@@ -49,16 +49,7 @@ final class SchemaFile implements OutFile {
     }
     review.put("@type", "Review");
     put(review, "identifier", row.sourceId());
-    var product = typed("Product");
-    product.put("name", row.productTitle());
-    product.put("productID", row.product());
-    if (row.variant() != null) {
-      var variant = typed("PropertyValue");
-      variant.put("name", SchemaReviews.VARIANT);
-      variant.put("value", row.variant());
-      product.put("additionalProperty", variant);
-    }
-    review.put("itemReviewed", product);
+    review.put("itemReviewed", product(row));
     var rating = typed("Rating");
     rating.put("ratingValue", new BigDecimal(row.rating()));
     rating.put("bestRating", 5);
@@ -67,14 +58,7 @@ final class SchemaFile implements OutFile {
     put(review, "headline", row.title());
     put(review, "reviewBody", row.words());
     if (row.reviewer() != null || row.country() != null) {
-      var author = typed("Person");
-      put(author, "name", row.reviewer());
-      if (row.country() != null) {
-        var address = typed("PostalAddress");
-        address.put("addressCountry", row.country());
-        author.put("address", address);
-      }
-      review.put("author", author);
+      review.put("author", author(row));
     }
     put(review, "datePublished", row.date());
     put(review, "inLanguage", row.language());
@@ -88,6 +72,30 @@ final class SchemaFile implements OutFile {
     }
     put(review, "creativeWorkStatus", row.state());
     return review;
+  }
+
+  private static Map<String, Object> product(OutRow row) {
+    var product = typed("Product");
+    product.put("name", row.productTitle());
+    product.put("productID", row.product());
+    if (row.variant() != null) {
+      var variant = typed("PropertyValue");
+      variant.put("name", SchemaReviews.VARIANT);
+      variant.put("value", row.variant());
+      product.put("additionalProperty", variant);
+    }
+    return product;
+  }
+
+  private static Map<String, Object> author(OutRow row) {
+    var author = typed("Person");
+    put(author, "name", row.reviewer());
+    if (row.country() != null) {
+      var address = typed("PostalAddress");
+      address.put("addressCountry", row.country());
+      author.put("address", address);
+    }
+    return author;
   }
 
   private static Map<String, Object> typed(String type) {

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { useSay } from '../../ui/toasts';
+import { count } from '../../shared/words';
+import type { Reason, ReviewLine } from '../reviews/queries';
+import { marks, useDecide, type Decision, type SortingFilter } from './queries';
+
+interface SortActsGiven {
+  batch: number;
+  filter: SortingFilter;
+  items: ReviewLine[];
+  /** the first and the last that are chosen */
+  chosen: { from: number; to: number };
+  at: number;
+  goTo: (next: number) => void;
+}
+
+type Keeps = 'BOTH' | 'OLDER' | 'THIS';
+
+/** Puts decisions together that are alike, so that an undo is few calls. */
+function together(lines: Pick<ReviewLine, 'id' | 'sorted' | 'sortedBecause'>[]): Decision[] {
+  const groups = new Map<string, Decision>();
+  for (const { id, sorted, sortedBecause } of lines) {
+    const key = `${sorted} ${sortedBecause ?? ''}`;
+    const group = groups.get(key) ?? { ids: [], sorted, reason: sortedBecause };
+    group.ids.push(id);
+    groups.set(key, group);
+  }
+  return [...groups.values()];
+}
+
+/** What can be decided at the sorting table; each decision can be taken back, fifty deep. */
+export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActsGiven) {
+  const decide = useDecide(batch);
+  const { say, sayProblem } = useSay();
+  const [undone, setUndone] = useState<{ text: string; before: Decision[]; at: number }[]>([]);
+  const chosenLines = items.slice(chosen.from, chosen.to + 1);
+  const act = (lines: ReviewLine[], sorted: Decision['sorted'], reason?: Reason) => {
+    if (lines.length === 0) return;
+    const many = count(lines.length, 'review');
+    setUndone((before) => [
+      ...before.slice(-49),
+      {
+        text: `${many} ${sorted === 'KEPT' ? 'kept' : 'left out'}`,
+        before: together(lines),
+        at,
+      },
+    ]);
+    decide.mutate([{ ids: lines.map((line) => line.id), sorted, reason }], { onError: sayProblem });
+  };
+  const keep = () => {
+    act(chosenLines, 'KEPT');
+    goTo(chosen.to + 1);
+  };
+  const leave = (reason?: Reason) => {
+    act(chosenLines, 'LEFT_OUT', reason);
+    goTo(chosen.to + 1);
+  };
+  const undo = () => {
+    const last = undone.at(-1);
+    if (!last) return;
+    setUndone(undone.slice(0, -1));
+    decide.mutate(last.before, { onError: sayProblem });
+    goTo(last.at);
+  };
+  const all = async (sorted: Decision['sorted']) => {
+    try {
+      const before = await marks(batch, filter);
+      setUndone([
+        ...undone,
+        {
+          text: `${count(before.length, 'review')} ${sorted === 'KEPT' ? 'kept' : 'left out'}`,
+          before: together(before.map((mark) => ({ ...mark, sortedBecause: mark.reason }))),
+          at,
+        },
+      ]);
+      decide.mutate([{ ids: before.map((mark) => mark.id), sorted }], { onError: sayProblem });
+    } catch (error) {
+      sayProblem(error);
+    }
+  };
+  const copy = (review: ReviewLine, keepWhich: Keeps, older: number) => {
+    if (keepWhich === 'OLDER') return act([review], 'LEFT_OUT', 'A_COPY');
+    act([review], 'KEPT');
+    const other = items.filter((line) => line.id === older);
+    if (keepWhich === 'THIS' && other.length > 0) act(other, 'LEFT_OUT', 'A_COPY');
+    if (keepWhich === 'THIS' && other.length === 0) {
+      say('The older one is not in this batch; find it on the desk to leave it out');
+    }
+  };
+  return {
+    keep,
+    leave,
+    undo,
+    all,
+    copy,
+    chosen: chosenLines.length,
+    last: undone.at(-1)?.text,
+    isBusy: decide.isPending,
+  };
+}
