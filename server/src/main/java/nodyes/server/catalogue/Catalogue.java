@@ -10,12 +10,12 @@ import nodyes.core.common.Slug;
 import nodyes.core.sales.SalesBook;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.PageOf;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /** The products that rules and reviews speak of. */
 @Component
@@ -24,7 +24,7 @@ public class Catalogue {
   private final CatalogueWriter writer;
   private final Shop shop;
   private final ApplicationEventPublisher events;
-  private volatile @Nullable Map<String, SalesBook.Group> groups;
+  private volatile SingletonSupplier<Map<String, SalesBook.Group>> groups;
 
   Catalogue(
       CatalogueStore store, CatalogueWriter writer, Shop shop, ApplicationEventPublisher events) {
@@ -32,6 +32,7 @@ public class Catalogue {
     this.writer = writer;
     this.shop = shop;
     this.events = events;
+    this.groups = SingletonSupplier.of(this::readGroups);
   }
 
   /** The known ones among the named products. */
@@ -49,20 +50,19 @@ public class Catalogue {
    * products under the empty name. The same until the catalogue changes.
    */
   public Map<String, SalesBook.Group> groups() {
-    Map<String, SalesBook.Group> known = groups;
-    if (known == null) {
-      var made = new HashMap<String, SalesBook.Group>();
-      store.members().forEach((name, ids) -> made.put(name, new SalesBook.Group(name, ids)));
-      known = Map.copyOf(made);
-      groups = known;
-    }
-    return known;
+    return groups.obtain();
+  }
+
+  private Map<String, SalesBook.Group> readGroups() {
+    var made = new HashMap<String, SalesBook.Group>();
+    store.members().forEach((name, ids) -> made.put(name, new SalesBook.Group(name, ids)));
+    return Map.copyOf(made);
   }
 
   @EventListener(CatalogueChanged.class)
   @Order(Ordered.HIGHEST_PRECEDENCE)
   void forget() {
-    groups = null;
+    groups = SingletonSupplier.of(this::readGroups);
   }
 
   /** Addresses of the products' pictures, by slug. */

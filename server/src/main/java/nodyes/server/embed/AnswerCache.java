@@ -30,7 +30,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * Answers kept by the address that asked for them, until their time is up or what they speak of
- * changes.
+ * changes. It hears of a change last: what answers are made of is forgotten before them.
  */
 @Component
 class AnswerCache {
@@ -89,11 +89,15 @@ class AnswerCache {
   Answer fill(String address, Supplier<Answer> making) {
     long before = changes.get();
     Answer answer = making.get();
-    answers.put(address, answer);
-    if (changes.get() != before) {
-      answers.invalidate(address);
-    }
+    keep(address, answer, before);
     return answer;
+  }
+
+  /** As one step with forgetting: not for an instant can anyone find what is over. */
+  private synchronized void keep(String address, Answer answer, long madeAt) {
+    if (changes.get() == madeAt) {
+      answers.put(address, answer);
+    }
   }
 
   /** Pages are few: the ones that speak of a changed product are found by looking at all. */
@@ -108,8 +112,11 @@ class AnswerCache {
   }
 
   private void forget(Set<String> products) {
+    forgetThatShow(kin.apply(products));
+  }
+
+  private synchronized void forgetThatShow(Set<String> shown) {
     changes.incrementAndGet();
-    Set<String> shown = kin.apply(products);
     answers.asMap().values().removeIf(answer -> !Collections.disjoint(answer.products(), shown));
   }
 
@@ -141,7 +148,7 @@ class AnswerCache {
     forgetAll();
   }
 
-  private void forgetAll() {
+  private synchronized void forgetAll() {
     changes.incrementAndGet();
     answers.invalidateAll();
   }

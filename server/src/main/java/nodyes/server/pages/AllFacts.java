@@ -30,6 +30,12 @@ public class AllFacts {
   /** The facts as they are now. */
   public Facts get() {
     Facts facts = kept;
+    return facts == null ? read() : facts;
+  }
+
+  /** A change waits for what is being read, so that what was read before it does not stay. */
+  private synchronized Facts read() {
+    Facts facts = kept;
     if (facts == null) {
       facts = loader.all();
       kept = facts;
@@ -48,13 +54,13 @@ public class AllFacts {
     ListingChanged.class,
     ShopChanged.class
   })
-  void forget() {
+  synchronized void forget() {
     kept = null;
   }
 
   /** An order changes what was sold, and of the products nothing. */
   @EventListener
-  void sold(OrdersChanged event) {
+  synchronized void sold(OrdersChanged event) {
     Facts facts = kept;
     if (facts != null && !event.products().isEmpty()) {
       kept = loader.withSalesOfNow(facts);

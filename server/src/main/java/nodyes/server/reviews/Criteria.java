@@ -5,20 +5,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import nodyes.core.form.Criterion;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /** The single things that the owner asks reviewers about. */
 @Component
 public class Criteria {
   private final CriterionStore store;
   private final ApplicationEventPublisher events;
-  private volatile @Nullable Map<Long, Criterion> kept;
+  private volatile SingletonSupplier<Map<Long, Criterion>> kept;
 
   Criteria(CriterionStore store, ApplicationEventPublisher events) {
     this.store = store;
     this.events = events;
+    this.kept = SingletonSupplier.of(this::read);
   }
 
   /** All of them in the owner's order, those that are asked no more too. */
@@ -27,14 +28,13 @@ public class Criteria {
   }
 
   Map<Long, Criterion> byId() {
-    Map<Long, Criterion> known = kept;
-    if (known == null) {
-      var all = new LinkedHashMap<Long, Criterion>();
-      store.all().forEach(criterion -> all.put(criterion.id(), criterion));
-      known = all;
-      kept = known;
-    }
-    return known;
+    return kept.obtain();
+  }
+
+  private Map<Long, Criterion> read() {
+    var all = new LinkedHashMap<Long, Criterion>();
+    store.all().forEach(criterion -> all.put(criterion.id(), criterion));
+    return all;
   }
 
   /** Those that a product in these categories is asked about. */
@@ -50,7 +50,7 @@ public class Criteria {
    */
   public List<Criterion> set(List<Criterion> wanted) {
     store.set(wanted);
-    kept = null;
+    kept = SingletonSupplier.of(this::read);
     // their names stand in summaries of all products
     events.publishEvent(new PublishedReviewsChanged(store.ratedProducts()));
     return all();

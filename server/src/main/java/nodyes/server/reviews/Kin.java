@@ -9,10 +9,12 @@ import nodyes.core.common.Slug;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueChanged;
 import nodyes.server.web.Refusal;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /** Products that the owner groups as the same thing: each shows the reviews of all of them. */
 @Component
@@ -22,12 +24,13 @@ public class Kin {
   private final KinStore store;
   private final Catalogue catalogue;
   private final ApplicationEventPublisher events;
-  private volatile @Nullable Map<Long, List<Member>> kept;
+  private volatile SingletonSupplier<Map<Long, List<Member>>> kept;
 
   Kin(KinStore store, Catalogue catalogue, ApplicationEventPublisher events) {
     this.store = store;
     this.catalogue = catalogue;
     this.events = events;
+    this.kept = SingletonSupplier.of(store::all);
   }
 
   /** A product of a group. */
@@ -67,12 +70,7 @@ public class Kin {
   }
 
   private Map<Long, List<Member>> all() {
-    Map<Long, List<Member>> known = kept;
-    if (known == null) {
-      known = store.all();
-      kept = known;
-    }
-    return known;
+    return kept.obtain();
   }
 
   /**
@@ -97,7 +95,7 @@ public class Kin {
       wanted.stream().filter(one -> !ids(id).contains(one)).forEach(one -> all.addAll(ids(one)));
     }
     store.group(id, all);
-    kept = null;
+    forget();
     var after = new LinkedHashSet<>(before);
     after.addAll(slugs(store.slugs(touched)));
     events.publishEvent(new PublishedReviewsChanged(Set.copyOf(after)));
@@ -110,8 +108,10 @@ public class Kin {
         .orElseThrow(() -> Refusal.value("product", "is not in the catalogue"));
   }
 
+  /** What is being read is left to those who wait for it; who asks from now on reads anew. */
   @EventListener(CatalogueChanged.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
   void forget() {
-    kept = null;
+    kept = SingletonSupplier.of(store::all);
   }
 }

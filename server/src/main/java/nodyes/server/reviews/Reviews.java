@@ -20,6 +20,8 @@ import nodyes.server.web.PageOf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** The stored reviews. */
@@ -257,6 +259,7 @@ public class Reviews {
 
   /** What was counted counts no more. */
   @EventListener(PublishedReviewsChanged.class)
+  @Order(Ordered.HIGHEST_PRECEDENCE)
   void forgetTotals() {
     state.incrementAndGet();
     totals.invalidateAll();

@@ -4,12 +4,16 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.UnaryOperator;
 import nodyes.server.nods.ArrangementPublished;
 import nodyes.server.reviews.PublishedReviewsChanged;
@@ -18,6 +22,8 @@ import org.testng.annotations.Test;
 
 public class AnswerTest {
   private static final Instant NOW = Instant.parse("2026-11-26T14:20:00Z");
+  private static final int CHANGES = 20_000;
+  private static final int LOOKS = 50;
 
   private static Answer answer(Instant end, boolean isPublic) {
     return Answer.of(
@@ -110,5 +116,44 @@ public class AnswerTest {
           return made;
         });
     assertTrue(cache.find("pot").isEmpty());
+  }
+
+  /** One makes answers without a pause; what another finds is never older than its last change. */
+  @Test
+  public void whatIsOverIsNotFoundForAnInstant() throws Exception {
+    var cache = cache(NOW);
+    var state = new AtomicInteger();
+    var isOver = new AtomicBoolean();
+    try (var makers = Executors.newSingleThreadExecutor()) {
+      var made =
+          makers.submit(
+              () -> {
+                while (!isOver.get()) {
+                  cache.fill("pot", () -> numbered(state.get()));
+                }
+              });
+      try {
+        for (int now = 1; now <= CHANGES; now++) {
+          state.set(now);
+          cache.reviewsChanged(new PublishedReviewsChanged(Set.of("pot")));
+          for (int look = 0; look < LOOKS; look++) {
+            int least = now;
+            cache.find("pot").ifPresent(found -> assertTrue(number(found) >= least, "a past one"));
+          }
+        }
+      } finally {
+        isOver.set(true);
+      }
+      made.get();
+    }
+  }
+
+  private static Answer numbered(int number) {
+    byte[] bytes = ByteBuffer.allocate(Integer.BYTES).putInt(number).array();
+    return new Answer(bytes, bytes, "", Optional.empty(), true, Set.of("pot"));
+  }
+
+  private static int number(Answer answer) {
+    return ByteBuffer.wrap(answer.plain()).getInt();
   }
 }
