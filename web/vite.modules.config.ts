@@ -27,6 +27,8 @@ export default defineConfig({
     },
     rollupOptions: {
       output: {
+        // of ES modules Vite keeps the spaces otherwise, for libraries that others build in
+        minify: true,
         entryFileNames: 'nodyes/[name].js',
         chunkFileNames: 'nodyes/part-[hash].js',
         // what all kinds draw with is one file, so that a page asks for it once

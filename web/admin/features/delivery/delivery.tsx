@@ -4,7 +4,7 @@ import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
 import { useKeys } from '../../shared/keys';
 import { useTags } from '../catalogue/queries';
-import { useArrangement, useCategories, useShopTime } from '../pages/queries';
+import { useCategories, useShopTime } from '../pages/queries';
 import { Calendar } from './calendar';
 import { Closed } from './closed';
 import { Destinations } from './destinations';
@@ -34,7 +34,7 @@ export function Delivery() {
   const order = readOrder(query, first);
   const journey = useJourney(order);
   const set = useSetDelivery();
-  useUndo();
+  useUndo(set.isPending);
   if (delivery.error)
     return <Failure error={delivery.error} again={() => void delivery.refetch()} />;
   if (!delivery.data || !clock.data || !products.data) return <Loading />;
@@ -148,17 +148,15 @@ function written({ products, variant, at, country }: Ordered): Record<string, st
   };
 }
 
-/** Z takes the newest change of the timings back. */
-function useUndo(): void {
-  const arrangement = useArrangement();
+/** Z takes the newest change of the timings back, once it is kept. */
+function useUndo(isKeeping: boolean): void {
   const takeBack = useTakeBack();
   const { say, sayProblem } = useSay();
-  const step = arrangement.data?.lastStep;
   useKeys({
     z: () => {
-      if (!step?.words.startsWith('Delivery:')) return;
-      takeBack.mutate(step.id, {
-        onSuccess: () => say(`Taken back: ${step.words.replace('Delivery: ', '')}.`),
+      if (isKeeping || takeBack.isPending) return;
+      takeBack.mutate(undefined, {
+        onSuccess: (words) => words !== undefined && say(`Taken back: ${words}.`),
         onError: sayProblem,
       });
     },

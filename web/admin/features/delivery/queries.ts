@@ -86,11 +86,21 @@ export function useSetDelivery() {
   });
 }
 
-/** Takes the newest step back. */
+const OF_DELIVERY = 'Delivery: ';
+
+/**
+ * Takes the newest step back where it is one of the timings; what it was. It is asked for at the
+ * press: the page may not have heard of it yet.
+ */
 export function useTakeBack() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (step: number) => takeBackStep(step),
+    mutationFn: async () => {
+      const { lastStep } = await need(api.GET('/api/v1/arrangement'));
+      if (!lastStep?.words.startsWith(OF_DELIVERY)) return undefined;
+      await takeBackStep(lastStep.id);
+      return lastStep.words.slice(OF_DELIVERY.length);
+    },
     onSettled: () => {
       void queries.invalidateQueries({ queryKey: KEY });
       void draftChanged(queries);

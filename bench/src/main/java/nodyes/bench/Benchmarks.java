@@ -100,7 +100,7 @@ public final class Benchmarks {
             + ", on a machine with "
             + Runtime.getRuntime().availableProcessors()
             + " cores. Each figure stands beside a general-purpose reference measured in the same run.");
-    report.addAll(sizes());
+    report.addAll(Sizes.measure());
     try (var server = new RunningDemo(folder.resolve("data"))) {
       add(report, server.report());
       add(report, new Endpoint(server, folder).measure());
@@ -126,37 +126,5 @@ public final class Benchmarks {
     Files.createDirectories(OUT.getParent());
     Files.writeString(OUT, String.join("\n", report) + "\n", StandardCharsets.UTF_8);
     System.out.println(String.join("\n", part));
-  }
-
-  private static List<String> sizes() throws IOException {
-    var sizes =
-        new ArrayList<>(
-            List.of(
-                "",
-                "## Sizes",
-                "",
-                "What a shop page loads: nodyes.js with the star line in it, and the file of each kind that is on the"
-                    + " page; the form when someone opens it. Aim: nodyes.js under 12 kB and each kind under 4 kB with"
-                    + " brotli. The wall misses it: half of it is its rules for four looks, three layouts, order and"
-                    + " filters, and cut in two it would come later or move the page when it does.",
-                "",
-                "| what | bytes | with brotli |",
-                "| --- | ---: | ---: |",
-                "| app jar | " + Files.size(Path.of("app/target/nodyes.jar")) + " | |",
-                size(Path.of("web/dist/nodyes.js"))));
-    try (var files = Files.list(Path.of("web/dist/nodyes"))) {
-      for (Path file : files.filter(one -> one.toString().endsWith(".js")).sorted().toList()) {
-        sizes.add(size(file));
-      }
-    }
-    return sizes;
-  }
-
-  private static String size(Path file) throws IOException {
-    return "| %s | %d | %d |"
-        .formatted(
-            String.valueOf(file.getFileName()).replaceAll("part-.*", "a part that kinds share"),
-            Files.size(file),
-            Files.size(Path.of(file + ".br")));
   }
 }

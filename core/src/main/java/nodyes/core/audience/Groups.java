@@ -37,8 +37,10 @@ final class Groups {
     for (Condition part : parts) {
       Answer answer = part.ask(situation);
       findings.addAll(answer.findings());
-      missing.addAll(answer.missing());
-      until = ValidUntil.EARLIEST.apply(until, answer.validUntil());
+      if (!answer.met()) {
+        missing.addAll(answer.missing());
+      }
+      until = until.and(answer.validUntil());
       met = anyIsEnough ? met || answer.met() : met && answer.met();
     }
     return new Answer(met, findings, met ? List.of() : missing, until);

@@ -3,10 +3,10 @@ package nodyes.core.nod;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What the owner set of a nod's {@link NodOption}s.
@@ -16,6 +16,17 @@ import java.util.TreeMap;
 public record NodOptions(Map<String, String> values) {
   /** All as usual. */
   public static final NodOptions USUAL = new NodOptions(Map.of());
+
+  /** A type's values by their names: every page asks for this. */
+  private static final ClassValue<Map<String, Enum<?>>> BY_NAME =
+      new ClassValue<>() {
+        @Override
+        protected Map<String, Enum<?>> computeValue(Class<?> type) {
+          return Arrays.stream(type.getEnumConstants())
+              .map(value -> (Enum<?>) value)
+              .collect(Collectors.toUnmodifiableMap(NodOption::named, value -> value));
+        }
+      };
 
   /** Keeps the values unchangeable, sorted by name. */
   public NodOptions {
@@ -52,9 +63,16 @@ public record NodOptions(Map<String, String> values) {
     return Integer.parseInt(text(option));
   }
 
-  /** The value of an option whose names are those of a type. */
+  /**
+   * The value of an option whose names are those of a type; throws {@link IllegalArgumentException}
+   * where the type has none of that name.
+   */
   public <E extends Enum<E>> E value(NodOption option, Class<E> type) {
-    return Enum.valueOf(type, text(option).toUpperCase(Locale.ROOT).replace('-', '_'));
+    Enum<?> value = BY_NAME.get(type).get(text(option));
+    if (value == null) {
+      throw new IllegalArgumentException(option.name() + " is never " + text(option));
+    }
+    return type.cast(value);
   }
 
   /** The words of an option that lists some, parted by commas. */

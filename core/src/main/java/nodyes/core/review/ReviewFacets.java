@@ -27,6 +27,9 @@ public record ReviewFacets(long pictured, Map<String, Long> languages, Map<Strin
 
   /** The variants that most reviews speak of, the most first, by name where two are equal. */
   public List<OfVariant> commonestVariants(int most) {
+    if (variants.isEmpty()) {
+      return List.of();
+    }
     return variants.entrySet().stream()
         .map(entry -> new OfVariant(entry.getKey(), entry.getValue()))
         .sorted(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Label;
@@ -31,9 +32,14 @@ public record Page(List<Placed> placed, ValidUntil validUntil) {
   public static Page compose(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
     var placed = new ArrayList<Placed>();
     var pictures = new HashMap<Slug, OnPicture>();
+    var looks = new HashMap<Slug, Optional<Showing.Looked>>();
+    for (Slug product : viewpoint.products()) {
+      looks.put(product, Showing.Looked.at(product, facts, viewpoint));
+    }
     for (Nod nod : nods) {
       for (Slug product : viewpoint.products()) {
-        Verdict verdict = Showing.of(nod, product, facts, viewpoint);
+        Verdict verdict =
+            Showing.of(nod, product, looks.getOrDefault(product, Optional.empty()), viewpoint);
         if (nod instanceof Label label && label.placement().spot().isOnPicture()) {
           verdict = pictures.computeIfAbsent(product, _ -> new OnPicture()).place(label, verdict);
         }
@@ -41,11 +47,11 @@ public record Page(List<Placed> placed, ValidUntil validUntil) {
       }
     }
     placed.sort(Comparator.comparingInt(part -> part.nod().placement().spot().order()));
-    return new Page(
-        List.copyOf(placed),
-        placed.stream()
-            .map(part -> part.verdict().validUntil())
-            .reduce(ValidUntil.NEVER_ENDS, ValidUntil.EARLIEST));
+    ValidUntil until = ValidUntil.NEVER_ENDS;
+    for (Placed part : placed) {
+      until = until.and(part.verdict().validUntil());
+    }
+    return new Page(List.copyOf(placed), until);
   }
 
   /** The labels on one picture, in the owner's order: so many as each of them allows. */

@@ -45,6 +45,11 @@ public final class Showing {
    * @param viewpoint who looks at which page when
    */
   public static Verdict of(Nod nod, Slug product, Facts facts, Viewpoint viewpoint) {
+    return of(nod, product, Looked.at(product, facts, viewpoint), viewpoint);
+  }
+
+  /** The same of a product that other nods of the page are shown for too. */
+  static Verdict of(Nod nod, Slug product, Optional<Looked> looked, Viewpoint viewpoint) {
     Placement placement = nod.placement();
     if (!placement.on()) {
       return withheld(Finding.of(FactName.SWITCH, Figure.Switch.OFF, Figure.Switch.ON, false));
@@ -56,18 +61,18 @@ public final class Showing {
     if (screen.isPresent() && !placement.screens().contains(screen.get())) {
       return withheld(wrongScreen(placement, screen.get()));
     }
-    ProductFacts known = facts.products().get(product);
-    if (known == null) {
+    if (looked.isEmpty()) {
       return withheld(
           Finding.unknown(FactName.PRODUCT, new Figure.Names(List.of(product.value()))));
     }
-    var offered = new Offered(known, facts, viewpoint);
-    Situation situation = situation(offered);
-    Answer audience = placement.audience().ask(situation);
-    return verdict(audience, part(nod, known, situation, offered));
+    Answer audience = placement.audience().ask(looked.get().situation());
+    return verdict(audience, part(nod, looked.get()));
   }
 
-  private static Part part(Nod nod, ProductFacts product, Situation situation, Offered offered) {
+  private static Part part(Nod nod, Looked looked) {
+    Situation situation = looked.situation();
+    Offered offered = looked.offered();
+    ProductFacts product = offered.product();
     Facts facts = offered.facts();
     Viewpoint viewpoint = offered.viewpoint();
     return switch (nod) {
@@ -84,6 +89,19 @@ public final class Showing {
       case PickedQuotes picked ->
           ReviewParts.quotes(picked, product, facts.listing(), viewpoint.language());
     };
+  }
+
+  /** A product at a viewpoint, worked out once for all nods of a page. */
+  record Looked(Offered offered, Situation situation) {
+    /** Empty where the product is not known. */
+    static Optional<Looked> at(Slug product, Facts facts, Viewpoint viewpoint) {
+      ProductFacts known = facts.products().get(product);
+      if (known == null) {
+        return Optional.empty();
+      }
+      var offered = new Offered(known, facts, viewpoint);
+      return Optional.of(new Looked(offered, Showing.situation(offered)));
+    }
   }
 
   /** A product as something that is sold, at a viewpoint. */

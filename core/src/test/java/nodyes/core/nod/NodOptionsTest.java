@@ -3,6 +3,7 @@ package nodyes.core.nod;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import java.util.List;
 import java.util.Map;
@@ -63,6 +64,16 @@ public class NodOptionsTest {
         new ReviewWall(new NodId("w"), PLACEMENT, 6)
             .opted(new NodOptions(Map.of("order", "most-helpful")));
     assertEquals(helpful.order(), ReviewOrder.MOST_HELPFUL);
+  }
+
+  @Test
+  public void aValueThatItsTypeDoesNotHaveIsRefusedByName() {
+    var options = new NodOptions(Map.of("order", "MOST_HELPFUL"));
+    IllegalArgumentException refused =
+        expectThrows(
+            IllegalArgumentException.class,
+            () -> options.value(ReviewWall.ORDER, ReviewOrder.class));
+    assertEquals(refused.getMessage(), "order is never MOST_HELPFUL");
   }
 
   @Test

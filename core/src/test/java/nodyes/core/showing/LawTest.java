@@ -101,6 +101,23 @@ public class LawTest {
   }
 
   @Test
+  public void aPageSaysOfEachNodWhatIsSaidOfItAlone() {
+    int shown = 0;
+    for (int i = 0; i < 1000; i++) {
+      List<Nod> nods = List.of(timeless(condition(0)), timeless(condition(0)));
+      Facts facts = facts();
+      Viewpoint then = viewpoint(START.plusSeconds(60 * random.nextLong(SPAN_MINUTES)));
+      Page page = Page.compose(nods, facts, then);
+      assertEquals(page.placed().size(), nods.size());
+      for (Page.Placed placed : page.placed()) {
+        shown += placed.verdict() instanceof Verdict.Shown ? 1 : 0;
+        assertEquals(placed.verdict(), Showing.of(placed.nod(), POT, facts, then));
+      }
+    }
+    assertTrue(shown > 100, "too few show: " + shown);
+  }
+
+  @Test
   public void theEndIsTightWhereTimeAloneDecides() {
     int ends = 0;
     for (int i = 0; i < 2000; i++) {
