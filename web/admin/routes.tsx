@@ -1,4 +1,4 @@
-import { createBrowserRouter, Navigate } from 'react-router';
+import { createBrowserRouter } from 'react-router';
 import { Frame } from './features/session/frame';
 import { Desk } from './features/reviews/desk';
 import { BringIn } from './features/bring-in/bring-in';
@@ -14,6 +14,8 @@ import { FeedsPage } from './features/catalogue/feeds-page';
 import { Delivery } from './features/delivery/delivery';
 import { Proof } from './features/proof/proof';
 import { Setup } from './features/setup/setup';
+import { Start } from './features/today/start';
+import { Today } from './features/today/today';
 import { Broken, NotHere } from './ui/empty';
 
 export const router = createBrowserRouter([
@@ -22,7 +24,8 @@ export const router = createBrowserRouter([
     element: <Frame />,
     errorElement: <Broken />,
     children: [
-      { index: true, element: <Navigate to="/pages" replace /> },
+      { index: true, element: <Start /> },
+      { path: 'today', element: <Today /> },
       { path: 'reviews', element: <Desk /> },
       { path: 'reviews/bring-in', element: <BringIn /> },
       { path: 'reviews/bring-in/by-hand', element: <ByHand /> },

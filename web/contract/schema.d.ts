@@ -1764,6 +1764,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/today/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["acts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/today/ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ahead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/today/behind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["behind"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/today/most-ordered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mostOrdered"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/where": {
         parameters: {
             query?: never;
@@ -1991,12 +2055,36 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Act: {
+            doing: string;
+            /** Format: int32 */
+            minutes: number;
+            place: string;
+            /** Format: int64 */
+            size: number;
+            title: string;
+            words: string;
+            /** @enum {string} */
+            worth: "UNTRUE" | "MISSED" | "GROWS";
+        };
+        ActsView: {
+            acts: components["schemas"]["Act"][];
+            /** Format: int32 */
+            more: number;
+        };
         Address: {
             address: string;
         };
         Again: {
             encoding?: string;
             sheet?: string;
+        };
+        AheadView: {
+            /** Format: int64 */
+            days: number;
+            isCut: boolean;
+            moments: components["schemas"]["MomentAhead"][];
+            zone: string;
         };
         AllChecked: {
             pages: components["schemas"]["Checked"][];
@@ -2054,6 +2142,13 @@ export interface components {
             taken: number;
             /** Format: int64 */
             waiting: number;
+        };
+        BehindView: {
+            /** Format: int32 */
+            least: number;
+            weeks: components["schemas"]["WeekOfRatings"][];
+            yesterday: components["schemas"]["DayBehind"];
+            zone: string;
         };
         CarrierView: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -2195,6 +2290,15 @@ export interface components {
             id: number;
             name: string;
         };
+        DayBehind: {
+            /** Format: date */
+            day: string;
+            mean?: number;
+            /** Format: int64 */
+            orders: number;
+            /** Format: int64 */
+            reviews: number;
+        };
         DayView: {
             carrier?: components["schemas"]["OffView"];
             /** Format: date */
@@ -2270,6 +2374,7 @@ export interface components {
             name: string;
             named: components["schemas"]["DoubtedProduct"][];
             nod: string;
+            page: string;
             /** Format: int32 */
             products: number;
             rule: string;
@@ -2645,6 +2750,12 @@ export interface components {
             slug: string;
             title: string;
         };
+        MomentAhead: {
+            /** Format: date-time */
+            at: string;
+            place: string;
+            words: string;
+        };
         MomentView: {
             /** Format: date-time */
             at: string;
@@ -2654,6 +2765,27 @@ export interface components {
         MomentsView: {
             isCut: boolean;
             moments: components["schemas"]["MomentView"][];
+            zone: string;
+        };
+        MostOrdered: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int64 */
+            looked: number;
+            mean?: number;
+            /** Format: int32 */
+            more: number;
+            picture: string;
+            /** Format: int64 */
+            reviews: number;
+            shown: components["schemas"]["ShownNod"][];
+            slug: string;
+            title: string;
+            /** Format: int64 */
+            units: number;
+        };
+        MostOrderedView: {
+            product?: components["schemas"]["MostOrdered"];
             zone: string;
         };
         Move: {
@@ -3381,6 +3513,11 @@ export interface components {
             /** Format: date */
             writtenOn?: string;
         };
+        ShownNod: {
+            name: string;
+            /** Format: date-time */
+            until?: string;
+        };
         ShownOfDay: {
             /** Format: date */
             day: string;
@@ -3722,6 +3859,13 @@ export interface components {
         };
         Wanted: {
             to: string;
+        };
+        WeekOfRatings: {
+            mean?: number;
+            /** Format: date */
+            monday: string;
+            /** Format: int64 */
+            reviews: number;
         };
         WeekSold: {
             /** Format: date */
@@ -7117,6 +7261,86 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["MarkupRule"];
+                };
+            };
+        };
+    };
+    acts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ActsView"];
+                };
+            };
+        };
+    };
+    ahead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AheadView"];
+                };
+            };
+        };
+    };
+    behind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BehindView"];
+                };
+            };
+        };
+    };
+    mostOrdered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MostOrderedView"];
                 };
             };
         };

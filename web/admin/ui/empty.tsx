@@ -56,7 +56,7 @@ export function NotHere() {
   return (
     <Empty level={1} title="There is nothing at this address">
       <Link to="/" className="text-plum underline">
-        To the pages
+        To the start
       </Link>
     </Empty>
   );

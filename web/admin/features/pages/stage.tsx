@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
 import type { Shop } from '../setup/queries';
 import { useKeys } from '../../shared/keys';
@@ -41,7 +42,12 @@ const LONGEST_SILENCE = 6000;
 /** The page in its frames, and beside it the nods, one of them, or what else is worked on. */
 export function Stage({ shop, view, onMoment }: StageProps) {
   const frames = useRef(new Map<string, HTMLIFrameElement>());
-  const [beside, setBeside] = useState<Beside>({ what: 'list' });
+  const [query] = useSearchParams();
+  // an address can name the nod that is to be looked at
+  const [beside, setBeside] = useState<Beside>(() => {
+    const nod = query.get('nod');
+    return nod ? { what: 'nod', nod } : { what: 'list' };
+  });
   const [version, setVersion] = useState<number | undefined>();
   const [why, setWhy] = useState<{ nod: string; product: string } | undefined>();
   const [taken, setTaken] = useState<{ words: string; step: number } | undefined>();

@@ -6,6 +6,7 @@ import { PublishPages } from '../pages/publish';
 import { useLeave } from './queries';
 
 const PLACES = [
+  { to: '/today', text: 'Today' },
   { to: '/reviews', text: 'Reviews' },
   { to: '/pages', text: 'Pages' },
   { to: '/catalogue', text: 'Catalogue' },

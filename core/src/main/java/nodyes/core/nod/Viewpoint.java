@@ -40,6 +40,26 @@ public record Viewpoint(
     this(page, products, variant, country, language, screen, moment, Optional.empty());
   }
 
+  /**
+   * Someone of whom nothing is known, who looks at a product on the first kind of page that a nod
+   * is for.
+   */
+  public static Viewpoint anyone(Placement placement, Slug product, Instant moment) {
+    return new Viewpoint(
+        firstPage(placement),
+        List.of(product),
+        Optional.empty(),
+        Optional.empty(),
+        Locale.ENGLISH,
+        Optional.empty(),
+        moment);
+  }
+
+  /** The first kind of page that a nod is for; a product page where it is for none. */
+  public static PageKind firstPage(Placement placement) {
+    return placement.pages().stream().sorted().findFirst().orElse(PageKind.PRODUCT);
+  }
+
   /** A width of screen. */
   public enum Screen {
     /** A laptop or larger. */

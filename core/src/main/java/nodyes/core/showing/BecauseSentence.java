@@ -1,6 +1,7 @@
 package nodyes.core.showing;
 
 import static java.util.stream.Collectors.joining;
+import static nodyes.core.common.English.counted;
 
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -134,7 +135,7 @@ public final class BecauseSentence {
   }
 
   private static String labelsBefore(Finding finding, String wanted) {
-    return plural(count(finding), "label")
+    return counted(count(finding), "label")
         + (count(finding) == 1 ? " stands" : " stand")
         + " on the picture before it, and it allows "
         + wanted.replace("at most ", "");
@@ -142,7 +143,7 @@ public final class BecauseSentence {
 
   private static String items(Finding finding) {
     return finding.met()
-        ? plural(count(finding), "promise")
+        ? counted(count(finding), "promise")
             + " of it "
             + (count(finding) == 1 ? "holds" : "hold")
             + " here"
@@ -151,10 +152,6 @@ public final class BecauseSentence {
 
   static long count(Finding finding) {
     return finding.figure() instanceof Figure.Count have ? have.value() : 0;
-  }
-
-  static String plural(long count, String thing) {
-    return String.format(Locale.ENGLISH, "%,d %s%s", count, thing, count == 1 ? "" : "s");
   }
 
   private static String text(Figure figure, ZoneId zone) {
@@ -172,7 +169,7 @@ public final class BecauseSentence {
       case Figure.FirstOf first ->
           first.places() == 1 ? "the first" : "one of the first " + first.places();
       case Figure.Day day -> DAY.format(day.value());
-      case Figure.Days days -> "for at most " + plural(days.value(), "day");
+      case Figure.Days days -> "for at most " + counted(days.value(), "day");
       case Figure.Stars stars -> stars.value().toPlainString();
       case Figure.Amount amount -> TradeClauses.money(amount.value());
       case Figure.Names names -> names.values().isEmpty() ? "none" : either(names.values());

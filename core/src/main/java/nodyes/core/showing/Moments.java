@@ -87,7 +87,8 @@ public record Moments(List<Moment> moments, boolean isCut) {
     return changes;
   }
 
-  private static @Nullable What what(Verdict before, Verdict after) {
+  /** What becomes of a nod; null where nothing does that is seen. */
+  static @Nullable What what(Verdict before, Verdict after) {
     return switch (before) {
       case Verdict.Withheld _ -> after instanceof Verdict.Shown ? What.APPEARS : null;
       case Verdict.Shown(var shown, _, _) ->

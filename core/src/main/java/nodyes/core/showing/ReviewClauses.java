@@ -1,7 +1,7 @@
 package nodyes.core.showing;
 
+import static nodyes.core.common.English.counted;
 import static nodyes.core.showing.BecauseSentence.count;
-import static nodyes.core.showing.BecauseSentence.plural;
 
 import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
@@ -15,18 +15,18 @@ final class ReviewClauses {
     return switch (finding.fact()) {
       case BOUGHT ->
           met
-              ? plural(count(finding), "published review") + " of verified purchases"
+              ? counted(count(finding), "published review") + " of verified purchases"
               : "no published review is of a verified purchase";
       case QUOTES ->
           met
-              ? plural(count(finding), "review")
+              ? counted(count(finding), "review")
                   + " of it "
                   + (count(finding) == 1 ? "is" : "are")
                   + " picked"
               : "none of its published reviews is picked";
       case SHOP_REVIEWS ->
           met
-              ? "the shop’s listing has " + plural(count(finding), "review")
+              ? "the shop’s listing has " + counted(count(finding), "review")
               : "no listing of the shop is connected, or it has no reviews to show";
       case MEAN_RATING ->
           "the mean is "
@@ -42,7 +42,7 @@ final class ReviewClauses {
   private static String reviews(Finding finding, boolean met) {
     long have = ((Figure.Count) finding.figure()).value();
     long want = ((Figure.Count) finding.wanted()).value();
-    String so = have == 0 ? "no published reviews yet" : plural(have, "published review");
+    String so = have == 0 ? "no published reviews yet" : counted(have, "published review");
     if (met) {
       return "there " + (have == 1 ? "is " : "are ") + so;
     }

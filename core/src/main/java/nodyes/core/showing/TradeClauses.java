@@ -1,5 +1,7 @@
 package nodyes.core.showing;
 
+import static nodyes.core.common.English.counted;
+
 import java.text.NumberFormat;
 import java.util.Locale;
 import nodyes.core.audience.Figure;
@@ -71,7 +73,7 @@ final class TradeClauses {
   }
 
   static String units(Figure.Sold sold) {
-    return BecauseSentence.plural(sold.units(), "unit");
+    return counted(sold.units(), "unit");
   }
 
   /** As '5th of 9 in planters: 41 units in 30 days; 4th has 44'. */
@@ -99,7 +101,7 @@ final class TradeClauses {
         + standing.of()
         + (rank.group().isEmpty() ? " in the shop" : " in " + rank.group())
         + ": "
-        + BecauseSentence.plural(standing.units(), "unit")
+        + counted(standing.units(), "unit")
         + in(rank.days())
         + above;
   }
@@ -133,8 +135,7 @@ final class TradeClauses {
   }
 
   static String visitors(Figure.Visitors visitors) {
-    String people =
-        visitors.number() == 0 ? "nobody" : BecauseSentence.plural(visitors.number(), "visitor");
+    String people = visitors.number() == 0 ? "nobody" : counted(visitors.number(), "visitor");
     return people
         + " looked at it in the last "
         + switch (visitors.window()) {

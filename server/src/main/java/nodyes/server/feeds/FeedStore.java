@@ -3,6 +3,8 @@ package nodyes.server.feeds;
 import static nodyes.generated.Tables.FEED;
 import static nodyes.generated.Tables.FEED_PROBLEM;
 import static nodyes.generated.Tables.FEED_RUN;
+import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.select;
 
 import java.time.Instant;
 import java.util.List;
@@ -123,6 +125,17 @@ class FeedStore {
                 page,
                 size,
                 sql.fetchCount(FEED_RUN)));
+  }
+
+  /** The newest run of each kind. */
+  List<Run> newest() {
+    return database.read(
+        sql ->
+            sql.selectFrom(FEED_RUN)
+                .where(
+                    FEED_RUN.ID.in(select(max(FEED_RUN.ID)).from(FEED_RUN).groupBy(FEED_RUN.KIND)))
+                .orderBy(FEED_RUN.KIND)
+                .fetch(FeedStore::run));
   }
 
   List<LineProblem> problems(long run) {

@@ -29,6 +29,11 @@ public class Sightings {
     }
   }
 
+  /** Whether it ever was, on any of them. */
+  public boolean isSeen() {
+    return !seen.isEmpty();
+  }
+
   Map<PageKind, Instant> all() {
     return Map.copyOf(seen);
   }

@@ -63,7 +63,7 @@ public class Presence {
   }
 
   /** How many looked at a product. */
-  Counted count(long product, ViewWindow window, Instant now) {
+  public Counted count(long product, ViewWindow window, Instant now) {
     Tally tally = tally(product);
     synchronized (tally) {
       return tally.count(window, now);

@@ -6,9 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import nodyes.core.nod.Nod;
-import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.Doubt;
@@ -22,25 +20,6 @@ final class Doubts {
 
   private Doubts() {}
 
-  /** A product that something is held against. */
-  record DoubtedProduct(String slug, String title) {}
-
-  /**
-   * One thing that may be held against a nod.
-   *
-   * @param rule the name of what is doubted
-   * @param words what is doubted, as a sentence
-   * @param products for how many products; 0 where it is of none in particular
-   * @param named the first of them
-   */
-  record DoubtOfNod(
-      String rule,
-      String words,
-      String nod,
-      String name,
-      int products,
-      List<DoubtedProduct> named) {}
-
   static List<DoubtOfNod> of(List<Nod> nods, Facts facts, Instant now) {
     var all = new ArrayList<DoubtOfNod>();
     for (Nod nod : nods) {
@@ -53,21 +32,23 @@ final class Doubts {
 
   /** A country to which promises are not kept, as it is said of it. */
   static DoubtOfNod unkept(String words) {
-    return new DoubtOfNod("Promise not kept", words, "delivery", "Delivery", 0, List.of());
+    return new DoubtOfNod("Promise not kept", words, "delivery", "Delivery", "", 0, List.of());
   }
 
-  private static DoubtOfNod doubted(Nod nod, Doubt doubt, List<DoubtedProduct> products) {
+  private static DoubtOfNod doubted(
+      Nod nod, Doubt doubt, List<DoubtOfNod.DoubtedProduct> products) {
     return new DoubtOfNod(
         doubt.rule(),
         doubt.words(),
         nod.id().value(),
         nod.called(),
+        Viewpoint.firstPage(nod.placement()).name().toLowerCase(Locale.ROOT),
         products.size(),
         products.stream().limit(MOST_NAMED).toList());
   }
 
-  private static Map<Doubt, List<DoubtedProduct>> of(Nod nod, Facts facts, Instant now) {
-    var found = new LinkedHashMap<Doubt, List<DoubtedProduct>>();
+  private static Map<Doubt, List<DoubtOfNod.DoubtedProduct>> of(Nod nod, Facts facts, Instant now) {
+    var found = new LinkedHashMap<Doubt, List<DoubtOfNod.DoubtedProduct>>();
     if (nod instanceof PickedQuotes quotes) {
       // which reviews a product has does not change what is held against the rule
       if (quotes.mayHideTheWhole()) {
@@ -75,21 +56,12 @@ final class Doubts {
       }
       return found;
     }
-    PageKind page = nod.placement().pages().stream().sorted().findFirst().orElse(PageKind.PRODUCT);
     for (ProductFacts product : facts.products().values()) {
-      var viewpoint =
-          new Viewpoint(
-              page,
-              List.of(product.slug()),
-              Optional.empty(),
-              Optional.empty(),
-              Locale.ENGLISH,
-              Optional.empty(),
-              now);
+      var viewpoint = Viewpoint.anyone(nod.placement(), product.slug(), now);
       for (Doubt doubt : Showing.of(nod, product.slug(), facts, viewpoint).because().doubts()) {
         found
             .computeIfAbsent(doubt, _ -> new ArrayList<>())
-            .add(new DoubtedProduct(product.slug().value(), product.title()));
+            .add(new DoubtOfNod.DoubtedProduct(product.slug().value(), product.title()));
       }
     }
     return found;

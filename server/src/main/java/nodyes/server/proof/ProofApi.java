@@ -10,12 +10,8 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
 import java.util.List;
-import nodyes.core.nod.Nod;
 import nodyes.core.presence.ViewWindow;
-import nodyes.core.showing.Facts;
-import nodyes.server.delivery.KeptPromises;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.AllFacts;
 import nodyes.server.presence.Presence;
@@ -42,29 +38,31 @@ class ProofApi {
   private final AllFacts facts;
   private final Presence presence;
   private final Shop shop;
-  private final KeptPromises kept;
+  private final PublishedDoubts doubts;
   private final Clock clock;
 
   ProofApi(
-      Nods nods, AllFacts facts, Presence presence, Shop shop, KeptPromises kept, Clock clock) {
+      Nods nods,
+      AllFacts facts,
+      Presence presence,
+      Shop shop,
+      PublishedDoubts doubts,
+      Clock clock) {
     this.nods = nods;
     this.facts = facts;
     this.presence = presence;
     this.shop = shop;
-    this.kept = kept;
+    this.doubts = doubts;
     this.clock = clock;
   }
 
   /** What may be held against what shoppers get now. */
-  record DoubtsView(int nods, int products, List<Doubts.DoubtOfNod> doubts) {}
+  record DoubtsView(int nods, int products, List<DoubtOfNod> doubts) {}
 
   @GetMapping("/doubts")
   DoubtsView doubts() {
-    Facts known = facts.with(nods.published());
-    List<Nod> published = nods.published().nods();
-    var doubts = new ArrayList<>(Doubts.of(published, known, clock.instant()));
-    kept.unkept().stream().map(Doubts::unkept).forEach(doubts::add);
-    return new DoubtsView(published.size(), known.products().size(), doubts);
+    return new DoubtsView(
+        nods.published().nods().size(), facts.get().products().size(), doubts.now());
   }
 
   /**

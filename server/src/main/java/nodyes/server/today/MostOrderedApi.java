@@ -1,0 +1,146 @@
+package nodyes.server.today;
+
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.presence.ViewWindow;
+import nodyes.core.sales.SalesBook;
+import nodyes.core.showing.Page;
+import nodyes.core.showing.ProductFacts;
+import nodyes.core.showing.Verdict;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.nods.Nods;
+import nodyes.server.orders.Sales;
+import nodyes.server.pages.AllFacts;
+import nodyes.server.pages.FactLoader;
+import nodyes.server.presence.Presence;
+import nodyes.server.shop.Shop;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The product that sold most in a week, and what its page shows now. */
+@RestController
+@Tag(name = "today")
+@RequestMapping("/api/v1/today/most-ordered")
+class MostOrderedApi {
+  private static final int DAYS = 7;
+  private static final int MOST_SHOWN = 5;
+
+  private final AllFacts facts;
+  private final FactLoader loader;
+  private final Nods nods;
+  private final Sales sales;
+  private final Presence presence;
+  private final Catalogue catalogue;
+  private final Shop shop;
+  private final Clock clock;
+
+  MostOrderedApi(
+      AllFacts facts,
+      FactLoader loader,
+      Nods nods,
+      Sales sales,
+      Presence presence,
+      Catalogue catalogue,
+      Shop shop,
+      Clock clock) {
+    this.facts = facts;
+    this.loader = loader;
+    this.nods = nods;
+    this.sales = sales;
+    this.presence = presence;
+    this.catalogue = catalogue;
+    this.shop = shop;
+    this.clock = clock;
+  }
+
+  /**
+   * A nod that its page shows now.
+   *
+   * @param until until when it holds; null where time does not change it
+   */
+  record ShownNod(String name, @Nullable Instant until) {}
+
+  /**
+   * The product.
+   *
+   * @param units sold in the days, today the last of them
+   * @param looked visitors in the last 24 hours
+   * @param mean of its published reviews, in stars to one decimal; null without any
+   * @param more nods that are shown beside the first
+   */
+  record MostOrdered(
+      String slug,
+      String title,
+      String picture,
+      long units,
+      int days,
+      long looked,
+      @Nullable BigDecimal mean,
+      long reviews,
+      List<ShownNod> shown,
+      int more) {}
+
+  /** None where nothing was sold. */
+  record MostOrderedView(String zone, @Nullable MostOrdered product) {}
+
+  @GetMapping
+  MostOrderedView mostOrdered() {
+    SalesBook book = sales.book();
+    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    return new MostOrderedView(
+        shop.settings().zone().getId(),
+        facts.get().products().values().stream()
+            .max(Comparator.comparingLong((ProductFacts one) -> book.units(one.id(), DAYS, today)))
+            .filter(one -> book.units(one.id(), DAYS, today) > 0)
+            .map(one -> view(one, book.units(one.id(), DAYS, today)))
+            .orElse(null));
+  }
+
+  private MostOrdered view(ProductFacts product, long units) {
+    String slug = product.slug().value();
+    List<ShownNod> shown = shown(product);
+    return new MostOrdered(
+        slug,
+        product.title(),
+        catalogue.pictures(List.of(slug)).getOrDefault(slug, ""),
+        units,
+        DAYS,
+        presence.count(product.id().value(), ViewWindow.DAY, clock.instant()).number(),
+        product.rating().mean(1).orElse(null),
+        product.rating().count(),
+        shown.stream().limit(MOST_SHOWN).toList(),
+        Math.max(0, shown.size() - MOST_SHOWN));
+  }
+
+  private List<ShownNod> shown(ProductFacts product) {
+    var viewpoint =
+        new Viewpoint(
+            PageKind.PRODUCT,
+            List.of(product.slug()),
+            Optional.empty(),
+            Optional.empty(),
+            Locale.ENGLISH,
+            Optional.empty(),
+            clock.instant());
+    Page page =
+        Page.compose(nods.published().nods(), loader.load(nods.published(), viewpoint), viewpoint);
+    return page.placed().stream()
+        .filter(placed -> placed.verdict() instanceof Verdict.Shown)
+        .map(
+            placed ->
+                new ShownNod(
+                    placed.nod().called(), placed.verdict().validUntil().end().orElse(null)))
+        .toList();
+  }
+}

@@ -1,0 +1,43 @@
+import { moment as shown } from '../shared/words';
+
+interface MomentsProps {
+  /** what they are, where none changes or they cannot be told */
+  note?: string | undefined;
+  zone: string;
+  moments: { at: string; words: string; isPicked?: boolean; onGo: () => void }[];
+  isCut?: boolean | undefined;
+}
+
+/** What changes by itself, and when, on one line of time; a moment that is picked is looked at. */
+export function Moments({ note, zone, moments, isCut }: MomentsProps) {
+  return (
+    <footer
+      aria-label="Moments"
+      className="flex min-h-16 shrink-0 items-center gap-4 overflow-x-auto bg-plum-deep px-5 text-[13px] text-on-plum"
+    >
+      <h2 className="w-28 shrink-0 text-[14px] leading-tight text-white">
+        What changes by itself next
+      </h2>
+      {note && <p>{note}</p>}
+      <ol className="flex bg-[linear-gradient(var(--color-plum-2),var(--color-plum-2))] bg-[length:100%_2px] bg-[position:0_11px] bg-no-repeat">
+        {moments.map(({ at, words, isPicked, onGo }) => (
+          <li key={at}>
+            <button
+              type="button"
+              aria-pressed={isPicked}
+              className="group block px-4 pt-1.5 pb-1 text-center whitespace-nowrap"
+              onClick={onGo}
+            >
+              <span className="mx-auto block size-3 rounded-full border-2 border-on-plum bg-plum-deep group-hover:bg-on-plum group-aria-pressed:border-saffron group-aria-pressed:bg-saffron" />
+              <b className="mt-1 block text-white tabular-nums group-hover:underline">
+                {shown(at, zone)}
+              </b>
+              {words}
+            </button>
+          </li>
+        ))}
+      </ol>
+      {isCut && <p className="shrink-0">and more</p>}
+    </footer>
+  );
+}
