@@ -6,14 +6,16 @@ interface MomentsProps {
   zone: string;
   moments: { at: string; words: string; isPicked?: boolean; onGo: () => void }[];
   isCut?: boolean | undefined;
+  /** whether there is room for words in several lines */
+  isRoomy?: boolean;
 }
 
 /** What changes by itself, and when, on one line of time; a moment that is picked is looked at. */
-export function Moments({ note, zone, moments, isCut }: MomentsProps) {
+export function Moments({ note, zone, moments, isCut, isRoomy = false }: MomentsProps) {
   return (
     <footer
       aria-label="Moments"
-      className="flex min-h-16 shrink-0 items-center gap-4 overflow-x-auto bg-plum-deep px-5 text-[13px] text-on-plum"
+      className={`flex shrink-0 items-center gap-4 overflow-x-auto bg-plum-deep px-5 text-[13px] text-on-plum ${isRoomy ? 'min-h-25' : 'min-h-16'}`}
     >
       <h2 className="w-28 shrink-0 text-[14px] leading-tight text-white">
         What changes by itself next
@@ -21,11 +23,11 @@ export function Moments({ note, zone, moments, isCut }: MomentsProps) {
       {note && <p>{note}</p>}
       <ol className="flex bg-[linear-gradient(var(--color-plum-2),var(--color-plum-2))] bg-[length:100%_2px] bg-[position:0_11px] bg-no-repeat">
         {moments.map(({ at, words, isPicked, onGo }) => (
-          <li key={at}>
+          <li key={at} className="shrink-0">
             <button
               type="button"
               aria-pressed={isPicked}
-              className="group block px-4 pt-1.5 pb-1 text-center whitespace-nowrap"
+              className={`group block px-4 pt-1.5 pb-1 text-center ${isRoomy ? 'w-49 leading-snug' : 'whitespace-nowrap'}`}
               onClick={onGo}
             >
               <span className="mx-auto block size-3 rounded-full border-2 border-on-plum bg-plum-deep group-hover:bg-on-plum group-aria-pressed:border-saffron group-aria-pressed:bg-saffron" />

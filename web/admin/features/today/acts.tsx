@@ -51,6 +51,11 @@ export function Acts() {
   );
 }
 
+const takes = (minutes: number) =>
+  minutes < 120
+    ? `about ${count(minutes, 'minute')}`
+    : `about ${count(Math.round(minutes / 60), 'hour')}`;
+
 function ActCard({ act, place, onDo }: { act: Act; place: number; onDo: () => void }) {
   const isUntrue = act.worth === 'UNTRUE';
   return (
@@ -67,7 +72,7 @@ function ActCard({ act, place, onDo }: { act: Act; place: number; onDo: () => vo
         </h3>
         <p className="wrap-anywhere text-ink-2">{act.words}</p>
       </div>
-      <div className="w-38 shrink-0 text-center">
+      <div className="w-44 shrink-0 text-center">
         <Button
           look={isUntrue ? 'inside' : 'plain'}
           className="w-full justify-center py-2!"
@@ -75,7 +80,7 @@ function ActCard({ act, place, onDo }: { act: Act; place: number; onDo: () => vo
         >
           {act.doing}
         </Button>
-        <p className="mt-1 text-[13px] text-ink-2">about {count(act.minutes, 'minute')}</p>
+        <p className="mt-1 text-[13px] text-ink-2">{takes(act.minutes)}</p>
       </div>
     </li>
   );

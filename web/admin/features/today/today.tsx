@@ -47,6 +47,7 @@ function AheadStrip() {
         onGo: () => void navigate(place),
       }))}
       isCut={found?.isCut}
+      isRoomy
     />
   );
 }

@@ -11,7 +11,7 @@ export function Yesterday() {
   const place = behind.data?.zone.split('/').at(-1)?.replaceAll('_', ' ');
   const [today, time] = clock.data?.shopTime.split('T') ?? [];
   return (
-    <header className="min-h-26">
+    <header className="min-h-18">
       <p className="text-ink-2">
         {today && `${weekday(today)} ${day(today)}, ${time}`}
         {place && ` in ${place}`}

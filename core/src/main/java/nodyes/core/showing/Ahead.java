@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
@@ -30,11 +30,16 @@ public record Ahead(List<Moment> moments, boolean isCut) {
   /**
    * What becomes of a nod at a moment.
    *
-   * @param what it
-   * @param products for how many products
-   * @param first one of them
+   * @param nod its id
+   * @param what what becomes of it
+   * @param products for which products
    */
-  public record Change(NodId nod, Moments.What what, int products, Slug first) {}
+  public record Change(NodId nod, Moments.What what, List<Slug> products) {
+    /** Keeps the products unchangeable. */
+    public Change {
+      products = List.copyOf(products);
+    }
+  }
 
   /** A point in time, and all that changes then. */
   public record Moment(Instant at, List<Change> changes) {
@@ -91,29 +96,41 @@ public record Ahead(List<Moment> moments, boolean isCut) {
         return new Ahead(moments, true);
       }
       Instant at = look.held().element().end();
-      var changes = new LinkedHashMap<Told, Change>();
+      var changes = new HashMap<Told, List<Slug>>();
       while (look.endsAt(at)) {
         ends++;
         again(look, changes);
       }
       if (!changes.isEmpty()) {
-        moments.add(new Moment(at, List.copyOf(changes.values())));
+        moments.add(new Moment(at, inOrder(nods, changes)));
       }
     }
     return new Ahead(moments, false);
   }
 
   /** Asks the first that ends once more, and notes what becomes of it. */
-  private static void again(Look look, Map<Told, Change> changes) {
+  private static void again(Look look, Map<Told, List<Slug>> changes) {
     Held over = look.held().remove();
-    NodId nod = over.nod().id();
     Verdict verdict = look.at(over.nod(), over.product(), over.end());
     Moments.What what = Moments.what(over.verdict(), verdict);
     if (what != null) {
-      changes.merge(
-          new Told(nod, what),
-          new Change(nod, what, 1, over.product()),
-          (one, _) -> new Change(nod, what, one.products() + 1, one.first()));
+      changes
+          .computeIfAbsent(new Told(over.nod().id(), what), _ -> new ArrayList<>())
+          .add(over.product());
     }
+  }
+
+  /** In the owner's order. */
+  private static List<Change> inOrder(List<Nod> nods, Map<Told, List<Slug>> changes) {
+    var all = new ArrayList<Change>();
+    for (Nod nod : nods) {
+      for (Moments.What what : Moments.What.values()) {
+        List<Slug> products = changes.get(new Told(nod.id(), what));
+        if (products != null) {
+          all.add(new Change(nod.id(), what, products));
+        }
+      }
+    }
+    return all;
   }
 }

@@ -34,7 +34,7 @@ public record Figures(
    *
    * @param rule the name of what is doubted
    * @param words what is doubted, as a sentence
-   * @param nod what the owner calls the nod
+   * @param nod what the owner calls the nod; empty where it is of none in particular
    * @param place where it is set, as an address of the back office
    * @param products for how many products; 0 where it is of none in particular
    */

@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import nodyes.core.today.Act.Worth;
 
 /**
@@ -18,6 +19,11 @@ public final class WorthDoing {
 
   /** Our own reckoning: writing some sentences. */
   private static final int SECONDS_A_REPLY = 120;
+
+  private static final int REPLIES_AT_ONCE = 10;
+
+  /** With fewer sold a product does not sell. */
+  private static final int LEAST_SOLD = 5;
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
@@ -34,7 +40,10 @@ public final class WorthDoing {
     }
     figures.waiting().ifPresent(waiting -> acts.add(decide(waiting)));
     figures.unanswered().ifPresent(unanswered -> acts.add(answer(unanswered)));
-    figures.unreviewed().ifPresent(product -> acts.add(bringReviews(product)));
+    figures
+        .unreviewed()
+        .filter(product -> product.sold() >= LEAST_SOLD)
+        .ifPresent(product -> acts.add(bringReviews(product)));
     return List.copyOf(acts);
   }
 
@@ -42,7 +51,7 @@ public final class WorthDoing {
     return new Act(
         Worth.UNTRUE,
         doubted.products(),
-        doubted.rule() + ": " + doubted.nod(),
+        doubted.rule() + (doubted.nod().isEmpty() ? "" : ": " + doubted.nod()),
         doubted.words()
             + (doubted.products() == 0
                 ? ""
@@ -81,18 +90,21 @@ public final class WorthDoing {
   }
 
   private static Act decide(Figures.Waiting waiting) {
-    String having =
-        waiting.pictured() + waiting.low() == 0
-            ? ""
-            : counted(waiting.pictured(), "has a picture", "have a picture")
-                + ", "
-                + counted(waiting.low(), "has", "have")
-                + " 3 stars or fewer. ";
+    List<String> having =
+        Stream.of(
+                waiting.pictured() == 0
+                    ? ""
+                    : counted(waiting.pictured(), "has a picture", "have a picture"),
+                waiting.low() == 0
+                    ? ""
+                    : counted(waiting.low(), "has 3 stars or fewer", "have 3 stars or fewer"))
+            .filter(part -> !part.isEmpty())
+            .toList();
     return new Act(
         Worth.MISSED,
         waiting.count(),
         counted(waiting.count(), "review waits", "reviews wait"),
-        having
+        (having.isEmpty() ? "" : String.join(", ", having) + ". ")
             + "The oldest came on "
             + DAY.format(waiting.since())
             + waiting.reviewer().map(name -> ", from " + name).orElse("")
@@ -111,10 +123,13 @@ public final class WorthDoing {
         unanswered.count(),
         counted(unanswered.count(), "review" + of + " has", "reviews" + of + " have")
             + " no answer",
-        "Published, with words that you could reply to. Shoppers read both.",
+        "Published, with words that you could reply to. Shoppers read both."
+            + (unanswered.count() > REPLIES_AT_ONCE
+                ? " The newest " + REPLIES_AT_ONCE + " are a good start."
+                : ""),
         "Answer them",
         "/reviews?state=PUBLISHED&stars=" + unanswered.stars(),
-        Act.minutes(unanswered.count(), SECONDS_A_REPLY));
+        Act.minutes(Math.min(unanswered.count(), REPLIES_AT_ONCE), SECONDS_A_REPLY));
   }
 
   private static Act bringReviews(Figures.Unreviewed product) {

@@ -3,6 +3,8 @@ package nodyes.server.feeds;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Feeds whose last reading brought nothing. */
@@ -24,10 +26,18 @@ public class StalledFeeds {
    */
   public record Stalled(String what, Instant at, boolean isHeld, long gone) {}
 
-  /** Those whose newest reading failed, or waits for a look. */
+  /**
+   * Those whose newest reading waits for a look, or failed and would have been read by itself: of a
+   * file that was chosen by hand it was said then.
+   */
   public List<Stalled> now() {
+    Set<FeedKind> followed =
+        store.addresses().stream().map(FeedAddress::kind).collect(Collectors.toSet());
     return store.newest().stream()
-        .filter(run -> run.state() == RunState.HELD || run.state() == RunState.FAILED)
+        .filter(
+            run ->
+                run.state() == RunState.HELD
+                    || (run.state() == RunState.FAILED && followed.contains(run.kind())))
         .map(
             run ->
                 new Stalled(

@@ -8,10 +8,13 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import nodyes.core.common.NodId;
@@ -20,6 +23,7 @@ import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.Ahead;
 import nodyes.core.showing.Facts;
+import nodyes.core.showing.Moments;
 import nodyes.core.showing.ProductFacts;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
@@ -76,8 +80,7 @@ class AheadApi {
   }
 
   private static MomentAhead view(Ahead.Moment moment, Map<NodId, Nod> nods, Facts known) {
-    List<String> said =
-        moment.changes().stream().map(change -> words(change, nods, known)).toList();
+    List<String> said = said(moment, nods, known);
     int rest = said.size() - NAMED;
     Ahead.Change first = moment.changes().getFirst();
     return new MomentAhead(
@@ -88,23 +91,37 @@ class AheadApi {
             Optional.ofNullable(nods.get(first.nod()))
                 .map(nod -> Viewpoint.firstPage(nod.placement()).name().toLowerCase(Locale.ROOT))
                 .orElse("product"),
-            Optional.of(first.first().value()),
+            Optional.of(first.products().getFirst().value()),
             shopTime(moment.at(), known.zone())));
   }
 
-  private static String words(Ahead.Change change, Map<NodId, Nod> nods, Facts known) {
-    Nod nod = nods.get(change.nod());
-    String where =
-        change.products() == 1
-            ? title(change.first(), known)
-            : counted(change.products(), "product");
-    return (nod == null ? "" : nod.called())
-        + switch (change.what()) {
-          case APPEARS -> " appears on ";
-          case GOES -> " goes from ";
-          case CHANGES -> " changes on ";
+  private record Told(String name, Moments.What what) {}
+
+  /** Nods of one name are told together. */
+  private static List<String> said(Ahead.Moment moment, Map<NodId, Nod> nods, Facts known) {
+    var products = new LinkedHashMap<Told, Set<Slug>>();
+    for (Ahead.Change change : moment.changes()) {
+      Nod nod = nods.get(change.nod());
+      products
+          .computeIfAbsent(
+              new Told(nod == null ? "" : nod.called(), change.what()), _ -> new LinkedHashSet<>())
+          .addAll(change.products());
+    }
+    return products.entrySet().stream()
+        .map(one -> words(one.getKey(), one.getValue(), known))
+        .toList();
+  }
+
+  private static String words(Told told, Set<Slug> products, Facts known) {
+    return told.name()
+        + switch (told.what()) {
+          case APPEARS -> ": shows on ";
+          case GOES -> ": no longer on ";
+          case CHANGES -> ": changes on ";
         }
-        + where;
+        + (products.size() == 1
+            ? title(products.iterator().next(), known)
+            : counted(products.size(), "product"));
   }
 
   private static String title(Slug slug, Facts known) {

@@ -86,7 +86,7 @@ class TodayFigures {
     return new Figures.Doubted(
         doubt.rule(),
         doubt.words(),
-        doubt.name(),
+        doubt.page().isEmpty() ? "" : doubt.name(),
         doubt.page().isEmpty()
             ? "/" + doubt.nod()
             : OfficePlaces.nod(

@@ -1,0 +1,183 @@
+package nodyes.server.today;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import nodyes.core.today.Act;
+import nodyes.core.today.WorthDoing;
+import nodyes.server.OutsideServer;
+import nodyes.server.ServerTest;
+import nodyes.server.database.Database;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpMethod;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** It is 26 November, 14:20 in Lisbon; other tests' reviews and orders are there too. */
+public class TodayTest extends ServerTest {
+  private static final String NODS = "/api/v1/arrangement/nods";
+
+  @Autowired private Database database;
+  @Autowired private TodayFigures figures;
+  private String added = "";
+
+  private void leave() throws Exception {
+    act(HttpMethod.DELETE, "/api/v1/feeds/orders", "");
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void asItWas() throws Exception {
+    leave();
+    act(HttpMethod.DELETE, NODS + "/{id}", "", added);
+    send("/api/v1/arrangement/publish", "");
+  }
+
+  private JsonNode today(String what) throws Exception {
+    return body(ask("/api/v1/today/" + what).andExpect(status().isOk()));
+  }
+
+  private void order(String number, String moment, String sku, int quantity) throws Exception {
+    String line =
+        "{\"orderNumber\":\"%s\",\"orderDate\":\"%s\",\"orderedItem\":[{\"orderQuantity\":%d,\"orderedItem\":{\"sku\":\"%s\"}}]}"
+            .formatted(number, moment, quantity, sku);
+    upload("/api/v1/orders/imports", "o.jsonl", utf8(line)).andExpect(status().isOk());
+  }
+
+  @Test
+  public void nobodyElseIsTold() throws Exception {
+    for (String what : List.of("acts", "behind", "ahead", "most-ordered")) {
+      http.perform(get("/api/v1/today/" + what)).andExpect(status().isUnauthorized());
+    }
+  }
+
+  @Test
+  public void yesterdayIsTheShopsDay() throws Exception {
+    product("today-pot");
+    JsonNode before = today("behind");
+    order("T-1", "2026-11-25T00:00:00Z", "today-pot-1", 1);
+    order("T-2", "2026-11-25T23:59:59Z", "today-pot-1", 3);
+    order("T-3", "2026-11-24T23:59:59Z", "today-pot-1", 1);
+    order("T-4", "2026-11-26T00:00:00Z", "today-pot-1", 1);
+    publish(
+        bringIn(
+            "Product,Rating,Words,Date\ntoday-pot,5,Written yesterday,2026-11-25\n"
+                + "today-pot,1,Written on Monday,2026-11-23\n",
+            "{}"));
+    JsonNode after = today("behind");
+    assertEquals(after.path("yesterday").path("day").asString(), "2026-11-25");
+    assertEquals(more(before, after, "/yesterday/orders"), 2);
+    assertEquals(more(before, after, "/yesterday/reviews"), 1);
+    assertEquals(after.path("weeks").size(), 12);
+    assertEquals(after.at("/weeks/11/monday").asString(), "2026-11-23");
+    assertEquals(more(before, after, "/weeks/11/reviews"), 2);
+    assertEquals(more(before, after, "/weeks/10/reviews"), 0);
+    assertTrue(after.path("least").asInt() <= after.at("/weeks/11/mean").asInt(), after.toString());
+  }
+
+  private static long more(JsonNode before, JsonNode after, String at) {
+    return after.at(at).asLong() - before.at(at).asLong();
+  }
+
+  /** The last of the means is the mean of all that are published, as the database adds them up. */
+  @Test(dependsOnMethods = "yesterdayIsTheShopsDay")
+  public void theLastMeanIsThatOfAllPublished() throws Exception {
+    double all =
+        database.read(
+            sql ->
+                sql.fetchSingle(
+                        "select avg(rating_parts) / 12474000.0 from review where state ="
+                            + " 'PUBLISHED' and (written_on is null or written_on < '2026-11-30')")
+                    .get(0, Double.class));
+    assertEquals(today("behind").at("/weeks/11/mean").asDouble(), all, 0.0051);
+  }
+
+  /** Of all acts: those of other tests may be worth more than the five that are told. */
+  private Optional<Act> act(String title) {
+    return WorthDoing.of(figures.now()).stream()
+        .filter(one -> one.title().contains(title))
+        .findFirst();
+  }
+
+  @Test
+  public void atMostFiveAreToldAndTheOthersCounted() throws Exception {
+    product("waiting-pot");
+    bringIn("Product,Rating,Words\nwaiting-pot,3,It waits\n", "{}");
+    JsonNode told = today("acts");
+    int all = WorthDoing.of(figures.now()).size();
+    assertTrue(all > 0);
+    assertEquals(told.path("acts").size(), Math.min(5, all));
+    assertEquals(told.path("more").asInt(), all - told.path("acts").size());
+  }
+
+  @Test(dependsOnMethods = "atMostFiveAreToldAndTheOthersCounted")
+  public void whatWaitsIsCountedAsTheDeskCountsIt() throws Exception {
+    Act act = act("wait").orElseThrow();
+    assertEquals(act.worth(), Act.Worth.MISSED);
+    assertEquals(act.size(), body(ask("/api/v1/reviews/counts")).at("/byState/WAITING").asLong());
+    assertTrue(act.words().contains("The oldest came on Thu 26 Nov"), act.words());
+    assertEquals(act.place(), "/reviews");
+  }
+
+  @Test
+  public void aFeedThatFailsByItselfIsToldUntilItIsLeft() throws Exception {
+    assertEquals(act("orders could not be read"), Optional.empty());
+    act(
+            HttpMethod.PUT,
+            "/api/v1/feeds/{kind}",
+            "{\"address\":\"%s\",\"everyHours\":6}"
+                .formatted(OutsideServer.address("/no-such-file.jsonl")),
+            "orders")
+        .andExpect(status().isOk());
+    send("/api/v1/feeds/orders/now", "");
+    Act act = act("orders could not be read on Thu 26 Nov").orElseThrow();
+    assertEquals(act.worth(), Act.Worth.UNTRUE);
+    assertEquals(act.place(), "/catalogue/feeds");
+    leave();
+    assertEquals(act("orders could not be read"), Optional.empty());
+  }
+
+  @Test
+  public void whatSellsMostInAWeekIsThereWithWhatItsPageShows() throws Exception {
+    product("busiest-pot");
+    order("T-9", "2026-11-26T08:00:00Z", "busiest-pot-1", 100_000);
+    JsonNode product = today("most-ordered").path("product");
+    assertEquals(product.path("slug").asString(), "busiest-pot");
+    assertEquals(product.path("units").asLong(), 100_000);
+    assertFalse(product.has("mean"), "it has no reviews: " + product);
+    assertEquals(
+        act("The busiest-pot sells without a review").orElseThrow().worth(), Act.Worth.GROWS);
+    order("T-9", "2026-11-26T08:00:00Z", "busiest-pot-1", 1);
+  }
+
+  @Test
+  public void whatIsAheadNamesAPageAndTheMoment() throws Exception {
+    product("ahead-pot");
+    JsonNode face =
+        body(send(NODS, "{\"kind\":\"countdown\",\"spot\":\"above-buy\",\"page\":\"PRODUCT\"}"))
+            .path("face");
+    added = face.path("id").asString();
+    var set = (ObjectNode) face.path("set").deepCopy();
+    ((ObjectNode) set.path("own"))
+        .put("name", "Until noon")
+        .putObject("ending")
+        .put("ends", "at-moment")
+        .put("end", "2026-11-26T14:21");
+    saveNod(face, set);
+    send("/api/v1/arrangement/publish", "").andExpect(status().isOk());
+    JsonNode ahead = today("ahead");
+    assertEquals(ahead.path("zone").asString(), "Europe/Lisbon");
+    JsonNode first = ahead.at("/moments/0");
+    assertEquals(first.path("at").asString(), "2026-11-26T14:21:00Z");
+    assertTrue(first.path("words").asString().startsWith("Until noon: "), first.toString());
+    assertTrue(
+        first.path("place").asString().matches("/pages/product/[a-z0-9-]+\\?as=2026-11-26T14:21"),
+        first.toString());
+  }
+}
