@@ -27,7 +27,7 @@ export function Moments({ note, zone, moments, isCut, isRoomy = false }: Moments
             <button
               type="button"
               aria-pressed={isPicked}
-              className={`group block px-4 pt-1.5 pb-1 text-center ${isRoomy ? 'w-49 leading-snug' : 'whitespace-nowrap'}`}
+              className={`group block px-4 pt-1.5 pb-1 text-center ${isRoomy ? 'w-54 leading-snug' : 'whitespace-nowrap'}`}
               onClick={onGo}
             >
               <span className="mx-auto block size-3 rounded-full border-2 border-on-plum bg-plum-deep group-hover:bg-on-plum group-aria-pressed:border-saffron group-aria-pressed:bg-saffron" />

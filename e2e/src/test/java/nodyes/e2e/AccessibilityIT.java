@@ -22,6 +22,7 @@ public class AccessibilityIT extends InBrowser {
       {"/reviews?state=PUBLISHED"},
       {"/reviews?q=nothing-is-like-that"},
       {"/reviews/bring-in"},
+      {"/today"},
       {"/reviews/bring-in/1"},
       {"/reviews/bring-in/by-hand"},
       {"/reviews/bring-in/from-page"},

@@ -37,7 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "today")
 @RequestMapping("/api/v1/today/ahead")
 class AheadApi {
-  private static final int MOST = 6;
+  private static final int MOST = 5;
   private static final int NAMED = 2;
 
   private final Nods nods;
