@@ -4,7 +4,7 @@ import { Empty, Failure, Loading } from '../../ui/empty';
 import { Pick } from '../../ui/pick';
 import { TakeBackStrip } from '../../ui/take-back-strip';
 import { count, number } from '../../shared/words';
-import { useKeys } from '../../shared/keys';
+import { useKeys, type ToldKeys } from '../../shared/keys';
 import { useCategories } from '../pages/queries';
 import { ProductPane } from './product-pane';
 import { useProductTable, useTags, type ProductsFilter } from './queries';
@@ -27,6 +27,13 @@ const WHICH: { value: string; text: string }[] = [
   { value: 'FEW', text: 'nearly sold out' },
   { value: 'IN', text: 'in stock' },
   { value: 'UNKNOWN', text: 'of unknown stock' },
+];
+
+const TOLD: ToldKeys = [
+  ['/', 'search'],
+  ['↑ ↓', 'the product before, the next'],
+  ['Esc', 'close the product'],
+  ['Z', 'take the last act back'],
 ];
 
 /** All products with what is so about them and what they show; one beside them with its because. */
@@ -56,15 +63,18 @@ export function Catalogue() {
     done?.undo();
     setDone(undefined);
   };
-  useKeys({
-    '/': () => field.current?.focus(),
-    ArrowDown: () => step(1),
-    ArrowUp: () => step(-1),
-    Escape: () => {
-      if (!document.querySelector('[role=menu], [role=dialog]')) set({ open: '' });
+  useKeys(
+    {
+      '/': () => field.current?.focus(),
+      ArrowDown: () => step(1),
+      ArrowUp: () => step(-1),
+      Escape: () => {
+        if (!document.querySelector('[role=menu], [role=dialog]')) set({ open: '' });
+      },
+      z: undo,
     },
-    z: undo,
-  });
+    TOLD,
+  );
   const first = table.data?.pages[0];
   const total = first?.rows.total ?? 0;
   const isFiltered = [...search.keys()].some((key) => key !== 'open' && key !== 'sort');

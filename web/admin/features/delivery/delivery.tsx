@@ -2,7 +2,7 @@ import { Link, useSearchParams } from 'react-router';
 import { Empty, Failure, Loading } from '../../ui/empty';
 import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
-import { useKeys } from '../../shared/keys';
+import { useKeys, type ToldKeys } from '../../shared/keys';
 import { useTags } from '../catalogue/queries';
 import { useCategories, useShopTime } from '../pages/queries';
 import { Calendar } from './calendar';
@@ -148,17 +148,22 @@ function written({ products, variant, at, country }: Ordered): Record<string, st
   };
 }
 
+const TOLD: ToldKeys = [['Z', 'take the newest change of the timings back']];
+
 /** Z takes the newest change of the timings back, once it is kept. */
 function useUndo(isKeeping: boolean): void {
   const takeBack = useTakeBack();
   const { say, sayProblem } = useSay();
-  useKeys({
-    z: () => {
-      if (isKeeping || takeBack.isPending) return;
-      takeBack.mutate(undefined, {
-        onSuccess: (words) => words !== undefined && say(`Taken back: ${words}.`),
-        onError: sayProblem,
-      });
+  useKeys(
+    {
+      z: () => {
+        if (isKeeping || takeBack.isPending) return;
+        takeBack.mutate(undefined, {
+          onSuccess: (words) => words !== undefined && say(`Taken back: ${words}.`),
+          onError: sayProblem,
+        });
+      },
     },
-  });
+    TOLD,
+  );
 }

@@ -1,5 +1,6 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Popover } from 'radix-ui';
+import { useKeys, type ToldKeys } from '../../shared/keys';
 import { Button } from '../../ui/button';
 import { Caret, PICK, SHEET } from '../../ui/pick';
 import { later } from './viewpoint';
@@ -20,21 +21,24 @@ const STEPS = [
   { text: 'a day on', key: '}', minutes: DAY },
 ];
 
+const TOLD: ToldKeys = [
+  ['[ ]', 'an hour back, an hour on'],
+  ['{ }', 'a day back, a day on'],
+  ['N', 'now'],
+];
+
 /** The moment that is looked at: now, or any date and time on the shop's clock. */
 export function MomentPick({ value, now, onPick }: MomentPickProps) {
   const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const step = STEPS.find((one) => one.key === event.key);
-      if (step) onPick(later(value ?? now, step.minutes));
-      else if (event.key === 'n') onPick(undefined);
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  }, [value, now, onPick]);
+  useKeys(
+    {
+      ...Object.fromEntries(
+        STEPS.map(({ key, minutes }) => [key, () => onPick(later(value ?? now, minutes))]),
+      ),
+      n: () => onPick(undefined),
+    },
+    TOLD,
+  );
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className={PICK} aria-label={`Moment: ${words(value)}`}>
@@ -85,9 +89,6 @@ export function MomentPick({ value, now, onPick }: MomentPickProps) {
     </Popover.Root>
   );
 }
-
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && !!target.closest('input, textarea, select, [contenteditable]');
 
 const SHOWN = new Intl.DateTimeFormat('en-GB', {
   weekday: 'short',

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
 import type { Shop } from '../setup/queries';
-import { useKeys } from '../../shared/keys';
+import { useKeys, type ToldKeys } from '../../shared/keys';
 import { TakeBackStrip } from '../../ui/take-back-strip';
 import { useSay } from '../../ui/toasts';
 import { AddNod } from './add-nod';
@@ -39,15 +39,24 @@ type Beside =
 
 const LONGEST_SILENCE = 6000;
 
+const TOLD: ToldKeys = [
+  ['Esc', 'back to all nods of the page'],
+  ['Z', 'take the last act back'],
+  ['Alt ↑ ↓', 'move the nod that is chosen'],
+];
+
 /** The page in its frames, and beside it the nods, one of them, or what else is worked on. */
 export function Stage({ shop, view, onMoment }: StageProps) {
   const frames = useRef(new Map<string, HTMLIFrameElement>());
   const [query] = useSearchParams();
   // an address can name the nod that is to be looked at
-  const [beside, setBeside] = useState<Beside>(() => {
-    const nod = query.get('nod');
-    return nod ? { what: 'nod', nod } : { what: 'list' };
-  });
+  const named = query.get('nod');
+  const [opened, setOpened] = useState<string | null>(null);
+  const [beside, setBeside] = useState<Beside>({ what: 'list' });
+  if (named !== opened) {
+    setOpened(named);
+    if (named) setBeside({ what: 'nod', nod: named });
+  }
   const [version, setVersion] = useState<number | undefined>();
   const [why, setWhy] = useState<{ nod: string; product: string } | undefined>();
   const [taken, setTaken] = useState<{ words: string; step: number } | undefined>();
@@ -94,17 +103,20 @@ export function Stage({ shop, view, onMoment }: StageProps) {
       },
     });
   };
-  useKeys({
-    z: undo,
-    Escape: (event) => {
-      // a menu that it closes, or a field that it leaves, is not the panel
-      const field = (event.target as HTMLElement).closest<HTMLElement>('input, textarea');
-      field?.blur();
-      if (field || why || document.querySelector('[role=menu], [role=dialog]')) return;
-      link.stopPointing();
-      setBeside({ what: 'list' });
+  useKeys(
+    {
+      z: undo,
+      Escape: (event) => {
+        // a menu that it closes, or a field that it leaves, is not the panel
+        const field = (event.target as HTMLElement).closest<HTMLElement>('input, textarea');
+        field?.blur();
+        if (field || why || document.querySelector('[role=menu], [role=dialog]')) return;
+        link.stopPointing();
+        setBeside({ what: 'list' });
+      },
     },
-  });
+    TOLD,
+  );
   if (token.error) return <Failure error={token.error} again={() => void token.refetch()} />;
   if (!token.data || !page) return <Loading />;
   const told = new URLSearchParams({

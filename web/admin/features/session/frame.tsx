@@ -1,8 +1,12 @@
+import { useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
+import { useKeys } from '../../shared/keys';
 import { number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
 import { Door } from './door';
-import { useSession } from './queries';
+import { GoTo } from './go-to';
+import { KeySheet } from './key-sheet';
+import { useSession, type Session } from './queries';
 import { Rail } from './rail';
 
 /** The rail and the place under it, once someone is signed in. */
@@ -15,18 +19,41 @@ export function Frame() {
   if (session.data.state !== 'SIGNED_IN') {
     return <Door firstRun={session.data.state === 'FIRST_RUN'} />;
   }
+  return <Signed session={session.data} />;
+}
+
+function Signed({ session }: { session: Session }) {
+  const [over, setOver] = useOver();
   return (
     <div className="flex h-screen min-w-[1024px] flex-col">
-      <Rail name={session.data.name ?? ''} demo={session.data.demo} />
-      {typeof session.data.megabytesLeft === 'number' && (
+      <Rail name={session.name ?? ''} demo={session.demo} onGoTo={() => setOver('go-to')} />
+      {typeof session.megabytesLeft === 'number' && (
         <p role="note" className="bg-rust-soft px-5 py-1.5 text-rust-ink">
-          The disk of this machine is nearly full: {number(session.data.megabytesLeft)} MB are left.
-          Make room before you bring more in; all that is stored is kept.
+          The disk of this machine is nearly full: {number(session.megabytesLeft)} MB are left. Make
+          room before you bring more in; all that is stored is kept.
         </p>
       )}
       <main className="flex min-h-0 flex-1 flex-col">
         <Outlet />
       </main>
+      {over === 'go-to' && <GoTo onDone={() => setOver(undefined)} />}
+      {over === 'keys' && <KeySheet onDone={() => setOver(undefined)} />}
     </div>
   );
+}
+
+/** What lies over the place: by Ctrl or Cmd and K from anywhere, by ? where nobody types. */
+function useOver() {
+  const [over, setOver] = useState<'go-to' | 'keys' | undefined>();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
+      event.preventDefault();
+      setOver('go-to');
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, []);
+  useKeys({ '?': () => setOver('keys') });
+  return [over, setOver] as const;
 }

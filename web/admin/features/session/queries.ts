@@ -1,6 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, type Schemas } from '../../shared/api';
 
+export type Session = Schemas['SessionView'];
+
 export function useSession() {
   return useQuery({
     queryKey: ['session'],

@@ -1,6 +1,6 @@
 import { NavLink } from 'react-router';
 import { Mark } from '../../ui/mark';
-import { Button } from '../../ui/button';
+import { Button, Key } from '../../ui/button';
 import { useReviewCounts } from '../reviews/queries';
 import { PublishPages } from '../pages/publish';
 import { useLeave } from './queries';
@@ -18,8 +18,14 @@ const PLACES = [
 /** Ten thousand and more are told in short. */
 const SHORT = new Intl.NumberFormat('en', { notation: 'compact', maximumFractionDigits: 1 });
 
+interface RailProps {
+  name: string;
+  demo: boolean;
+  onGoTo: () => void;
+}
+
 /** The places of the back office, and what is not public yet. */
-export function Rail({ name, demo }: { name: string; demo: boolean }) {
+export function Rail({ name, demo, onGoTo }: RailProps) {
   const counts = useReviewCounts();
   const leave = useLeave();
   const waiting = counts.data?.byState['WAITING'] ?? 0;
@@ -48,6 +54,15 @@ export function Rail({ name, demo }: { name: string; demo: boolean }) {
         ))}
       </nav>
       <span className="flex-1" />
+      <button
+        type="button"
+        aria-label="Go to or do"
+        title="Go to or do"
+        className="mr-3 rounded-lg px-2 py-1 text-on-plum-2 hover:text-white"
+        onClick={onGoTo}
+      >
+        <Key>Ctrl K</Key>
+      </button>
       <PublishPages />
       <span className="ml-3 text-[13px] text-on-plum-2">
         {name}

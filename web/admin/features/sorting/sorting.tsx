@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { Empty, Failure, Loading } from '../../ui/empty';
 import { useSay } from '../../ui/toasts';
-import { useKeys } from '../../shared/keys';
+import { useKeys, type ToldKeys } from '../../shared/keys';
 import { useBatch } from '../bring-in/queries';
 import { useEdit } from '../reviews/edits';
 import { ReviewTabs } from '../reviews/tabs';
@@ -20,6 +20,15 @@ import { SortFoot } from './sort-foot';
 import { SortOne } from './sort-one';
 import { SortQueue } from './sort-queue';
 import { SortQueueFoot } from './sort-queue-foot';
+
+const TOLD: ToldKeys = [
+  ['K', 'keep'],
+  ['X', 'leave out'],
+  ['↑ ↓', 'the review before, the next'],
+  ['⇧ ↑ ↓', 'choose several'],
+  ['Home End', 'the first, the last'],
+  ['Z', 'take the last act back'],
+];
 
 /** The sorting table: every review of a batch looked at fast, then all of them published at once. */
 export function SortingTable() {
@@ -54,17 +63,20 @@ export function SortingTable() {
   };
   const acts = useSortActs({ batch, filter, items, chosen, at: index, goTo });
   const { keep, leave, undo, copy, all } = acts;
-  useKeys({
-    k: keep,
-    x: () => leave(),
-    z: undo,
-    ArrowDown: () => goTo(index + 1),
-    ArrowUp: () => goTo(index - 1),
-    'Shift+ArrowDown': () => goTo(index + 1, true),
-    'Shift+ArrowUp': () => goTo(index - 1, true),
-    Home: () => goTo(0),
-    End: () => goTo(items.length - 1),
-  });
+  useKeys(
+    {
+      k: keep,
+      x: () => leave(),
+      z: undo,
+      ArrowDown: () => goTo(index + 1),
+      ArrowUp: () => goTo(index - 1),
+      'Shift+ArrowDown': () => goTo(index + 1, true),
+      'Shift+ArrowUp': () => goTo(index - 1, true),
+      Home: () => goTo(0),
+      End: () => goTo(items.length - 1),
+    },
+    TOLD,
+  );
   const filtered = Object.values(filter).some((value) => value !== undefined);
   const change = (changes: SortingFilter) => {
     setFilter({ ...filter, ...changes });

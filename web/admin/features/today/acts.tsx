@@ -1,9 +1,11 @@
 import { useNavigate } from 'react-router';
-import { useKeys } from '../../shared/keys';
+import { useKeys, type ToldKeys } from '../../shared/keys';
 import { count } from '../../shared/words';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { useActs, type Act } from './queries';
+
+const TOLD: ToldKeys = [['1 – 5', 'do what has that number']];
 
 /** At most five things to do, the most worth first; their numbers are their keys. */
 export function Acts() {
@@ -12,6 +14,7 @@ export function Acts() {
   const found = acts.data?.acts ?? [];
   useKeys(
     Object.fromEntries(found.map(({ place }, i) => [String(i + 1), () => void navigate(place)])),
+    TOLD,
   );
   return (
     <section aria-labelledby="worth-doing" className="mt-4">

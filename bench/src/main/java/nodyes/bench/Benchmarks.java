@@ -52,9 +52,7 @@ public final class Benchmarks {
    *     all of it
    */
   public static void main(String[] args) throws IOException, InterruptedException {
-    Path folder = Files.createTempDirectory("nodyes-bench");
-    // nginx reads as another user
-    Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
+    Path folder = readable(Files.createTempDirectory("nodyes-bench"));
     if (args.length == 0) {
       measureAll(folder);
       return;
@@ -66,6 +64,11 @@ public final class Benchmarks {
       lines.add(STOLEN.line() + " It was measured again by itself.");
       replace(lines);
     }
+  }
+
+  /** nginx reads as another user. */
+  private static Path readable(Path folder) throws IOException {
+    return Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwxr-xr-x"));
   }
 
   private static List<String> measure(String name, Path folder)
@@ -80,8 +83,9 @@ public final class Benchmarks {
       known.addAll(ALONE.keySet());
       throw new IllegalArgumentException("One of " + known + ", not " + name);
     }
-    try (var server = new RunningDemo(folder.resolve(name))) {
-      return part.measure(server, folder);
+    Path own = readable(Files.createDirectories(folder.resolve(name)));
+    try (var server = new RunningDemo(own.resolve("data"))) {
+      return part.measure(server, own);
     }
   }
 

@@ -80,6 +80,13 @@ final class Desk {
                   counts[COUNTS / 2]));
     }
     report.add("");
+    report.add(
+        "Over the same reviews, each %d times: what is worth doing today p50 %.0f ms, what happened p50 %.0f ms."
+            .formatted(
+                COUNTS,
+                times("/api/v1/today/acts", COUNTS)[COUNTS / 2],
+                times("/api/v1/today/behind", COUNTS)[COUNTS / 2]));
+    report.add("");
     report.add(reference());
     return report;
   }

@@ -153,13 +153,17 @@ class OrderStore {
     row.setIsCancelled(order.cancelled());
     row.setShippedOn(order.shippedOn().map(LocalDate::toString).orElse(null));
     row.setArrivedOn(order.arrivedOn().map(LocalDate::toString).orElse(null));
-    return sql.insertInto(SHOP_ORDER)
+    sql.insertInto(SHOP_ORDER)
         .set(row)
         .set(SHOP_ORDER.NUMBER, order.number())
         .onConflict(SHOP_ORDER.NUMBER)
         .doUpdate()
         .set(row)
-        .returningResult(SHOP_ORDER.ID)
+        .execute();
+    // what an insert returns is the row inserted last, which is another one where this was replaced
+    return sql.select(SHOP_ORDER.ID)
+        .from(SHOP_ORDER)
+        .where(SHOP_ORDER.NUMBER.eq(order.number()))
         .fetchSingle()
         .value1();
   }

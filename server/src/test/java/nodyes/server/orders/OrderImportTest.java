@@ -4,13 +4,19 @@ import static org.testng.Assert.assertEquals;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import nodyes.core.common.Slug;
 import nodyes.server.ServerTest;
+import nodyes.server.catalogue.Catalogue;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class OrderImportTest extends ServerTest {
   @Autowired private Orders orders;
+  @Autowired private Catalogue catalogue;
 
   private static String order(String number, String sku, String more) {
     return "{\"orderNumber\":\"%s\",\"orderDate\":\"2026-11-02T10:00:00Z\"%s,\"orderedItem\":[{\"orderQuantity\":2,\"orderedItem\":{\"sku\":\"%s\"}}]}\n"
@@ -55,5 +61,32 @@ public class OrderImportTest extends ServerTest {
     assertEquals(before.get("R-1").size(), 1);
     assertEquals(after.get("R-1").size(), 1);
     assertEquals(before.equals(after), false);
+  }
+
+  /** Orders come again and again, one or several at a time; each holds what it held last. */
+  @Test
+  public void eachOrderHoldsWhatItsLastComingHeld() throws Exception {
+    var random = new SplittableRandom(17);
+    for (int i = 0; i < 4; i++) {
+      product("again-" + i);
+    }
+    var held = new TreeMap<String, String>();
+    for (int round = 0; round < 60; round++) {
+      var lines = new StringBuilder();
+      for (int i = random.nextInt(3); i >= 0; i--) {
+        String number = "A-" + random.nextInt(25);
+        String product = "again-" + random.nextInt(4);
+        held.put(number, product);
+        // long ago: what other tests rank by is what was sold lately
+        lines.append(order(number, product + "-1", "").replace("2026-11-02", "2024-11-02"));
+      }
+      imports(lines.toString());
+    }
+    Map<String, Set<Long>> known = orders.products(held.keySet());
+    var expected = new TreeMap<String, Set<Long>>();
+    for (Map.Entry<String, String> one : held.entrySet()) {
+      expected.put(one.getKey(), Set.of(catalogue.id(new Slug(one.getValue())).orElseThrow()));
+    }
+    assertEquals(new TreeMap<>(known), expected);
   }
 }
