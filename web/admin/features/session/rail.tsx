@@ -56,11 +56,11 @@ export function Rail({ name, demo, onGoTo }: RailProps) {
       <span className="flex-1" />
       <button
         type="button"
-        aria-label="Go to or do"
         title="Go to or do"
         className="mr-3 rounded-lg px-2 py-1 text-on-plum-2 hover:text-white"
         onClick={onGoTo}
       >
+        <span className="sr-only">Go to or do</span>
         <Key>Ctrl K</Key>
       </button>
       <PublishPages />
