@@ -166,6 +166,8 @@ public class TodayTest extends ServerTest {
   @Test
   public void whatIsAheadNamesAPageAndTheMoment() throws Exception {
     product("ahead-pot");
+    JsonNode before = today("ahead");
+    assertEquals(today("ahead"), before, "nothing changed");
     JsonNode face =
         body(send(NODS, "{\"kind\":\"countdown\",\"spot\":\"above-buy\",\"page\":\"PRODUCT\"}"))
             .path("face");
@@ -177,6 +179,7 @@ public class TodayTest extends ServerTest {
         .put("ends", "at-moment")
         .put("end", "2026-11-26T14:21");
     saveNod(face, set);
+    assertEquals(today("ahead"), before, "it is not published yet");
     send("/api/v1/arrangement/publish", "").andExpect(status().isOk());
     JsonNode ahead = today("ahead");
     assertEquals(ahead.path("zone").asString(), "Europe/Lisbon");
