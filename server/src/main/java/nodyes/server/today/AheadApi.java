@@ -4,7 +4,6 @@ import static nodyes.core.common.English.counted;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -29,7 +28,6 @@ import nodyes.core.showing.ProductFacts;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.AllFacts;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -42,13 +40,9 @@ class AheadApi {
   private static final int MOST = 5;
   private static final int NAMED = 2;
 
-  /** The end of the span moves on, and something new may come into it. */
-  private static final Duration LONGEST = Duration.ofHours(1);
-
   private final Nods nods;
   private final AllFacts facts;
   private final Clock clock;
-  private volatile @Nullable Last last;
 
   AheadApi(Nods nods, AllFacts facts, Clock clock) {
     this.nods = nods;
@@ -71,43 +65,13 @@ class AheadApi {
    */
   record AheadView(String zone, long days, List<MomentAhead> moments, boolean isCut) {}
 
-  /** What was told last, which holds until a page changes by itself or what it is made of does. */
-  private record Last(Facts facts, Arrangement published, Instant until, AheadView view) {
-    // the same objects are there until something changes, and they are large
-    @SuppressWarnings("ReferenceEquality")
-    boolean isStillSo(Facts otherFacts, Arrangement otherPublished, Instant now) {
-      return facts == otherFacts && published == otherPublished && now.isBefore(until);
-    }
-  }
-
   @GetMapping
   AheadView ahead() {
-    Instant now = clock.instant();
     Arrangement published = nods.published();
-    Facts known = facts.get();
-    Last before = last;
-    if (before != null && before.isStillSo(known, published, now)) {
-      return before.view();
-    }
-    AheadView view = look(published, facts.with(published), now);
-    Instant latest = now.plus(LONGEST);
-    last =
-        new Last(
-            known,
-            published,
-            view.moments().stream()
-                .findFirst()
-                .map(MomentAhead::at)
-                .filter(latest::isAfter)
-                .orElse(latest),
-            view);
-    return view;
-  }
-
-  private static AheadView look(Arrangement published, Facts known, Instant now) {
+    Facts known = facts.with(published);
     Map<NodId, Nod> byId =
         published.nods().stream().collect(Collectors.toMap(Nod::id, Function.identity()));
-    Ahead ahead = Ahead.of(published.nods(), known, now, MOST);
+    Ahead ahead = Ahead.of(published.nods(), known, clock.instant(), MOST);
     return new AheadView(
         known.zone().getId(),
         Ahead.SPAN.toDays(),
