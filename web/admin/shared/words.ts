@@ -3,6 +3,11 @@ const NUMBER = new Intl.NumberFormat('en');
 /** 1,204 */
 export const number = (value: number) => NUMBER.format(value);
 
+const SHORT = new Intl.NumberFormat('en', { notation: 'compact', maximumFractionDigits: 1 });
+
+/** 904, 1.2K: where there is little room */
+export const short = (value: number) => SHORT.format(value);
+
 /** 1 review, 2 reviews */
 export const count = (value: number, one: string, many = `${one}s`) =>
   `${number(value)} ${value === 1 ? one : many}`;

@@ -34,7 +34,9 @@ export function Moments({ note, zone, moments, isCut, isRoomy = false }: Moments
               <b className="mt-1 block text-white tabular-nums group-hover:underline">
                 {shown(at, zone)}
               </b>
-              {words}
+              <span className={isRoomy ? 'line-clamp-5 wrap-anywhere' : ''} title={words}>
+                {words}
+              </span>
             </button>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { NavLink } from 'react-router';
 import { Mark } from '../../ui/mark';
 import { Button, Key } from '../../ui/button';
+import { short } from '../../shared/words';
 import { useReviewCounts } from '../reviews/queries';
 import { PublishPages } from '../pages/publish';
 import { useLeave } from './queries';
@@ -14,9 +15,6 @@ const PLACES = [
   { to: '/proof', text: 'Proof' },
   { to: '/setup', text: 'Setup' },
 ];
-
-/** Ten thousand and more are told in short. */
-const SHORT = new Intl.NumberFormat('en', { notation: 'compact', maximumFractionDigits: 1 });
 
 interface RailProps {
   name: string;
@@ -46,7 +44,7 @@ export function Rail({ name, demo, onGoTo }: RailProps) {
             {place.text}
             {place.to === '/reviews' && waiting > 0 && (
               <span className="ml-1.5 rounded-full bg-saffron px-1.5 text-[11px] font-bold text-plum-deep">
-                {SHORT.format(waiting)}
+                {short(waiting)}
                 <span className="sr-only"> waiting</span>
               </span>
             )}

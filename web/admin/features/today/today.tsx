@@ -36,9 +36,11 @@ function AheadStrip() {
       note={
         ahead.error
           ? 'The moments cannot be told just now.'
-          : found?.moments.length === 0
-            ? `Nothing changes by itself in the next ${found.days} days.`
-            : undefined
+          : !found
+            ? 'Looking ahead …'
+            : found.moments.length === 0
+              ? `Nothing changes by itself in the next ${found.days} days.`
+              : undefined
       }
       zone={found?.zone ?? 'UTC'}
       moments={(found?.moments ?? []).map(({ at, words, place }) => ({

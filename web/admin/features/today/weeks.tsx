@@ -1,5 +1,5 @@
 import { Loading } from '../../ui/empty';
-import { day, number } from '../../shared/words';
+import { day, number, short } from '../../shared/words';
 import { useBehind, type Behind } from './queries';
 
 const WIDTH = 404;
@@ -78,7 +78,7 @@ function Chart({ weeks, least }: { weeks: Week[]; least: number }) {
             textAnchor="middle"
             className="fill-ink-2 text-[11px]"
           >
-            {number(reviews)}
+            {short(reviews)}
           </text>
         </g>
       ))}

@@ -40,13 +40,10 @@ public record Viewpoint(
     this(page, products, variant, country, language, screen, moment, Optional.empty());
   }
 
-  /**
-   * Someone of whom nothing is known, who looks at a product on the first kind of page that a nod
-   * is for.
-   */
-  public static Viewpoint anyone(Placement placement, Slug product, Instant moment) {
+  /** Someone of whom nothing is known, who looks at a product on a kind of page. */
+  public static Viewpoint anyone(PageKind page, Slug product, Instant moment) {
     return new Viewpoint(
-        firstPage(placement),
+        page,
         List.of(product),
         Optional.empty(),
         Optional.empty(),

@@ -8,9 +8,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nodyes.core.common.NodId;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 
 /**
@@ -56,16 +59,23 @@ public record Ahead(List<Moment> moments, boolean isCut) {
 
   private record Told(NodId nod, Moments.What what) {}
 
-  /** A verdict that holds until an end. */
-  private record Held(Nod nod, Slug product, Verdict verdict, Instant end) {}
+  /**
+   * Nods that are decided together.
+   *
+   * @param told those of them that are told of here, and not by another page
+   */
+  private record Together(PageKind page, List<Nod> nods, Set<NodId> told) {}
+
+  /** What they come to on the page of a product, until an end. */
+  private record Held(Together together, Slug product, Page page, Instant end) {}
 
   /** What is held of all that is looked at, the earliest end first. */
   private record Look(Facts facts, PriorityQueue<Held> held) {
-    Verdict at(Nod nod, Slug product, Instant moment) {
-      Verdict verdict =
-          Showing.of(nod, product, facts, Viewpoint.anyone(nod.placement(), product, moment));
-      verdict.validUntil().end().ifPresent(end -> held.add(new Held(nod, product, verdict, end)));
-      return verdict;
+    Page at(Together together, Slug product, Instant moment) {
+      Viewpoint anyone = Viewpoint.anyone(together.page(), product, moment);
+      Page page = Page.compose(together.nods(), facts, anyone);
+      page.validUntil().end().ifPresent(end -> held.add(new Held(together, product, page, end)));
+      return page;
     }
 
     /** Whether one of them ends just then. */
@@ -74,19 +84,45 @@ public record Ahead(List<Moment> moments, boolean isCut) {
     }
   }
 
+  /** Each by itself, but labels on one picture, of which one may crowd out another. */
+  private static List<Together> together(List<Nod> nods) {
+    var all = new ArrayList<Together>();
+    var labels = new ArrayList<Nod>();
+    for (Nod nod : nods) {
+      if (nod.placement().on() && nod.placement().spot().isOnPicture()) {
+        labels.add(nod);
+      } else if (nod.placement().on()) {
+        all.add(new Together(firstPage(nod), List.of(nod), Set.of(nod.id())));
+      }
+    }
+    for (PageKind page : PageKind.values()) {
+      Set<NodId> told =
+          labels.stream()
+              .filter(label -> firstPage(label) == page)
+              .map(Nod::id)
+              .collect(Collectors.toSet());
+      if (!told.isEmpty()) {
+        all.add(new Together(page, labels, told));
+      }
+    }
+    return all;
+  }
+
+  private static PageKind firstPage(Nod nod) {
+    return Viewpoint.firstPage(nod.placement());
+  }
+
   /**
    * Looks at each nod for each product, and again at the end of each answer: what holds on is not
    * asked again.
    *
-   * @param nods those that are off are left out
+   * @param nods in the owner's order; those that are off are left out
    * @param most how many moments are told
    */
   public static Ahead of(List<Nod> nods, Facts facts, Instant now, int most) {
     var look = new Look(facts, new PriorityQueue<>(Comparator.comparing(Held::end)));
-    for (Nod nod : nods) {
-      if (nod.placement().on()) {
-        facts.products().keySet().forEach(product -> look.at(nod, product, now));
-      }
+    for (Together together : together(nods)) {
+      facts.products().keySet().forEach(product -> look.at(together, product, now));
     }
     Instant last = now.plus(SPAN);
     var moments = new ArrayList<Moment>();
@@ -97,8 +133,7 @@ public record Ahead(List<Moment> moments, boolean isCut) {
       }
       Instant at = look.held().element().end();
       var changes = new HashMap<Told, List<Slug>>();
-      while (look.endsAt(at)) {
-        ends++;
+      for (; look.endsAt(at); ends++) {
         again(look, changes);
       }
       if (!changes.isEmpty()) {
@@ -108,15 +143,16 @@ public record Ahead(List<Moment> moments, boolean isCut) {
     return new Ahead(moments, false);
   }
 
-  /** Asks the first that ends once more, and notes what becomes of it. */
+  /** Asks what ends first once more, and notes what becomes of it. */
   private static void again(Look look, Map<Told, List<Slug>> changes) {
     Held over = look.held().remove();
-    Verdict verdict = look.at(over.nod(), over.product(), over.end());
-    Moments.What what = Moments.what(over.verdict(), verdict);
-    if (what != null) {
-      changes
-          .computeIfAbsent(new Told(over.nod().id(), what), _ -> new ArrayList<>())
-          .add(over.product());
+    Page page = look.at(over.together(), over.product(), over.end());
+    for (Moments.Change one : Moments.changes(over.page(), page)) {
+      if (over.together().told().contains(one.nod())) {
+        changes
+            .computeIfAbsent(new Told(one.nod(), one.what()), _ -> new ArrayList<>())
+            .add(one.product());
+      }
     }
   }
 

@@ -75,7 +75,8 @@ public record Moments(List<Moment> moments, boolean isCut) {
     return new Moments(moments, true);
   }
 
-  private static List<Change> changes(Page before, Page after) {
+  /** What becomes of the nods of a page. */
+  static List<Change> changes(Page before, Page after) {
     var changes = new ArrayList<Change>();
     for (int i = 0; i < before.placed().size(); i++) {
       Page.Placed one = before.placed().get(i);
@@ -87,8 +88,7 @@ public record Moments(List<Moment> moments, boolean isCut) {
     return changes;
   }
 
-  /** What becomes of a nod; null where nothing does that is seen. */
-  static @Nullable What what(Verdict before, Verdict after) {
+  private static @Nullable What what(Verdict before, Verdict after) {
     return switch (before) {
       case Verdict.Withheld _ -> after instanceof Verdict.Shown ? What.APPEARS : null;
       case Verdict.Shown(var shown, _, _) ->

@@ -20,7 +20,10 @@ import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
+import nodyes.core.nod.Dress;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Spot;
@@ -98,6 +101,33 @@ public class AheadTest {
     assertTrue(Ahead.of(List.of(goes, comes), FACTS, NOW, 1).isCut());
   }
 
+  /** One label to a picture: when the first goes, the second takes its place. */
+  @Test
+  public void aLabelThatIsCrowdedOutShowsWhenTheOtherGoes() {
+    Instant noon = Instant.parse("2026-11-27T12:00:00Z");
+    Nod first = label("first", between(NOW.minusSeconds(60), noon), PageKind.PRODUCT);
+    Nod second = label("second", Condition.everyone(), PageKind.PRODUCT, PageKind.LISTING);
+    Nod elsewhere = label("elsewhere", Condition.everyone(), PageKind.LISTING);
+    var ahead = Ahead.of(List.of(first, second, elsewhere), FACTS, NOW, 6);
+    assertEquals(
+        ahead.moments(),
+        List.of(
+            new Ahead.Moment(
+                noon,
+                List.of(
+                    new Ahead.Change(first.id(), Moments.What.GOES, List.of(POT, CAN)),
+                    new Ahead.Change(second.id(), Moments.What.APPEARS, List.of(POT, CAN))))));
+  }
+
+  private static Nod label(String id, Condition audience, PageKind... pages) {
+    return new Label(
+        new NodId(id),
+        Label.Claim.OWN_WORDS,
+        new Placement(new Spot("on-picture"), EnumSet.copyOf(List.of(pages)), audience, true),
+        new NodOptions(Map.of("on-picture", "1")),
+        Dress.DEFAULT);
+  }
+
   @Test
   public void whatLiesBeyondTheSpanIsNotTold() {
     Instant late = NOW.plus(Ahead.SPAN).plusSeconds(1);
@@ -124,7 +154,7 @@ public class AheadTest {
       }
       var expected = new TreeMap<Instant, Set<String>>();
       for (Slug slug : List.of(POT, CAN)) {
-        Viewpoint look = Viewpoint.anyone(nods.getFirst().placement(), slug, NOW);
+        Viewpoint look = Viewpoint.anyone(PageKind.PRODUCT, slug, NOW);
         for (Moments.Moment moment : Moments.of(nods, FACTS, look).moments()) {
           moment.changes().forEach(one -> note(expected, moment.at(), one.nod(), one.what(), slug));
         }

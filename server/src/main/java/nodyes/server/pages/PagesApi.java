@@ -3,9 +3,7 @@ package nodyes.server.pages;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -177,7 +175,7 @@ class PagesApi {
                 moment ->
                     new MomentView(
                         moment.at(),
-                        shopTime(moment.at(), zone),
+                        Viewpoints.shopTime(moment.at(), zone),
                         moment.changes().stream()
                             .map(
                                 change ->
@@ -191,17 +189,13 @@ class PagesApi {
         moments.isCut());
   }
 
-  private static String shopTime(Instant moment, ZoneId zone) {
-    return LocalDateTime.ofInstant(moment.truncatedTo(ChronoUnit.MINUTES), zone).toString();
-  }
-
   /** What the shop's clock shows. */
   record ClockView(String zone, String shopTime) {}
 
   @GetMapping("/clock")
   ClockView clock() {
     ZoneId zone = shop.settings().zone();
-    return new ClockView(zone.getId(), shopTime(clock.instant(), zone));
+    return new ClockView(zone.getId(), Viewpoints.shopTime(clock.instant(), zone));
   }
 
   @PostMapping("/preview-tokens")

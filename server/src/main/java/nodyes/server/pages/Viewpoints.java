@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -94,6 +95,11 @@ public final class Viewpoints {
     } catch (DateTimeParseException e) {
       return Optional.empty();
     }
+  }
+
+  /** What the shop's clock shows at a moment, as an address names it. */
+  public static String shopTime(Instant moment, ZoneId zone) {
+    return LocalDateTime.ofInstant(moment.truncatedTo(ChronoUnit.MINUTES), zone).toString();
   }
 
   /**

@@ -4,9 +4,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.Doubt;
@@ -42,7 +42,7 @@ final class Doubts {
         doubt.words(),
         nod.id().value(),
         nod.called(),
-        Viewpoint.firstPage(nod.placement()).name().toLowerCase(Locale.ROOT),
+        Viewpoint.firstPage(nod.placement()).wireName(),
         products.size(),
         products.stream().limit(MOST_NAMED).toList());
   }
@@ -56,8 +56,9 @@ final class Doubts {
       }
       return found;
     }
+    PageKind page = Viewpoint.firstPage(nod.placement());
     for (ProductFacts product : facts.products().values()) {
-      var viewpoint = Viewpoint.anyone(nod.placement(), product.slug(), now);
+      var viewpoint = Viewpoint.anyone(page, product.slug(), now);
       for (Doubt doubt : Showing.of(nod, product.slug(), facts, viewpoint).because().doubts()) {
         found
             .computeIfAbsent(doubt, _ -> new ArrayList<>())

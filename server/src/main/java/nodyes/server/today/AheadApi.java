@@ -5,13 +5,9 @@ import static nodyes.core.common.English.counted;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +24,7 @@ import nodyes.core.showing.ProductFacts;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.AllFacts;
+import nodyes.server.pages.Viewpoints;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -89,10 +86,10 @@ class AheadApi {
             + (rest > 0 ? "; " + counted(rest, "more change") : ""),
         OfficePlaces.moment(
             Optional.ofNullable(nods.get(first.nod()))
-                .map(nod -> Viewpoint.firstPage(nod.placement()).name().toLowerCase(Locale.ROOT))
+                .map(nod -> Viewpoint.firstPage(nod.placement()).wireName())
                 .orElse("product"),
             Optional.of(first.products().getFirst().value()),
-            shopTime(moment.at(), known.zone())));
+            Viewpoints.shopTime(moment.at(), known.zone())));
   }
 
   private record Told(String name, Moments.What what) {}
@@ -127,9 +124,5 @@ class AheadApi {
   private static String title(Slug slug, Facts known) {
     ProductFacts product = known.products().get(slug);
     return product == null ? slug.value() : product.title();
-  }
-
-  private static String shopTime(Instant moment, ZoneId zone) {
-    return LocalDateTime.ofInstant(moment.truncatedTo(ChronoUnit.MINUTES), zone).toString();
   }
 }

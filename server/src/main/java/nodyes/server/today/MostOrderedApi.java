@@ -7,8 +7,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.presence.ViewWindow;
@@ -124,15 +122,7 @@ class MostOrderedApi {
   }
 
   private List<ShownNod> shown(ProductFacts product) {
-    var viewpoint =
-        new Viewpoint(
-            PageKind.PRODUCT,
-            List.of(product.slug()),
-            Optional.empty(),
-            Optional.empty(),
-            Locale.ENGLISH,
-            Optional.empty(),
-            clock.instant());
+    var viewpoint = Viewpoint.anyone(PageKind.PRODUCT, product.slug(), clock.instant());
     Page page =
         Page.compose(nods.published().nods(), loader.load(nods.published(), viewpoint), viewpoint);
     return page.placed().stream()
