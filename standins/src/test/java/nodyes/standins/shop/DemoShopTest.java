@@ -18,20 +18,21 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 public class DemoShopTest {
+  private static final Instant TODAY = Instant.parse("2026-11-26T14:20:00Z");
   private final HttpClient client = HttpClient.newHttpClient();
   private DemoShop shop;
 
   @BeforeClass
   public void start() throws IOException {
     Path folder = Files.createTempDirectory("nodyes-shop");
-    DemoFiles.write(folder, Instant.parse("2026-11-26T14:20:00Z"));
+    DemoFiles.write(folder, TODAY);
     shop =
         new DemoShop(
             DemoShop.bind(0),
             folder.resolve(DemoFiles.CATALOGUE),
             "http://127.0.0.1:1/nodyes.js",
             "some-key",
-            Instant::now);
+            () -> TODAY);
   }
 
   @AfterClass(alwaysRun = true)
