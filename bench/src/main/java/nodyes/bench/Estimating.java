@@ -115,7 +115,7 @@ public class Estimating {
       }
       byRegion.put(region, days);
     }
-    return new HolidayBook(byRegion);
+    return HolidayBook.of(byRegion);
   }
 
   /** One order. */

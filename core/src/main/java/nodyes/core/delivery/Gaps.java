@@ -11,6 +11,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Predicate;
 
 /** What is missing in the owner's settings, or is allowed and hardly meant. */
 public final class Gaps {
@@ -34,9 +36,14 @@ public final class Gaps {
    * @param categories slugs of its categories
    * @param tags its tags
    * @param orderedFrom countries that orders went to
+   * @param withoutHolidays of countries and regions, those whose public holidays are on no record
    */
   public record Known(
-      Set<String> products, Set<String> categories, Set<String> tags, Set<String> orderedFrom) {}
+      Set<String> products,
+      Set<String> categories,
+      Set<String> tags,
+      Set<String> orderedFrom,
+      Predicate<HolidayRegion> withoutHolidays) {}
 
   /** All that is found, what keeps promises from being made first. */
   public static List<Gap> of(DeliverySettings settings, Known known, LocalDate today) {
@@ -59,6 +66,7 @@ public final class Gaps {
                         "Orders went to "
                             + name(country)
                             + ", and no days on the way are set for it.")));
+    holidays(settings, known, gaps);
     overlaps(settings, gaps);
     return List.copyOf(gaps);
   }
@@ -152,6 +160,33 @@ public final class Gaps {
     one.season()
         .filter(season -> season.last().isBefore(today))
         .ifPresent(_ -> gaps.add(new Gap(one.id(), "Its season is over.")));
+  }
+
+  /** Where the carrier may rest on days that are not known here. */
+  private static void holidays(DeliverySettings settings, Known known, List<Gap> gaps) {
+    var countries = new TreeSet<String>(known.orderedFrom());
+    settings.home().ifPresent(countries::add);
+    countries.removeIf(country -> settings.countries().contains(country));
+    for (String country : countries) {
+      if (settings.carrier().transit().isPresent()
+          && known.withoutHolidays().test(new HolidayRegion(country))) {
+        gaps.add(new Gap("", unknownHolidays(country)));
+      }
+    }
+    for (Destination one : settings.destinations()) {
+      if (one.on()
+          && one.promised()
+          && one.holidays().isEmpty()
+          && known.withoutHolidays().test(new HolidayRegion(one.country()))) {
+        gaps.add(new Gap(one.id(), unknownHolidays(one.country())));
+      }
+    }
+  }
+
+  private static String unknownHolidays(String country) {
+    return "The public holidays of "
+        + name(country)
+        + " are not on record here, so promises for it count weekdays alone.";
   }
 
   /** Layers that are as narrow and may be for the same product: which wins is said. */

@@ -28,6 +28,7 @@ public class EstimatorLawTest {
   private static final Instant START = Instant.parse("2026-10-16T00:00:00Z");
   private static final HolidayRegion HERE = new HolidayRegion("PT");
   private static final HolidayRegion THERE = new HolidayRegion("DE");
+  private static final HolidayRegion ELSEWHERE = new HolidayRegion("AT");
 
   private final SplittableRandom random = new SplittableRandom(40_711);
 
@@ -38,14 +39,15 @@ public class EstimatorLawTest {
       Estimator estimator = estimator();
       ZoneId zone = ZONES.get(random.nextInt(ZONES.size()));
       Ware ware = ware();
+      String country = country();
       Instant then = START.plusSeconds(random.nextLong(20 * 86_400L));
-      Delivery delivery = estimator.estimate(new Order(then, zone, ware, "DE"));
+      Delivery delivery = estimator.estimate(new Order(then, zone, ware, country));
       Instant end = delivery.validUntil().end().orElse(then.plus(Duration.ofDays(30)));
       assertTrue(end.isAfter(then), delivery + " at " + then);
       long millis = Duration.between(then, end).toMillis();
       for (int k = 0; k < 10; k++) {
         Instant later = then.plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
-        Delivery same = estimator.estimate(new Order(later, zone, ware, "DE"));
+        Delivery same = estimator.estimate(new Order(later, zone, ware, country));
         assertEquals(timeless(same), timeless(delivery), then + " and " + later + " in " + zone);
         assertEquals(same.validUntil(), delivery.validUntil(), then + " and " + later);
       }
@@ -53,7 +55,7 @@ public class EstimatorLawTest {
           && promised.validUntil().end().equals(Optional.of(promised.cutOff()))
           && promised.backOn().isEmpty()) {
         ended++;
-        Delivery next = estimator.estimate(new Order(end, zone, ware, "DE"));
+        Delivery next = estimator.estimate(new Order(end, zone, ware, country));
         assertTrue(
             !(next instanceof Delivery.Promised after)
                 || after.dayZero().isAfter(promised.dayZero()),
@@ -78,7 +80,8 @@ public class EstimatorLawTest {
     for (int i = 0; i < 3000; i++) {
       Estimator estimator = estimator();
       ZoneId zone = ZONES.get(random.nextInt(ZONES.size()));
-      Order order = new Order(START.plusSeconds(random.nextLong(20 * 86_400L)), zone, ware(), "DE");
+      Order order =
+          new Order(START.plusSeconds(random.nextLong(20 * 86_400L)), zone, ware(), country());
       Explained explained = estimator.explain(order);
       if (explained.delivery() instanceof Delivery.Promised promised) {
         walked++;
@@ -96,6 +99,10 @@ public class EstimatorLawTest {
                 walk(explained.carrier(), promised.leaves().last(), transit.most())));
         assertTrue(explained.shop().orElseThrow().counts(promised.dayZero()));
         assertTrue(explained.carrier().counts(promised.arrives().first()));
+        assertEquals(
+            explained.carrier().regions(),
+            Set.of(new HolidayRegion(order.country())),
+            "the holidays of the country it goes to");
         assertJourney(Journey.of(explained).orElseThrow(), promised, handling, transit);
       }
     }
@@ -199,22 +206,41 @@ public class EstimatorLawTest {
     }
     var closed = day();
     var holidays = new HashMap<HolidayRegion, Map<LocalDate, String>>();
-    for (HolidayRegion region : List.of(HERE, THERE)) {
+    for (HolidayRegion region : List.of(HERE, THERE, ELSEWHERE)) {
       var days = new HashMap<LocalDate, String>();
       for (int i = random.nextInt(6); i > 0; i--) {
         days.put(day(), "holiday");
       }
       holidays.put(region, days);
     }
-    Destination usual = Destination.of("de", "DE", range(6));
     return new Estimator(
         new DeliverySettings(
             Optional.of("PT"),
             layers,
-            List.of(usual),
-            Carrier.USUAL,
+            destinations(),
+            new Carrier(Optional.of(range(6)), Orders.WORKDAYS),
             List.of(new ClosedDays(closed, closed.plusDays(random.nextInt(5)), ""))),
-        new HolidayBook(holidays));
+        HolidayBook.of(holidays));
+  }
+
+  /** The line of a country, or none, or one that is off or has a season. */
+  private List<Destination> destinations() {
+    Destination usual = Destination.of("de", "DE", range(6));
+    var line =
+        new Destination(
+            "de",
+            "DE",
+            random.nextInt(4) > 0,
+            season(),
+            true,
+            usual.transit(),
+            Optional.empty(),
+            Optional.empty());
+    return random.nextInt(3) == 0 ? List.of() : List.of(line);
+  }
+
+  private String country() {
+    return random.nextInt(3) == 0 ? "AT" : "DE";
   }
 
   @Test

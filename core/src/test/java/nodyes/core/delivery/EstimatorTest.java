@@ -171,7 +171,7 @@ public class EstimatorTest {
                 List.of(Destination.of("there", "ZZ", new DayRange(least, most))),
                 new Carrier(Optional.empty(), EnumSet.allOf(DayOfWeek.class)),
                 List.of()),
-            new HolidayBook(Map.of(region, days)));
+            HolidayBook.of(Map.of(region, days)));
     Delivery.Promised promised =
         promised(estimator, new Order(Instant.parse(placed), ZoneId.of(zone), POT, "ZZ"));
     assertEquals(promised.dayZero(), LocalDate.parse(dayZero));
@@ -199,7 +199,8 @@ public class EstimatorTest {
 
   @Test
   public void doesNotMindTheEndOfTheYearOrALeapDay() {
-    Estimator estimator = usual(HolidayBook.NONE, Destination.of("de", "DE", new DayRange(1, 1)));
+    Estimator estimator =
+        usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(1, 1)));
     assertEquals(
         promised(estimator, order("2026-12-31T10:00:00Z", "DE")).arrives(),
         span("2027-01-01", "2027-01-04"));
@@ -210,7 +211,8 @@ public class EstimatorTest {
 
   @Test
   public void takesTheShopsDayAndNotTheShoppers() {
-    Estimator estimator = usual(HolidayBook.NONE, Destination.of("nz", "NZ", new DayRange(3, 3)));
+    Estimator estimator =
+        usual((_, _) -> Optional.empty(), Destination.of("nz", "NZ", new DayRange(3, 3)));
     // it is Friday the 27th in Auckland and in Kiritimati, and still Thursday in Lisbon
     assertEquals(
         promised(estimator, order("2026-11-26T12:00:00Z", "NZ")).dayZero(),
@@ -229,7 +231,7 @@ public class EstimatorTest {
             settings(
                 List.of(shop(week("01:30", EnumSet.allOf(DayOfWeek.class)), new DayRange(0, 0))),
                 Destination.of("pt", "PT", new DayRange(1, 1))),
-            HolidayBook.NONE);
+            (_, _) -> Optional.empty());
     assertEquals(
         promised(estimator, order("2026-10-25T00:29:59Z", "PT")).dayZero(),
         LocalDate.of(2026, 10, 25));
@@ -250,7 +252,7 @@ public class EstimatorTest {
             settings(
                 List.of(shop(week("16:00", EnumSet.allOf(DayOfWeek.class)), new DayRange(0, 0))),
                 Destination.of("pt", "PT", new DayRange(0, 0))),
-            HolidayBook.NONE);
+            (_, _) -> Optional.empty());
     assertEquals(
         promised(estimator, order("2026-11-26T10:00:00Z", "PT")).arrives(),
         span("2026-11-26", "2026-11-26"));
@@ -261,7 +263,8 @@ public class EstimatorTest {
 
   @Test
   public void whatIsSoldOutWaitsForItsDay() {
-    Estimator estimator = usual(HolidayBook.NONE, Destination.of("de", "DE", new DayRange(2, 2)));
+    Estimator estimator =
+        usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(2, 2)));
     Instant now = Instant.parse("2026-11-26T14:20:00Z");
     Delivery.Promised back =
         promised(estimator, new Order(now, LISBON, soldOut(LocalDate.of(2026, 12, 5)), "DE"));
@@ -319,7 +322,7 @@ public class EstimatorTest {
             settings(
                 List.of(shop(week("16:00", WORKDAYS), NEXT, "PT"), december, inStock),
                 Destination.of("de", "DE", new DayRange(1, 1))),
-            HolidayBook.NONE);
+            (_, _) -> Optional.empty());
     // the stock is 17, which is not above 17
     Delivery.Promised before = promised(estimator, order("2026-11-30T17:00:00Z", "DE"));
     assertEquals(before.leaves(), span("2026-12-01", "2026-12-02"));
@@ -345,7 +348,7 @@ public class EstimatorTest {
             settings(
                 List.of(shop(week("16:00", WORKDAYS), new DayRange(0, 0), "PT"), heavy),
                 Destination.of("de", "DE", new DayRange(2, 2))),
-            HolidayBook.NONE);
+            (_, _) -> Optional.empty());
     assertEquals(
         promised(estimator, order("2026-11-23T09:00:00Z", "DE")).arrives(),
         span("2026-11-26", "2026-11-30"));
@@ -353,16 +356,18 @@ public class EstimatorTest {
 
   @Test
   public void saysWhyItPromisesNothing() {
-    Estimator estimator = usual(HolidayBook.NONE, Destination.of("de", "DE", new DayRange(2, 4)));
+    Estimator estimator =
+        usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(2, 4)));
     assertEquals(none(estimator, order("2026-11-26T10:00:00Z", "JP")), Delivery.Reason.NOT_SERVED);
     var noWeek =
         new Estimator(
             settings(
                 List.of(shop(new DispatchWeek(Map.of()), NEXT)), Destination.of("de", "DE", NEXT)),
-            HolidayBook.NONE);
+            (_, _) -> Optional.empty());
     assertEquals(none(noWeek, order("2026-11-26T10:00:00Z", "DE")), Delivery.Reason.NEVER_LEAVES);
     var noTiming =
-        new Estimator(settings(List.of(), Destination.of("de", "DE", NEXT)), HolidayBook.NONE);
+        new Estimator(
+            settings(List.of(), Destination.of("de", "DE", NEXT)), (_, _) -> Optional.empty());
     assertEquals(none(noTiming, order("2026-11-26T10:00:00Z", "DE")), Delivery.Reason.NO_TIMING);
     var noDays =
         new Destination(
@@ -375,13 +380,14 @@ public class EstimatorTest {
             Optional.of(Set.of()),
             Optional.empty());
     assertEquals(
-        none(usual(HolidayBook.NONE, noDays), order("2026-11-26T10:00:00Z", "DE")),
+        none(usual((_, _) -> Optional.empty(), noDays), order("2026-11-26T10:00:00Z", "DE")),
         Delivery.Reason.NEVER_ARRIVES);
   }
 
   @Test
   public void aBasketIsAsLateAsItsSlowestLine() {
-    Estimator estimator = usual(HolidayBook.NONE, Destination.of("de", "DE", new DayRange(1, 2)));
+    Estimator estimator =
+        usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(1, 2)));
     Delivery.Promised fast = promised(estimator, order("2026-11-23T09:00:00Z", "DE"));
     Delivery.Promised slow = promised(estimator, order("2026-11-26T17:00:00Z", "DE"));
     Delivery.Promised both = Delivery.Promised.together(List.of(fast, slow));
@@ -417,7 +423,7 @@ public class EstimatorTest {
             settings(
                 List.of(shop(new DispatchWeek(times), new DayRange(0, 0))),
                 Destination.of("de", "DE", NEXT)),
-            HolidayBook.NONE);
+            (_, _) -> Optional.empty());
     Delivery.Promised friday = promised(estimator, order("2026-11-27T14:00:00Z", "DE"));
     assertEquals(friday.dayZero(), LocalDate.of(2026, 11, 30));
     assertEquals(friday.validUntil().end(), Optional.of(Instant.parse("2026-11-30T16:00:00Z")));

@@ -18,7 +18,12 @@ import org.testng.annotations.Test;
 public class GapsTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 11, 26);
   private static final Gaps.Known KNOWN =
-      new Gaps.Known(Set.of("pot"), Set.of("pots"), Set.of("heavy"), Set.of("PT", "JP"));
+      new Gaps.Known(
+          Set.of("pot"),
+          Set.of("pots"),
+          Set.of("heavy"),
+          Set.of("PT", "JP"),
+          region -> region.code().equals("AQ"));
   private static final Layer SHOP = shop(week("16:00", WORKDAYS), new DayRange(0, 1), "PT");
   private static final Destination HOME = Destination.of("pt", "PT", new DayRange(1, 2));
 
@@ -52,6 +57,29 @@ public class GapsTest {
             Optional.empty());
     assertFinds(settings(List.of(SHOP), HOME, never), "No carrier days for Japan");
     assertFinds(settings(List.of(SHOP)), "Portugal, the shop’s own country");
+  }
+
+  @Test
+  public void findsCountriesWhoseHolidaysAreOnNoRecord() {
+    assertFinds(
+        settings(List.of(SHOP), HOME, Destination.of("aq", "AQ", new DayRange(5, 9))),
+        "The public holidays of Antarctica are not on record here");
+    DeliverySettings set = settings(List.of(SHOP), HOME);
+    var everywhere = new Carrier(Optional.of(new DayRange(5, 9)), WORKDAYS);
+    var known =
+        new Gaps.Known(
+            Set.of(), Set.of(), Set.of(), Set.of("AQ"), region -> region.code().equals("AQ"));
+    assertEquals(
+        Gaps.of(
+            new DeliverySettings(
+                set.home(), set.layers(), set.destinations(), everywhere, List.of()),
+            known,
+            TODAY),
+        List.of(
+            new Gaps.Gap(
+                "",
+                "The public holidays of Antarctica are not on record here, so promises for it count"
+                    + " weekdays alone.")));
   }
 
   @Test

@@ -13,7 +13,7 @@ import org.testng.annotations.Test;
 
 public class KeptTest {
   private static final WorkCalendar CARRIER =
-      new WorkCalendar(Orders.WORKDAYS, Set.of(), HolidayBook.NONE, List.of());
+      new WorkCalendar(Orders.WORKDAYS, Set.of(), (_, _) -> Optional.empty(), List.of());
   private static final LocalDate MONDAY = LocalDate.of(2026, 11, 2);
   private static final Optional<DayRange> TODAY = Optional.of(new DayRange(2, 4));
 

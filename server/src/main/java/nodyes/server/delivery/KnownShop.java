@@ -6,6 +6,7 @@ import nodyes.core.common.Slug;
 import nodyes.core.delivery.Gaps;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.pages.AllFacts;
+import nodyes.server.timing.PublicHolidays;
 import org.springframework.stereotype.Component;
 
 /** What timings can be for. */
@@ -14,11 +15,13 @@ class KnownShop {
   private final AllFacts facts;
   private final Catalogue catalogue;
   private final ParcelStore parcels;
+  private final PublicHolidays holidays;
 
-  KnownShop(AllFacts facts, Catalogue catalogue, ParcelStore parcels) {
+  KnownShop(AllFacts facts, Catalogue catalogue, ParcelStore parcels, PublicHolidays holidays) {
     this.facts = facts;
     this.catalogue = catalogue;
     this.parcels = parcels;
+    this.holidays = holidays;
   }
 
   Gaps.Known now() {
@@ -33,6 +36,7 @@ class KnownShop {
         products.keySet().stream().map(Slug::value).collect(Collectors.toSet()),
         categories,
         tags,
-        parcels.countries());
+        parcels.countries(),
+        region -> !holidays.knows(region));
   }
 }

@@ -18,13 +18,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import nodyes.core.delivery.HolidayBook;
 import nodyes.core.delivery.HolidayRegion;
 import nodyes.core.delivery.JapaneseHolidays;
 import org.springframework.stereotype.Component;
 
-/** The public holidays of countries and their parts, by name in English. */
+/**
+ * The public holidays of countries and their parts, by name in English: of every country and year
+ * that is asked for. Where a country {@linkplain #knows has none on record}, the owner is told.
+ */
 @Component
-public class PublicHolidays {
+public class PublicHolidays implements HolidayBook {
   private static final String JAPAN = "JP";
   private static final String UNITED_STATES = "US";
 
@@ -47,13 +51,14 @@ public class PublicHolidays {
   /** A part of a country. */
   public record Part(String code, String name) {}
 
-  /** Of some years, the first included and the last. */
-  public Map<LocalDate, String> of(HolidayRegion region, int first, int last) {
-    var days = new TreeMap<LocalDate, String>();
-    for (int year = first; year <= last; year++) {
-      days.putAll(known.computeIfAbsent(new Asked(region, year), PublicHolidays::look));
-    }
-    return days;
+  /** Those of a year. */
+  public Map<LocalDate, String> of(HolidayRegion region, int year) {
+    return known.computeIfAbsent(new Asked(region, year), PublicHolidays::look);
+  }
+
+  @Override
+  public Optional<String> on(LocalDate day, HolidayRegion region) {
+    return Optional.ofNullable(of(region, day.getYear()).get(day));
   }
 
   private static Map<LocalDate, String> look(Asked asked) {

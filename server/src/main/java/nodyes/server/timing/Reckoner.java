@@ -5,21 +5,14 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.HashMap;
-import java.util.Map;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.Estimator;
-import nodyes.core.delivery.HolidayBook;
-import nodyes.core.delivery.HolidayRegion;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Gives the owner's timings the holidays of the years that matter. */
 @Component
 public class Reckoner {
-  /** A promise may reach so many years ahead, and the search for a working day with it. */
-  private static final int YEARS_AHEAD = 2;
-
   private record Asked(DeliverySettings settings, int year) {}
 
   private record Last(DeliverySettings settings, int year, Estimator estimator) {
@@ -52,10 +45,6 @@ public class Reckoner {
   }
 
   private Estimator make(Asked asked) {
-    Map<HolidayRegion, Map<LocalDate, String>> byRegion = new HashMap<>();
-    for (HolidayRegion region : asked.settings().regions()) {
-      byRegion.put(region, holidays.of(region, asked.year() - 1, asked.year() + YEARS_AHEAD));
-    }
-    return new Estimator(asked.settings(), new HolidayBook(byRegion));
+    return new Estimator(asked.settings(), holidays);
   }
 }
