@@ -22,7 +22,13 @@ public final class Tally {
   public static final double RELATIVE_ERROR = Buckets.RELATIVE_ERROR;
 
   private static final byte LIST = 1;
-  private static final byte SKETCHES = 2;
+
+  /**
+   * Sketches that visitors entered by another number than the list's; what they say is too high.
+   */
+  private static final byte SKETCHES_OF_TWO_KEYS = 2;
+
+  private static final byte SKETCHES = 3;
 
   private Visitors visitors;
   private Optional<Buckets> buckets = Optional.empty();
@@ -41,7 +47,7 @@ public final class Tally {
   public void saw(long visitor, Instant moment) {
     long second = at(moment);
     if (buckets.isPresent()) {
-      buckets.get().saw(visitor, second);
+      buckets.get().saw(Visitors.key(visitor), second);
       return;
     }
     visitors.saw(visitor, second);
@@ -91,13 +97,17 @@ public final class Tally {
   }
 
   /**
-   * What was kept.
+   * What was kept. Of the sketches of an earlier form, in which those who came again could count
+   * twice, nothing is taken over: a count may be too low, never too high.
    *
    * @throws IllegalArgumentException where the bytes are none of a tally
    */
   public static Tally of(byte[] bytes) {
-    if (bytes.length <= Long.BYTES || (bytes[0] != LIST && bytes[0] != SKETCHES)) {
+    if (bytes.length <= Long.BYTES || bytes[0] < LIST || bytes[0] > SKETCHES) {
       throw new IllegalArgumentException("these bytes are no tally");
+    }
+    if (bytes[0] == SKETCHES_OF_TWO_KEYS) {
+      return new Tally();
     }
     ByteBuffer in = ByteBuffer.wrap(bytes);
     boolean isList = in.get() == LIST;

@@ -23,8 +23,8 @@ final class Visitors {
     return size;
   }
 
-  /** A visitor's bits; never nothing, which is a free slot. */
-  private static long key(long visitor) {
+  /** A visitor's bits, by which sketches know one too; never nothing, which is a free slot. */
+  static long key(long visitor) {
     // the finaliser of SplitMix64 (Steele, Lea, Flood, 2014) spreads what is alike
     long mixed = (visitor ^ (visitor >>> 30)) * 0xbf58476d1ce4e5b9L;
     mixed = (mixed ^ (mixed >>> 27)) * 0x94d049bb133111ebL;
