@@ -68,6 +68,22 @@ export interface paths {
         patch: operations["change"];
         trace?: never;
     };
+    "/api/v1/arrangement/nods/{id}/computed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["computed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/arrangement/nods/{id}/copy": {
         parameters: {
             query?: never;
@@ -2233,6 +2249,9 @@ export interface components {
             name: string;
             words: string;
         };
+        Computed: {
+            kind: string;
+        };
         ContactsHidden: {
             hidden: boolean;
         };
@@ -2850,6 +2869,7 @@ export interface components {
             revision: number;
             schedule?: components["schemas"]["Schedule"];
             set: components["schemas"]["Settings"];
+            stated: components["schemas"]["Stated"][];
             unsayable: components["schemas"]["Unsayable"][];
             words: components["schemas"]["Word"][];
         };
@@ -3601,6 +3621,13 @@ export interface components {
             kind: "star-line";
             product: string;
             spot: string;
+        };
+        Stated: {
+            kind?: string;
+            kindName?: string;
+            language: string;
+            text: string;
+            what: string;
         };
         Step: {
             /** Format: int64 */
@@ -4356,6 +4383,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["NodView"];
+                };
+            };
+        };
+    };
+    computed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Computed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
                 };
             };
         };

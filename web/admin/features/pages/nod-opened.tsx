@@ -8,7 +8,7 @@ import { Says } from './faces/says';
 import { WhoSeesIt } from './faces/who';
 import { Looks } from './faces/looks';
 import { useNodEditor, type Saving } from './nod-editor';
-import { copyNod, removeNod, useDraftAct, once } from './nod-queries';
+import { computeInstead, copyNod, removeNod, useDraftAct, once } from './nod-queries';
 import type { NodRow } from './rows';
 import type { ViewpointParts } from './viewpoint';
 import { PanelHead } from './panel-head';
@@ -37,7 +37,18 @@ export function NodOpened(props: NodOpenedProps) {
   const [open, setOpen] = useState('says');
   const copy = useDraftAct(copyNod);
   const remove = useDraftAct(removeNod);
+  const compute = useDraftAct(computeInstead);
   const { sayProblem } = useSay();
+  const made = (act: Promise<{ face: { id: string }; step: { id: number } }>, words: string) =>
+    once(
+      act,
+      ({ face: nod, step }) => {
+        onTaken(words, step.id);
+        onChanged();
+        onOpen(nod.id);
+      },
+      sayProblem,
+    );
   const { face, set, saving } = editor;
   if (face.error) return <Failure error={face.error} again={() => void face.refetch()} />;
   if (!face.data || !set) return <Loading />;
@@ -67,7 +78,10 @@ export function NodOpened(props: NodOpenedProps) {
         </Tabs.List>
         <div className="min-h-0 flex-1 overflow-y-auto">
           <Tabs.Content value="says">
-            <Says {...given} />
+            <Says
+              {...given}
+              onCompute={(kind) => made(compute.mutateAsync({ id, kind }), 'Replaced')}
+            />
           </Tabs.Content>
           <Tabs.Content value="who">
             <WhoSeesIt {...given} />
@@ -81,20 +95,7 @@ export function NodOpened(props: NodOpenedProps) {
         <Button look="inside" onClick={onDone}>
           Done
         </Button>
-        <Button
-          onClick={() =>
-            copy.mutate(id, {
-              onSuccess: (made) => {
-                onTaken('Copied', made.step.id);
-                onChanged();
-                onOpen(made.face.id);
-              },
-              onError: sayProblem,
-            })
-          }
-        >
-          Copy
-        </Button>
+        <Button onClick={() => made(copy.mutateAsync(id), 'Copied')}>Copy</Button>
         <Button onClick={() => editor.change({ on: !set.on })}>{set.on ? 'Pause' : 'Go on'}</Button>
         <Button
           onClick={() =>

@@ -57,6 +57,14 @@ export const addNod = (nod: { kind: string; spot: string; page: PageKindName }) 
 export const copyNod = (id: string) =>
   need(api.POST('/api/v1/arrangement/nods/{id}/copy', { params: { path: { id } } }));
 
+export const computeInstead = ({ id, kind }: { id: string; kind: string }) =>
+  need(
+    api.POST('/api/v1/arrangement/nods/{id}/computed', {
+      params: { path: { id } },
+      body: { kind },
+    }),
+  );
+
 export const removeNod = (id: string) =>
   need(api.DELETE('/api/v1/arrangement/nods/{id}', { params: { path: { id } } }));
 

@@ -241,6 +241,10 @@ export const OPTION_ROWS: Record<string, OptionRow[]> = {
       ),
     }),
     row('days-before', 'of', 'Days before', { after: 'days', isFor: byHistory }),
+    row('days-told', 'shown for', 'Days shown', {
+      after: 'days after the reduction began',
+      isFor: byHistory,
+    }),
     row('steps', 'and after several drops in a row', 'Drops in a row', {
       choices: choices(['latest', 'from the latest'], ['first', 'from the first']),
       isFor: byHistory,

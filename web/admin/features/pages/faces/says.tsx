@@ -6,6 +6,7 @@ import { written } from '../../../../nods/label/view';
 import { meaningOf } from '../kinds';
 import { EndingFace } from './ending';
 import { Promises } from './promises';
+import { Stated } from './stated';
 import { faultOf, type FaceProps } from './face';
 import { named, stored, valueName } from './value-names';
 
@@ -14,8 +15,13 @@ const LANGUAGES = ['en', 'pt', 'de', 'es', 'fr', 'ja', 'ar'];
 type Word = FaceProps['face']['words'][number];
 type Live = FaceProps['values'][string];
 
+interface SaysProps extends FaceProps {
+  /** Puts the label of a kind in place of this one. */
+  onCompute: (kind: string) => void;
+}
+
 /** The words, per language, with the values they can put in; ours where the owner wrote none. */
-export function Says({ face, set, faults, values, onChange }: FaceProps) {
+export function Says({ face, set, faults, values, onChange, onCompute }: SaysProps) {
   const [at, setAt] = useState(face.words[0]?.name ?? '');
   const insert = useRef<((value: string) => void) | undefined>(undefined);
   const word = face.words.find((one) => one.name === at) ?? face.words[0];
@@ -30,6 +36,7 @@ export function Says({ face, set, faults, values, onChange }: FaceProps) {
   };
   return (
     <>
+      <Stated stated={face.stated} onCompute={onCompute} />
       {face.kind === 'countdown' && (
         <EndingFace face={face} set={set} faults={faults} onChange={onChange} />
       )}

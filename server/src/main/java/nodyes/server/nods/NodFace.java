@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param contrast of words on ground, where both are set
  * @param options what can be set of its kind beside its look
  * @param hidesTheWhole whether it may show praise alone without what all say
+ * @param stated what a label's own words state though nothing computes it
  * @param schedule of a countdown alone
  */
 record NodFace(
@@ -30,7 +31,22 @@ record NodFace(
     @Nullable Contrast contrast,
     List<OptionForm> options,
     boolean hidesTheWhole,
+    List<Stated> stated,
     @Nullable Schedule schedule) {
+  /**
+   * Words that state a fact.
+   *
+   * @param what is stated, such as a percentage
+   * @param kind of the label that computes it; missing where none does
+   * @param kindName what that is called
+   */
+  record Stated(
+      String language,
+      String text,
+      String what,
+      @Nullable String kind,
+      @Nullable String kindName) {}
+
   /**
    * When a countdown runs.
    *

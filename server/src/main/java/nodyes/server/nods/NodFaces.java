@@ -16,15 +16,18 @@ import nodyes.core.nod.ColourPair;
 import nodyes.core.nod.Countdown;
 import nodyes.core.nod.Dress;
 import nodyes.core.nod.Dressed;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Look;
 import nodyes.core.nod.LookForm;
 import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
 import nodyes.core.nod.NodOption;
 import nodyes.core.nod.OwnFile;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Spot;
+import nodyes.core.nod.StatedClaim;
 import nodyes.core.nod.Wording;
 import nodyes.server.materials.Materials;
 import nodyes.server.nods.NodFace.Settings;
@@ -75,9 +78,22 @@ class NodFaces {
         contrast(Dressed.of(kit, nod.dress().look())).orElse(null),
         nod.kind().options().stream().map(NodFaces::option).toList(),
         nod instanceof PickedQuotes quotes && quotes.mayHideTheWhole(),
+        nod instanceof Label label
+            ? StatedClaim.of(label).stream().map(NodFaces::stated).toList()
+            : List.of(),
         nod instanceof Countdown countdown
             ? Schedules.of(countdown.ending(), clock.instant(), shop.settings().zone())
             : null);
+  }
+
+  private static NodFace.Stated stated(StatedClaim.Stated stated) {
+    Optional<NodKind> kind = stated.claim().computedBy().map(Label.Claim::kind);
+    return new NodFace.Stated(
+        stated.language(),
+        stated.text(),
+        stated.claim().words(),
+        kind.map(NodKind::wireName).orElse(null),
+        kind.map(NodKind::words).orElse(null));
   }
 
   private static NodFace.OptionForm option(NodOption option) {

@@ -11,6 +11,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import nodyes.core.common.NodId;
 import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
@@ -199,6 +200,21 @@ public class Nods {
             who,
             draft -> behind.isPresent() ? draft.behind(behind, nod) : draft.with(nod));
     return new Added(nod.id(), step);
+  }
+
+  /** Puts a label that computes what an own one states in its place, and pauses that. */
+  synchronized Added computed(Label own, NodKind kind, String who) {
+    NodId id = freeId(kind.wireName());
+    Nod nod =
+        fresh(id, kind, own.placement().spot(), PageKind.PRODUCT)
+            .placed(own.placement().switched(true));
+    Nod paused = own.placed(own.placement().switched(false));
+    Step step =
+        change(
+            kind.words() + " in place of: " + Changes.name(own),
+            who,
+            draft -> draft.with(paused).behind(Optional.of(own.id()), nod));
+    return new Added(id, step);
   }
 
   /** A new nod of a kind in a spot of a kind of page. */

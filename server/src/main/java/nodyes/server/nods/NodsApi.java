@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import nodyes.core.common.NodId;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
+import nodyes.core.nod.StatedClaim;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -58,6 +60,8 @@ class NodsApi {
   record NodChange(boolean on) {}
 
   record NewNod(String kind, String spot, PageKind page) {}
+
+  record Computed(String kind) {}
 
   record NodSet(long revision, NodFace.Settings set) {}
 
@@ -124,17 +128,38 @@ class NodsApi {
       Function<NodId, Nod> making,
       Optional<NodId> behind,
       Authentication who) {
+    full();
+    Nods.Added added = nods.add(words, kind, making, behind, who.getName());
+    return new Saved(face(added.id().value()), added.step());
+  }
+
+  private void full() {
     if (nods.written().nods().size() >= MOST_NODS) {
       throw Refusal.unusable("A shop has at most 200 nods. Remove one first.");
     }
-    Nods.Added added = nods.add(words, kind, making, behind, who.getName());
-    return new Saved(face(added.id().value()), added.step());
   }
 
   @PostMapping("/nods/{id}/copy")
   Saved copy(@PathVariable String id, Authentication who) {
     Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
     return added("Copied", nod.kind(), nod::copied, Optional.of(nod.id()), who);
+  }
+
+  /** A label that computes what an own one states takes its place; the own one is paused. */
+  @PostMapping("/nods/{id}/computed")
+  Saved computed(@PathVariable String id, @RequestBody Computed wanted, Authentication who) {
+    Nod own = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
+    NodKind kind =
+        NodKind.parse(wanted.kind()).orElseThrow(() -> Refusal.value("kind", "is no kind of nod"));
+    if (!(own instanceof Label label)
+        || StatedClaim.of(label).stream()
+            .flatMap(stated -> stated.claim().computedBy().stream())
+            .noneMatch(claim -> claim.kind() == kind)) {
+      throw Refusal.unusable("This label states nothing that a " + kind.words() + " computes.");
+    }
+    full();
+    Nods.Added added = nods.computed(label, kind, who.getName());
+    return new Saved(face(added.id().value()), added.step());
   }
 
   @DeleteMapping("/nods/{id}")

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
@@ -25,6 +26,9 @@ final class Doubts {
     for (Nod nod : nods) {
       if (nod.placement().on()) {
         of(nod, facts, now).forEach((doubt, products) -> all.add(doubted(nod, doubt, products)));
+        if (nod instanceof Label label && label.claim() == Label.Claim.OWN_WORDS) {
+          all.addAll(StatedDoubts.of(label));
+        }
       }
     }
     return List.copyOf(all);
