@@ -249,7 +249,7 @@ public class NodIT extends InBrowser {
     button("Price drop label").click();
     face("Who sees it");
     Locator evidence = page.getByRole(AriaRole.REGION, named("Evidence for Celadon planter"));
-    assertThat(evidence).containsText("38% under €40.00");
+    assertThat(evidence).containsText("37% under €40.00");
     assertThat(evidence).containsText("True until Sat 28 Nov, 00:00");
     Locator label = frame().locator("nod-yes[data-nod=price-drop]");
     double top = label.boundingBox().y;

@@ -46,6 +46,26 @@ public sealed interface Figure {
    */
   record Reduced(Money price, Money prior, int percent, int daysBefore) implements Figure {}
 
+  /**
+   * Why a price is not told as lower than before.
+   *
+   * @param why what keeps it from being told
+   * @param began the day of the reduction that is too long ago
+   */
+  record NoDrop(Why why, Optional<LocalDate> began) implements Figure {
+    /** What keeps a price from being told as lower, the likeliest surprise last. */
+    public enum Why {
+      /** It is not lower. */
+      NOT_LOWER,
+      /** It cannot be bought now. */
+      SOLD_OUT,
+      /** It is lower by less than one percent. */
+      UNDER_ONE_PERCENT,
+      /** It fell too long ago. */
+      LONG_AGO
+    }
+  }
+
   /** A whole number of percent. */
   record Percent(int value) implements Figure {}
 

@@ -24,9 +24,12 @@ public interface Wares {
 
   /**
    * How far its price lies under the lowest of the days before, in percent, 0 where it does not;
-   * the greatest of its variants where none is chosen.
+   * the greatest of its variants that can be bought where none is chosen.
    */
   Timed<Integer> percentOff();
+
+  /** Why {@link #percentOff} is 0, where it is. */
+  Figure.NoDrop noDrop();
 
   /** Pieces that can be sent at once: of all its variants where none is chosen. */
   Timed<Long> stock();
@@ -76,6 +79,11 @@ public interface Wares {
     @Override
     public Timed<Integer> percentOff() {
       return Timed.lasting(Optional.empty());
+    }
+
+    @Override
+    public Figure.NoDrop noDrop() {
+      return new Figure.NoDrop(Figure.NoDrop.Why.NOT_LOWER, Optional.empty());
     }
 
     @Override

@@ -61,7 +61,7 @@ public sealed interface WaresCondition extends Condition {
       return ranged(
           FactName.PERCENT_OFF,
           situation.wares().percentOff(),
-          Figure.Percent::new,
+          percent -> percent == 0 ? situation.wares().noDrop() : new Figure.Percent(percent),
           new Figure.PercentRange(least, most),
           percent -> lies(percent, least, most));
     }

@@ -147,6 +147,11 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
     return options.whole(LabelOptions.DAYS_BEFORE);
   }
 
+  /** For how many days a reduction is told, that on which it began included. */
+  public int daysTold() {
+    return options.whole(LabelOptions.DAYS_TOLD);
+  }
+
   /** Which of several reductions in a row began it. */
   public PriceHistory.Steps steps() {
     return options.value(LabelOptions.STEPS, PriceHistory.Steps.class);

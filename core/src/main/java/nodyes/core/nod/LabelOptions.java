@@ -18,6 +18,7 @@ final class LabelOptions {
   static final NodOption TELLS = NodOption.oneOf("tells", Label.Tells.values());
   static final NodOption AGAINST = NodOption.oneOf("against", Label.Against.values());
   static final NodOption DAYS_BEFORE = NodOption.whole("days-before", 30, 180, 30);
+  static final NodOption DAYS_TOLD = NodOption.whole("days-told", 1, 365, PriceHistory.DAYS_TOLD);
   static final NodOption STEPS = NodOption.oneOf("steps", PriceHistory.Steps.values());
   static final NodOption DAYS = NodOption.whole("days", 1, 365, 30);
   static final NodOption FIRST = NodOption.whole("first", 1, 100, 1);
@@ -33,7 +34,8 @@ final class LabelOptions {
       var all =
           new ArrayList<NodOption>(
               switch (claim) {
-                case PRICE_DROP -> List.of(LEAST_PERCENT, TELLS, AGAINST, DAYS_BEFORE, STEPS);
+                case PRICE_DROP ->
+                    List.of(LEAST_PERCENT, TELLS, AGAINST, DAYS_BEFORE, DAYS_TOLD, STEPS);
                 case BESTSELLER -> List.of(FIRST, AMONG, DAYS, LEAST_SOLD);
                 case NEW -> List.of(DAYS);
                 case LOW_STOCK -> List.of(AT_MOST);

@@ -11,7 +11,8 @@ import org.joda.money.Money;
  *
  * @param price what it costs
  * @param prior what it is compared with
- * @param percent how far the price lies under the prior one, half up to a whole percent, at least 1
+ * @param percent how far the price lies under the prior one, rounded down to a whole percent: 0
+ *     where it is less than 1, and never 100 for a price above zero
  * @param basis what the prior price rests on
  */
 public record PriceDrop(Money price, Money prior, int percent, Basis basis) {
@@ -33,22 +34,27 @@ public record PriceDrop(Money price, Money prior, int percent, Basis basis) {
   public record OwnersReference() implements Basis {}
 
   /**
-   * The two compared: (prior - price) / prior x 100, rounded half up.
+   * The two compared: (prior - price) / prior x 100, rounded down, so that it is never told as more
+   * than it is.
    *
-   * @return empty where they cannot be compared, or the drop is under 1 percent
+   * @return empty where they cannot be compared, or the price is no lower
    */
   public static Optional<PriceDrop> of(Money price, Money prior, Basis basis) {
     if (!price.isSameCurrency(prior) || !prior.isPositive() || price.isNegative()) {
       return Optional.empty();
     }
     BigDecimal fall = prior.getAmount().subtract(price.getAmount());
-    // under 1 percent is no reduction to speak of, also where it would round up to 1
-    if (fall.multiply(HUNDRED).compareTo(prior.getAmount()) < 0) {
+    if (fall.signum() <= 0) {
       return Optional.empty();
     }
     int percent =
-        fall.multiply(HUNDRED).divide(prior.getAmount(), 0, RoundingMode.HALF_UP).intValueExact();
+        fall.multiply(HUNDRED).divide(prior.getAmount(), 0, RoundingMode.DOWN).intValueExact();
     return Optional.of(new PriceDrop(price, prior, percent, basis));
+  }
+
+  /** Whether it is a reduction to speak of: 1 percent or more. */
+  public boolean isTold() {
+    return percent >= 1;
   }
 
   /** How much less it costs. */

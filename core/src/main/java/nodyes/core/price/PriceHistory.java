@@ -19,6 +19,12 @@ public record PriceHistory(List<PriceChange> changes) {
   /** How many days before a reduction are looked back on (Directive 98/6/EC, Article 6a(2)). */
   public static final int DAYS_BEFORE = 30;
 
+  /**
+   * For how many days a reduction is told as one, the day on which it began included, where the
+   * owner sets nothing else: what has cost the same for a quarter of a year is not reduced.
+   */
+  public static final int DAYS_TOLD = 90;
+
   /** Nothing is known. */
   public static final PriceHistory NONE = new PriceHistory(List.of());
 
@@ -52,6 +58,29 @@ public record PriceHistory(List<PriceChange> changes) {
         : ValidUntil.NEVER_ENDS;
   }
 
+  /**
+   * The planned change with which the price first rises above the one in force; a further cut is no
+   * end of a reduction.
+   */
+  public Optional<PriceChange> riseAfter(Instant moment) {
+    int now = index(moment);
+    if (now < 0) {
+      return Optional.empty();
+    }
+    Money price = changes.get(now).price();
+    return changes.stream()
+        .skip(now + 1L)
+        .takeWhile(change -> change.price().isSameCurrency(price))
+        .filter(change -> change.price().isGreaterThan(price))
+        .findFirst();
+  }
+
+  /** Since when the price in force at a moment has been so; empty before the first one. */
+  public Optional<Instant> inForceSince(Instant moment) {
+    int now = index(moment);
+    return now < 0 ? Optional.empty() : Optional.of(changes.get(now).from());
+  }
+
   /** The place of the change whose price is in force; -1 before the first one. */
   private int index(Instant moment) {
     int i = changes.size() - 1;
@@ -71,7 +100,8 @@ public record PriceHistory(List<PriceChange> changes) {
    * @param days how far back is looked, at least 30 by that article
    * @param steps which of several reductions in a row began it
    * @param zone the shop's zone
-   * @return empty where no price was in force before, or none that is higher
+   * @return empty where no price was in force before, or none that is higher; a drop of less than 1
+   *     percent is {@linkplain PriceDrop#isTold no reduction to speak of}
    */
   public Optional<PriceDrop> dropAt(Instant moment, int days, Steps steps, ZoneId zone) {
     int now = index(moment);

@@ -22,7 +22,7 @@ import nodyes.core.audience.Finding;
 public final class BecauseSentence {
   private static final DateTimeFormatter MOMENT =
       DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter DAY =
+  static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
 
@@ -69,7 +69,9 @@ public final class BecauseSentence {
       case MEAN_RATING -> "there is no mean rating yet; the rule wants " + wanted + " or more";
       case VALUE -> "the value “" + spoken(wanted) + "” of your words is not known here";
       case STOCK -> "the stock is not known, which is not the same as none";
-      case COUNTDOWN -> "no next price is planned, so there is nothing to count down to";
+      case COUNTDOWN ->
+          "no rise is planned that ends the reduced price of all that is reduced, so there is nothing"
+              + " to count down to";
       case DELIVERY ->
           "the shop’s own country is not set in Delivery, and the shopper’s is unknown";
       case BACK_ON -> "the day from which it can be had again is not known";
@@ -164,6 +166,7 @@ public final class BecauseSentence {
       case Figure.Percent percent -> percent.value() + "%";
       case Figure.PercentRange range -> range(range.least(), range.most(), "%");
       case Figure.Reduced reduced -> reduced.percent() + "%";
+      case Figure.NoDrop none -> TradeClauses.noDrop(none);
       case Figure.Sold sold -> TradeClauses.units(sold);
       case Figure.Rank rank -> TradeClauses.place(rank);
       case Figure.FirstOf first ->

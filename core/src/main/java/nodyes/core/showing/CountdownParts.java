@@ -51,7 +51,7 @@ final class CountdownParts {
                     ? ValidUntil.NEVER_ENDS
                     : delivery.map(Delivery::validUntil).orElse(ValidUntil.NEVER_ENDS));
     if (countdown.isAboutPrice()) {
-      until = until.and(offered.priceUntil()).and(graceOf(at.ended(), now));
+      until = until.and(offered.percentOff().until()).and(graceOf(at.ended(), now));
       if (at.after().isEmpty()) {
         findings.add(reduced(offered));
       }
@@ -61,7 +61,7 @@ final class CountdownParts {
         () -> content(countdown, offered, at),
         until,
         ValidUntil.NEVER_ENDS,
-        countdown.isAboutPrice() ? doubts(offered, now, at.running(), at.ended()) : List.of());
+        doubts(countdown, offered, now, at));
   }
 
   private static Standing standing(
@@ -160,38 +160,72 @@ final class CountdownParts {
         .value()
         .map(
             percent ->
-                Finding.of(FactName.PERCENT_OFF, new Figure.Percent(percent), wanted, percent >= 1))
+                Finding.of(
+                    FactName.PERCENT_OFF,
+                    percent == 0 ? offered.noDrop() : new Figure.Percent(percent),
+                    wanted,
+                    percent >= 1))
         .orElseGet(() -> Finding.unknown(FactName.PERCENT_OFF, wanted));
   }
 
   private static List<Doubt> doubts(
-      Offered offered, Instant now, Optional<Window> running, Optional<Window> ended) {
+      Countdown countdown, Offered offered, Instant now, Standing at) {
     var doubts = new ArrayList<Doubt>();
-    Optional<Instant> restart = running.flatMap(Window::start);
-    ended
-        .filter(one -> isFalse(offered, one.end(), now, restart))
-        .ifPresent(_ -> doubts.add(Doubt.FALSE_URGENCY));
-    Optional<Instant> planned = offered.priceUntil().end();
-    if (running.isPresent()
-        && planned.isPresent()
-        && !planned.get().equals(running.get().end())
-        && planned.get().isBefore(running.get().end())) {
-      doubts.add(Doubt.PRICE_ENDS_BEFORE);
+    if (countdown.isAboutPrice()) {
+      Optional<Instant> restart = at.running().flatMap(Window::start);
+      at.ended()
+          .filter(one -> isFalse(offered, one.end(), now, restart))
+          .ifPresent(_ -> doubts.add(Doubt.FALSE_URGENCY));
+      at.running()
+          .filter(one -> offered.rises().stream().anyMatch(rise -> rise.from().isBefore(one.end())))
+          .ifPresent(_ -> doubts.add(Doubt.PRICE_ENDS_BEFORE));
     }
-    return doubts;
+    if (countdown.ending() instanceof Ending.Repeating repeating
+        && at.running().isPresent()
+        && doubts.isEmpty()
+        && beginsAgain(repeating, offered, at)) {
+      doubts.add(Doubt.BEGINS_AGAIN);
+    }
+    return List.copyOf(doubts);
   }
 
   /**
-   * Whether a countdown of a reduced price ended and the price stayed as it was: for 24 hours, or
-   * until the countdown began anew (Directive 2005/29/EC, Annex I, 7). Where no price was reduced,
-   * nothing was counted down.
+   * Whether one window follows another with nothing changed between them: the running one the last
+   * that ended, or the next one this one, at the very end of it.
+   */
+  private static boolean beginsAgain(Ending.Repeating repeating, Offered offered, Standing at) {
+    Window running = at.running().orElseThrow();
+    Optional<Instant> start = running.start();
+    boolean hasBegunAgain =
+        start.isPresent()
+            && at.ended()
+                .filter(before -> !offered.changesPrice(before.end(), start.get()))
+                .isPresent();
+    return hasBegunAgain
+        || repeating.windows(running.end(), offered.zone(), 1).stream()
+            .flatMap(next -> next.start().stream())
+            .filter(running.end()::equals)
+            .anyMatch(next -> !offered.changesPrice(next, next));
+  }
+
+  /**
+   * Whether a countdown of a reduced price ended and the reduced price of a variant stayed or fell
+   * further: for 24 hours, or until the countdown began anew (Directive 2005/29/EC, Annex I, 7).
+   * Where no price was reduced, nothing was counted down.
    */
   private static boolean isFalse(
       Offered offered, Instant end, Instant now, Optional<Instant> restart) {
     Instant latest =
         restart.filter(start -> start.isBefore(end.plus(GRACE))).orElse(end.plus(GRACE));
+    Instant before = end.minusMillis(1);
     return !now.isBefore(latest)
-        && offered.isReducedAt(end.minusMillis(1))
-        && !offered.changesPrice(end, latest);
+        && offered.reducedAt(before).stream()
+            .anyMatch(
+                variant ->
+                    variant
+                        .history()
+                        .riseAfter(before)
+                        .filter(rise -> !rise.from().isAfter(latest))
+                        .isEmpty());
   }
 }

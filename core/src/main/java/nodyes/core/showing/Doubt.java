@@ -24,10 +24,15 @@ public enum Doubt {
       "False urgency",
       "A countdown said that the price ends, and after its end the price stayed as it was"
           + " (Directive 2005/29/EC, Annex I, 7)."),
+  /** A countdown begins again, and nothing has changed. */
+  BEGINS_AGAIN(
+      "Countdown without end",
+      "It begins again with nothing changed, so that its end is none (Directive 2005/29/EC, Annex"
+          + " I, 7)."),
   /** A countdown of a price runs on when the price has ended. */
   PRICE_ENDS_BEFORE(
       "Price ends before the countdown",
-      "A next price is planned for an instant before the countdown’s end."),
+      "A higher price is planned for an instant before the countdown’s end."),
   /** Praise alone is shown, without what all reviews say. */
   PRAISE_ALONE(
       "Praise alone",

@@ -100,7 +100,7 @@ final class LabelParts {
   private static Claimed claim(
       Label label, Situation situation, Offered offered, LabelValues values) {
     return switch (label.claim()) {
-      case PRICE_DROP -> priceDrop(label, offered, values);
+      case PRICE_DROP -> priceDrop(label, values);
       case BESTSELLER -> bestseller(label, values);
       case NEW -> isNew(label, situation, offered);
       case LOW_STOCK -> stock(situation, offered, 1, label.atMost(), "last");
@@ -110,7 +110,7 @@ final class LabelParts {
     };
   }
 
-  private static Claimed priceDrop(Label label, Offered offered, LabelValues values) {
+  private static Claimed priceDrop(Label label, LabelValues values) {
     Figure wanted = new Figure.PercentRange(Optional.of(label.leastPercent()), Optional.empty());
     LabelValues.Drops drops = values.drops();
     boolean isAmount = label.tells() == Label.Tells.AMOUNT;
@@ -133,7 +133,7 @@ final class LabelParts {
             .orElseGet(
                 () ->
                     values.isPriceKnown()
-                        ? Finding.of(FactName.PERCENT_OFF, new Figure.Percent(0), wanted, false)
+                        ? Finding.of(FactName.PERCENT_OFF, drops.silence(), wanted, false)
                         : Finding.unknown(FactName.PERCENT_OFF, wanted));
     List<Doubt> doubts =
         best.map(
@@ -144,7 +144,7 @@ final class LabelParts {
                           recorded.isWhole() ? List.<Doubt>of() : List.of(Doubt.SHORT_HISTORY);
                     })
             .orElse(List.of());
-    return new Claimed(List.of(finding), offered.priceUntil(), word, doubts);
+    return new Claimed(List.of(finding), drops.until(), word, doubts);
   }
 
   private static Claimed bestseller(Label label, LabelValues values) {

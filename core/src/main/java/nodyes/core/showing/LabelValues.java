@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import nodyes.core.audience.Condition;
+import nodyes.core.audience.Figure;
 import nodyes.core.audience.Situation;
 import nodyes.core.audience.Timed;
 import nodyes.core.audience.Wares;
@@ -30,12 +31,14 @@ final class LabelValues {
   }
 
   /**
-   * What the prices of the variants fell by.
+   * What the prices of the variants that can be bought fell by.
    *
    * @param best the greatest drop, in what the label tells; the first of those alike
-   * @param differ whether the variants do not all have the same
+   * @param differ whether these variants do not all have the same
+   * @param silence why none is told, where none is
+   * @param until until when it stays so
    */
-  record Drops(Optional<PriceDrop> best, boolean differ) {}
+  record Drops(Optional<PriceDrop> best, boolean differ, Figure.NoDrop silence, ValidUntil until) {}
 
   Drops drops() {
     Drops known = drops;
@@ -50,30 +53,30 @@ final class LabelValues {
     PriceDrop best = null;
     boolean differ = false;
     boolean isFirst = true;
+    ValidUntil until = offered.priceUntil();
+    Figure.NoDrop silence = new Figure.NoDrop(Figure.NoDrop.Why.NOT_LOWER, Optional.empty());
     for (VariantFacts variant : offered.variants()) {
-      PriceDrop drop = drop(variant).orElse(null);
+      Fall fall = fall(variant);
+      until = until.and(fall.until());
+      silence = Fall.first(silence, fall.silence());
+      if (!variant.canBeBought()) {
+        continue;
+      }
+      PriceDrop drop = fall.drop().orElse(null);
       differ |= !isFirst && !isAlike(best, drop);
       isFirst = false;
       if (best == null || (drop != null && isMore(drop, best))) {
         best = drop;
       }
     }
-    return new Drops(Optional.ofNullable(best), differ);
+    return new Drops(Optional.ofNullable(best), differ, silence, until);
   }
 
-  private Optional<PriceDrop> drop(VariantFacts variant) {
+  private Fall fall(VariantFacts variant) {
     return switch (label.against()) {
-      case LOWEST_BEFORE -> offered.drop(variant, label.daysBefore(), label.steps());
-      case OWN_REFERENCE ->
-          variant
-              .priceAt(offered.viewpoint().moment())
-              .flatMap(
-                  price ->
-                      variant
-                          .reference()
-                          .flatMap(
-                              prior ->
-                                  PriceDrop.of(price, prior, new PriceDrop.OwnersReference())));
+      case LOWEST_BEFORE ->
+          offered.fall(variant, new Fall.Rule(label.daysBefore(), label.steps(), label.daysTold()));
+      case OWN_REFERENCE -> Fall.ofReference(variant, offered.viewpoint().moment());
     };
   }
 
@@ -143,7 +146,7 @@ final class LabelValues {
   }
 
   private Timed<LabelValue> priced(Optional<? extends LabelValue> value) {
-    return new Timed<>(value.map(one -> one), offered.priceUntil());
+    return new Timed<>(value.map(one -> one), drops().until());
   }
 
   private Timed<LabelValue> sold(java.util.function.Function<Wares.Ranked, LabelValue> value) {

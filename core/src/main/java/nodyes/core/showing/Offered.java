@@ -3,9 +3,11 @@ package nodyes.core.showing;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.audience.Figure;
 import nodyes.core.audience.Timed;
 import nodyes.core.audience.Wares;
 import nodyes.core.common.ValidUntil;
@@ -66,13 +68,17 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
     return until;
   }
 
-  /** Whether the price of one of them lies under the one before it at another moment. */
-  boolean isReducedAt(Instant moment) {
-    return new Offered(product, facts, viewpoint.at(moment))
-        .percentOff()
-        .value()
-        .filter(percent -> percent >= 1)
-        .isPresent();
+  /** Those of them whose price was reduced at a moment, whatever is in stock. */
+  List<VariantFacts> reducedAt(Instant moment) {
+    return variants().stream()
+        .filter(
+            variant ->
+                variant
+                    .history()
+                    .dropAt(moment, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone())
+                    .filter(PriceDrop::isTold)
+                    .isPresent())
+        .toList();
   }
 
   /** Whether the price of one of them changes in a time, its ends included. */
@@ -82,51 +88,78 @@ record Offered(ProductFacts product, Facts facts, Viewpoint viewpoint) implement
         .anyMatch(change -> !change.from().isBefore(from) && !change.from().isAfter(to));
   }
 
+  /** Those of them of which a reduction is told. */
+  private List<VariantFacts> reduced() {
+    return variants().stream()
+        .filter(variant -> fall(variant, Fall.Rule.USUAL).drop().isPresent())
+        .toList();
+  }
+
+  /** The planned rises that end the reductions that are told; empty where one has no end. */
+  List<PriceChange> rises() {
+    Instant moment = viewpoint.moment();
+    var rises = new ArrayList<PriceChange>();
+    for (VariantFacts variant : reduced()) {
+      Optional<PriceChange> rise = variant.history().riseAfter(moment);
+      if (rise.isEmpty()) {
+        return List.of();
+      }
+      rises.add(rise.get());
+    }
+    return rises;
+  }
+
   /**
-   * From when on all of them have had their prices to when the first of these ends, where a next
-   * price is planned.
+   * From when on the reduced ones have had their prices to when these rise; empty where they do not
+   * all rise at one instant.
    */
   Optional<Window> reducedTime() {
     Instant moment = viewpoint.moment();
+    List<Instant> ends = rises().stream().map(PriceChange::from).distinct().toList();
+    if (ends.size() != 1) {
+      return Optional.empty();
+    }
     Optional<Instant> began =
-        variants().stream()
-            .flatMap(variant -> variant.history().changes().stream())
-            .map(PriceChange::from)
-            .filter(from -> !from.isAfter(moment))
+        reduced().stream()
+            .flatMap(variant -> variant.history().inForceSince(moment).stream())
             .max(Instant::compareTo);
-    return priceUntil().end().map(end -> new Window(began, end));
+    return Optional.of(new Window(began, ends.getFirst()));
   }
 
-  /** The price that begins at an instant, where all of them have the same one from then on. */
+  /** The price to which all that is reduced rises at an instant, where it is one. */
   Optional<Money> priceFrom(Instant instant) {
-    List<Money> prices =
-        variants().stream()
-            .flatMap(variant -> variant.history().changes().stream())
-            .filter(change -> change.from().equals(instant))
-            .map(PriceChange::price)
-            .distinct()
-            .toList();
-    return prices.size() == 1 ? Optional.of(prices.getFirst()) : Optional.empty();
+    List<PriceChange> rises = rises();
+    return rises.stream().map(PriceChange::price).distinct().count() == 1
+            && rises.stream().allMatch(rise -> rise.from().equals(instant))
+        ? Optional.of(rises.getFirst().price())
+        : Optional.empty();
   }
 
-  /** A variant's drop from the lowest price before it. */
-  Optional<PriceDrop> drop(VariantFacts variant, int days, PriceHistory.Steps steps) {
-    return variant.history().dropAt(viewpoint.moment(), days, steps, zone());
+  /** What is told of a variant's price beside the lowest before it. */
+  Fall fall(VariantFacts variant, Fall.Rule rule) {
+    return Fall.of(variant, rule, viewpoint.moment(), zone());
   }
 
   @Override
   public Timed<Integer> percentOff() {
     int most = -1;
+    ValidUntil until = priceUntil();
     for (VariantFacts variant : variants()) {
       if (variant.priceAt(viewpoint.moment()).isPresent()) {
-        int percent =
-            drop(variant, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST)
-                .map(PriceDrop::percent)
-                .orElse(0);
-        most = Math.max(most, percent);
+        Fall fall = fall(variant, Fall.Rule.USUAL);
+        until = until.and(fall.until());
+        most = Math.max(most, fall.drop().map(PriceDrop::percent).orElse(0));
       }
     }
-    return new Timed<>(most < 0 ? Optional.empty() : Optional.of(most), priceUntil());
+    return new Timed<>(most < 0 ? Optional.empty() : Optional.of(most), until);
+  }
+
+  @Override
+  public Figure.NoDrop noDrop() {
+    return variants().stream()
+        .map(variant -> fall(variant, Fall.Rule.USUAL).silence())
+        .reduce(Fall::first)
+        .orElseGet(() -> new Figure.NoDrop(Figure.NoDrop.Why.NOT_LOWER, Optional.empty()));
   }
 
   @Override

@@ -93,6 +93,7 @@ public record Reach(
         switch (finding.figure()) {
           case Figure.Count have -> far(have.value(), finding.wanted());
           case Figure.Percent have -> far(have.value(), finding.wanted());
+          case Figure.NoDrop _ -> far(0, finding.wanted());
           case Figure.Reduced have -> far(have.percent(), finding.wanted());
           case Figure.Sold have -> far(have.units(), finding.wanted());
           case Figure.Rank have -> far(have.standing().rank(), finding.wanted());

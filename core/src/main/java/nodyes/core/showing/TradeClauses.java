@@ -14,12 +14,14 @@ final class TradeClauses {
   private TradeClauses() {}
 
   static String drop(Finding finding, String figure, String wanted) {
+    if (finding.figure() instanceof Figure.NoDrop none) {
+      return noDrop(none) + BecauseSentence.orWanted(finding.met(), wanted);
+    }
     if (!(finding.figure() instanceof Figure.Reduced reduced)) {
-      return finding.met()
-          ? "the price lies " + figure + " under the one before"
-          : finding.figure() instanceof Figure.Percent(int percent) && percent == 0
-              ? "the price is no lower than in the days before; the rule wants " + wanted
-              : "the price lies " + figure + " under the one before; the rule wants " + wanted;
+      return "the price lies "
+          + figure
+          + " under the one before"
+          + BecauseSentence.orWanted(finding.met(), wanted);
     }
     String so =
         money(reduced.price())
@@ -31,6 +33,18 @@ final class TradeClauses {
                 ? ", the lowest price of the " + reduced.daysBefore() + " days before the drop"
                 : ", your price of reference");
     return finding.met() ? so : so + "; the rule wants " + wanted;
+  }
+
+  static String noDrop(Figure.NoDrop none) {
+    return switch (none.why()) {
+      case NOT_LOWER -> "the price is no lower than in the days before";
+      case SOLD_OUT -> "what is reduced is sold out";
+      case UNDER_ONE_PERCENT -> "the price is less than 1% lower than in the days before";
+      case LONG_AGO ->
+          "the price has been as low since "
+              + none.began().map(BecauseSentence.DAY::format).orElse("long ago")
+              + ", too long to be told as a drop";
+    };
   }
 
   static String stock(Finding finding, String figure, String wanted) {

@@ -2,7 +2,9 @@ package nodyes.core.showing;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Optional;
+import nodyes.core.price.PriceDrop;
 import nodyes.core.price.PriceHistory;
 import org.joda.money.Money;
 
@@ -49,6 +51,16 @@ public record VariantFacts(
         Optional.empty(),
         Optional.empty(),
         false);
+  }
+
+  /** Whether it can be bought now, as far as is known. */
+  boolean canBeBought() {
+    return isMadeToOrder || stock.isEmpty() || stock.get() > 0;
+  }
+
+  /** What is told of its price beside the lowest before it, where nothing else is set. */
+  public Optional<PriceDrop> toldDrop(Instant moment, ZoneId zone) {
+    return Fall.of(this, Fall.Rule.USUAL, moment, zone).drop();
   }
 
   /** The price in force at a moment: as recorded, else the one that is known. */

@@ -43,30 +43,30 @@ public class PriceHistoryTest {
   }
 
   /**
-   * The whole percent, half up. 25 against 40 and 30 against 45 are common practice; the others are
-   * computed. Under 1 percent nothing is said, as 16 CFR 233.1(e) (from memory) has it of a nominal
-   * cut such as 10.00 to 9.99.
+   * The whole percent, rounded down, so that no reduction is told as more than it is; computed by
+   * hand. Under 1 percent nothing is said, as 16 CFR 233.1(e) (from memory) has it of a nominal cut
+   * such as 10.00 to 9.99.
    */
   @DataProvider
   Object[][] percents() {
     return new Object[][] {
-      {"25.00", "40.00", 38},
+      {"25.00", "40.00", 37},
       {"30.00", "45.00", 33},
       {"9.95", "10.00", 0},
       {"9.99", "10.00", 0},
       {"9.90", "10.00", 1},
       {"99.99", "100.00", 0},
-      {"0.01", "10.00", 100},
+      {"0.01", "10.00", 99},
       {"40.00", "40.00", 0},
       {"45.00", "40.00", 0},
       {"0.00", "40.00", 100},
       {"5.00", "0.00", 0},
-      {"87.50", "100.00", 13},
+      {"87.50", "100.00", 12},
     };
   }
 
   @Test(dataProvider = "percents")
-  public void thePercentageIsRoundedHalfUp(String now, String before, int percent) {
+  public void thePercentageIsRoundedDown(String now, String before, int percent) {
     Optional<PriceDrop> drop = PriceDrop.of(eur(now), eur(before), new PriceDrop.OwnersReference());
     assertEquals(drop.map(PriceDrop::percent).orElse(0), percent);
     drop.ifPresent(one -> assertEquals(one.amount(), eur(before).minus(eur(now))));
@@ -205,7 +205,7 @@ public class PriceHistoryTest {
             .minus(price.get())
             .getAmount()
             .multiply(BigDecimal.valueOf(100))
-            .divide(lowest.getAmount(), 0, RoundingMode.HALF_UP);
+            .divide(lowest.getAmount(), 0, RoundingMode.DOWN);
     return Optional.of(percent.intValueExact());
   }
 }

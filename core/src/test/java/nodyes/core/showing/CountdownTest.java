@@ -167,7 +167,8 @@ public class CountdownTest {
     assertEquals(content.end(), SATURDAY);
     assertEquals(
         sentence(ask(withPrice, facts(USUAL, REDUCED), MONDAY)),
-        "Not here: no next price is planned, so there is nothing to count down to.");
+        "Not here: no rise is planned that ends the reduced price of all that is reduced, so there is"
+            + " nothing to count down to.");
     // before the reduction a dearer price lies ahead of nothing
     assertTrue(
         ask(withPrice, facts(USUAL, REDUCED), MONDAY.minusSeconds(1)) instanceof Verdict.Withheld);

@@ -27,7 +27,6 @@ import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.Destination;
 import nodyes.core.delivery.DispatchWeek;
 import nodyes.core.delivery.Estimator;
-import nodyes.core.delivery.HolidayBook;
 import nodyes.core.delivery.Layer;
 import nodyes.core.delivery.Scope;
 import nodyes.core.delivery.Timing;
@@ -70,7 +69,7 @@ public class DeliveryPartsTest {
                 Destination.of("de", "DE", new DayRange(3, 4))),
             Carrier.USUAL,
             List.of()),
-        HolidayBook.NONE);
+        (_, _) -> Optional.empty());
   }
 
   private static ProductFacts product(Slug slug, long stock) {

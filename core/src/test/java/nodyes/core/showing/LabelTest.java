@@ -150,13 +150,13 @@ public class LabelTest {
           variant("B", 2L, -90, "36.00"),
           variant("C", null, -90, "45.00", -2, "30.00"));
 
-  /** 25.00 against 40.00 reads 38 %, 30.00 against 45.00 reads 33 %: common practice. */
+  /** 25.00 against 40.00 reads 37 %, 30.00 against 45.00 reads 33 %: rounded down. */
   @Test
   public void aPriceDropFollowsTheVariantAndSaysUpToWhereTheyDiffer() {
     Label drop = label(Label.Claim.PRICE_DROP, Map.of());
     Label.Content a = content(ask(drop, DROPS, "A"));
     assertEquals(a.word(), "off");
-    assertEquals(a.known(), Map.of(LabelValue.Name.PERCENT_OFF, new LabelValue.Percent(38)));
+    assertEquals(a.known(), Map.of(LabelValue.Name.PERCENT_OFF, new LabelValue.Percent(37)));
     assertEquals(
         content(ask(drop, DROPS, "C")).known(),
         Map.of(LabelValue.Name.PERCENT_OFF, new LabelValue.Percent(33)));
@@ -164,7 +164,7 @@ public class LabelTest {
     assertTrue(ask(drop, DROPS, "no-such") instanceof Verdict.Withheld);
     Label.Content all = content(ask(drop, DROPS, null));
     assertEquals(all.word(), "upTo");
-    assertEquals(all.known().get(LabelValue.Name.PERCENT_OFF), new LabelValue.Percent(38));
+    assertEquals(all.known().get(LabelValue.Name.PERCENT_OFF), new LabelValue.Percent(37));
     Label amount = label(Label.Claim.PRICE_DROP, Map.of("tells", "amount"));
     assertEquals(content(ask(amount, DROPS, null)).word(), "upToLess");
     assertEquals(
@@ -178,7 +178,7 @@ public class LabelTest {
     assertEquals(shown.validUntil().end(), Optional.of(day(3)));
     assertEquals(
         BecauseSentence.of(shown, LISBON),
-        "Shows because €25.00 is 38% under €40.00, the lowest price of the 30 days before the"
+        "Shows because €25.00 is 37% under €40.00, the lowest price of the 30 days before the"
             + " drop.");
     Verdict after =
         Showing.of(
@@ -189,13 +189,13 @@ public class LabelTest {
   @Test
   public void theLeastPercentageIsTheOwners() {
     assertTrue(
-        ask(label(Label.Claim.PRICE_DROP, Map.of("least-percent", "38")), DROPS, "A")
+        ask(label(Label.Claim.PRICE_DROP, Map.of("least-percent", "37")), DROPS, "A")
             instanceof Verdict.Shown);
-    Verdict less = ask(label(Label.Claim.PRICE_DROP, Map.of("least-percent", "39")), DROPS, "A");
+    Verdict less = ask(label(Label.Claim.PRICE_DROP, Map.of("least-percent", "38")), DROPS, "A");
     assertEquals(
         BecauseSentence.of(less, LISBON),
-        "Not here: €25.00 is 38% under €40.00, the lowest price of the 30 days before the drop;"
-            + " the rule wants at least 39%.");
+        "Not here: €25.00 is 37% under €40.00, the lowest price of the 30 days before the drop;"
+            + " the rule wants at least 38%.");
   }
 
   @Test

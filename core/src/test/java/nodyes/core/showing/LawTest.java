@@ -38,7 +38,6 @@ import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.Destination;
 import nodyes.core.delivery.DispatchWeek;
 import nodyes.core.delivery.Estimator;
-import nodyes.core.delivery.HolidayBook;
 import nodyes.core.delivery.Layer;
 import nodyes.core.delivery.Scope;
 import nodyes.core.delivery.Season;
@@ -402,7 +401,7 @@ public class LawTest {
             List.of(Destination.of("pt", "PT", new DayRange(1, 2))),
             Carrier.USUAL,
             List.of()),
-        HolidayBook.NONE);
+        (_, _) -> Optional.empty());
   }
 
   /** A day of the span, or before it. */

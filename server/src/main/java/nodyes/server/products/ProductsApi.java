@@ -16,7 +16,6 @@ import nodyes.core.common.Slug;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.price.PriceDrop;
-import nodyes.core.price.PriceHistory;
 import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.ProductFacts;
@@ -112,11 +111,7 @@ class ProductsApi {
       Instant now) {
     ProductFacts product = row.facts();
     Optional<VariantFacts> shown = drawn(product, now, zone);
-    Optional<PriceDrop> drop =
-        shown.flatMap(
-            one ->
-                one.history()
-                    .dropAt(now, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone));
+    Optional<PriceDrop> drop = shown.flatMap(one -> one.toldDrop(now, zone));
     Optional<Money> price = shown.flatMap(one -> one.priceAt(now));
     return new ProductTableRow(
         product.id().value(),
@@ -147,11 +142,7 @@ class ProductsApi {
         .filter(one -> one.priceAt(now).isPresent())
         .min(
             Comparator.<VariantFacts>comparingInt(
-                    one ->
-                        -one.history()
-                            .dropAt(now, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone)
-                            .map(PriceDrop::percent)
-                            .orElse(0))
+                    one -> -one.toldDrop(now, zone).map(PriceDrop::percent).orElse(0))
                 .thenComparing(
                     one -> one.priceAt(now).map(Money::getAmount).orElse(BigDecimal.ZERO)));
   }

@@ -114,7 +114,7 @@ public class LabelsTest extends ServerTest {
   public void aPriceDropIsTheSameOnThePageAsInTheCatalogue() throws Exception {
     add("price-drop-label", "on-picture");
     publish();
-    assertEquals(shown(""), List.of("la off{\"percentOff\":{\"percent\":38}}[]"));
+    assertEquals(shown(""), List.of("la off{\"percentOff\":{\"percent\":37}}[]"));
     http.perform(get("/embed/v1/page?kind=listing&lang=de&product=la"))
         .andExpect(jsonPath("$.words['price-drop-label'].off").value("{percentOff} günstiger"));
   }
@@ -170,7 +170,7 @@ public class LabelsTest extends ServerTest {
   @DataProvider
   Object[][] rules() {
     return new Object[][] {
-      {"{\"kind\":\"PERCENT_OFF_BETWEEN\",\"least\":38}", List.of("la")},
+      {"{\"kind\":\"PERCENT_OFF_BETWEEN\",\"least\":37}", List.of("la")},
       {"{\"kind\":\"PERCENT_OFF_BETWEEN\",\"least\":39}", List.of()},
       {"{\"kind\":\"STOCK_BETWEEN\",\"least\":1,\"most\":2}", List.of("la", "lb")},
       {"{\"kind\":\"STOCK_BETWEEN\",\"least\":3}", List.of()},
