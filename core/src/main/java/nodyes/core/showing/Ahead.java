@@ -70,11 +70,11 @@ public record Ahead(List<Moment> moments, boolean isCut) {
   private record Held(Together together, Slug product, Page page, Instant end) {}
 
   /** What is held of all that is looked at, the earliest end first. */
-  private record Look(Facts facts, PriorityQueue<Held> held) {
+  private record Look(Facts facts, Instant last, PriorityQueue<Held> held) {
     Page at(Together together, Slug product, Instant moment) {
       Viewpoint anyone = Viewpoint.anyone(together.page(), product, moment);
-      Page page = Page.compose(together.nods(), facts, anyone);
-      page.validUntil().end().ifPresent(end -> held.add(new Held(together, product, page, end)));
+      Page page = Page.compose(together.nods(), facts, anyone, last);
+      page.shownUntil().end().ifPresent(end -> held.add(new Held(together, product, page, end)));
       return page;
     }
 
@@ -120,11 +120,11 @@ public record Ahead(List<Moment> moments, boolean isCut) {
    * @param most how many moments are told
    */
   public static Ahead of(List<Nod> nods, Facts facts, Instant now, int most) {
-    var look = new Look(facts, new PriorityQueue<>(Comparator.comparing(Held::end)));
+    Instant last = now.plus(SPAN);
+    var look = new Look(facts, last, new PriorityQueue<>(Comparator.comparing(Held::end)));
     for (Together together : together(nods)) {
       facts.products().keySet().forEach(product -> look.at(together, product, now));
     }
-    Instant last = now.plus(SPAN);
     var moments = new ArrayList<Moment>();
     int ends = 0;
     while (!look.held().isEmpty() && !look.held().element().end().isAfter(last)) {

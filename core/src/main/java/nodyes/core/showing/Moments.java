@@ -23,9 +23,6 @@ public record Moments(List<Moment> moments, boolean isCut) {
   /** Most moments that are told. */
   public static final int MOST = 50;
 
-  /** Most ends that are looked at: an end may change findings alone, which nobody sees. */
-  private static final int MOST_ENDS = 2000;
-
   /** What becomes of a nod. */
   public enum What {
     /** It shows from then on. */
@@ -52,27 +49,23 @@ public record Moments(List<Moment> moments, boolean isCut) {
     moments = List.copyOf(moments);
   }
 
-  /** Asks again at each end of the page's answer, from the viewpoint's moment on. */
+  /** Asks again each time that what the page shows differs, from the viewpoint's moment on. */
   public static Moments of(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
     Instant last = viewpoint.moment().plus(SPAN);
     var moments = new ArrayList<Moment>();
     Page page = Page.compose(nods, facts, viewpoint);
-    for (int ends = 0; ends < MOST_ENDS; ends++) {
-      Instant end = page.validUntil().end().orElse(null);
+    while (true) {
+      Instant end = page.shownUntil().end().orElse(null);
       if (end == null || end.isAfter(last)) {
         return new Moments(moments, false);
       }
-      Page next = Page.compose(nods, facts, viewpoint.at(end));
-      List<Change> changes = changes(page, next);
-      if (!changes.isEmpty()) {
-        if (moments.size() == MOST) {
-          return new Moments(moments, true);
-        }
-        moments.add(new Moment(end, changes));
+      if (moments.size() == MOST) {
+        return new Moments(moments, true);
       }
+      Page next = Page.compose(nods, facts, viewpoint.at(end));
+      moments.add(new Moment(end, changes(page, next)));
       page = next;
     }
-    return new Moments(moments, true);
   }
 
   /** What becomes of the nods of a page. */

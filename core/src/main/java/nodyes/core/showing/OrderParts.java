@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nodyes.core.audience.FactName;
 import nodyes.core.audience.Figure;
 import nodyes.core.audience.Finding;
@@ -28,8 +29,9 @@ final class OrderParts {
     }
     LocalDate today = offered.today();
     long units = sales.book().units(offered.product().id(), orders.days(), today);
+    Optional<LastOrder> known = Optional.ofNullable(sales.last().get(offered.product().id()));
     Optional<LastOrder> last =
-        Optional.ofNullable(sales.last().get(offered.product().id()))
+        known
             .filter(order -> !order.placedAt().isAfter(offered.viewpoint().moment()))
             .filter(order -> !day(order, offered).isBefore(today.minusDays(orders.days() - 1L)));
     return new Showing.Part(
@@ -51,7 +53,7 @@ final class OrderParts {
             .orElse(ValidUntil.NEVER_ENDS),
         orders.tells() == RecentOrders.Tells.COUNT
             ? ValidUntil.NEVER_ENDS
-            : last.map(order -> until(order, offered)).orElse(ValidUntil.NEVER_ENDS),
+            : known.map(order -> until(order, orders, offered)).orElse(ValidUntil.NEVER_ENDS),
         List.of());
   }
 
@@ -59,12 +61,16 @@ final class OrderParts {
     return LocalDate.ofInstant(order.placedAt(), offered.zone());
   }
 
-  /** Within a day its time is told, later its day alone. */
-  private static ValidUntil until(LastOrder order, Offered offered) {
-    Instant aDayLater = order.placedAt().plus(DAY);
-    return offered.viewpoint().moment().isBefore(aDayLater)
-        ? ValidUntil.before(aDayLater)
-        : ValidUntil.NEVER_ENDS;
+  /** Within a day its time is told, later its day alone, and after the last of the days nothing. */
+  private static ValidUntil until(LastOrder order, RecentOrders orders, Offered offered) {
+    Instant now = offered.viewpoint().moment();
+    return Stream.of(
+            order.placedAt(),
+            order.placedAt().plus(DAY),
+            offered.startOf(day(order, offered).plusDays(orders.days())))
+        .filter(now::isBefore)
+        .map(ValidUntil::before)
+        .reduce(ValidUntil.NEVER_ENDS, ValidUntil.EARLIEST);
   }
 
   private static RecentOrders.Latest latest(LastOrder order, RecentOrders orders, Offered offered) {

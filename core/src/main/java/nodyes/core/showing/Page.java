@@ -1,24 +1,24 @@
 package nodyes.core.showing;
 
-import java.util.ArrayList;
+import java.time.Instant;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
-import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
 
 /**
- * A composed page.
+ * A composed page. Both ends are tight: what they speak of differs at them, as far as 400 days
+ * ahead.
  *
  * @param placed every nod with each product of the page and its verdict, by spot and then in the
  *     owner's order
- * @param validUntil the least of its parts' ends
+ * @param validUntil the first instant at which what shows or why it does or does not differs: the
+ *     owner's
+ * @param shownUntil the first instant at which what shows differs: the shoppers'
  */
-public record Page(List<Placed> placed, ValidUntil validUntil) {
+public record Page(List<Placed> placed, ValidUntil validUntil, ValidUntil shownUntil) {
   /** A nod, a product of the page, and the verdict for the two. */
   public record Placed(Nod nod, Slug product, Verdict verdict) {}
 
@@ -30,45 +30,19 @@ public record Page(List<Placed> placed, ValidUntil validUntil) {
    * @param viewpoint who looks at which page when; without products the page is empty
    */
   public static Page compose(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
-    var placed = new ArrayList<Placed>();
-    var pictures = new HashMap<Slug, OnPicture>();
-    var looks = new HashMap<Slug, Optional<Showing.Looked>>();
-    for (Slug product : viewpoint.products()) {
-      looks.put(product, Showing.Looked.at(product, facts, viewpoint));
-    }
-    for (Nod nod : nods) {
-      for (Slug product : viewpoint.products()) {
-        Verdict verdict =
-            Showing.of(nod, product, looks.getOrDefault(product, Optional.empty()), viewpoint);
-        if (nod instanceof Label label && label.placement().spot().isOnPicture()) {
-          verdict = pictures.computeIfAbsent(product, _ -> new OnPicture()).place(label, verdict);
-        }
-        placed.add(new Placed(nod, product, verdict));
-      }
-    }
-    placed.sort(Comparator.comparingInt(part -> part.nod().placement().spot().order()));
-    ValidUntil until = ValidUntil.NEVER_ENDS;
-    for (Placed part : placed) {
-      until = until.and(part.verdict().validUntil());
-    }
-    return new Page(List.copyOf(placed), until);
+    return compose(nods, facts, viewpoint, viewpoint.moment().plus(Course.FURTHEST));
   }
 
-  /** The labels on one picture, in the owner's order: so many as each of them allows. */
-  private static final class OnPicture {
-    private int shown;
-    private ValidUntil until = ValidUntil.NEVER_ENDS;
-
-    Verdict place(Label label, Verdict verdict) {
-      Verdict placed =
-          verdict instanceof Verdict.Shown one && shown >= label.onPicture()
-              ? LabelParts.crowdedOut(label, one, shown, until)
-              : verdict;
-      if (placed instanceof Verdict.Shown) {
-        shown++;
-      }
-      until = until.and(verdict.validUntil());
-      return placed;
-    }
+  /** The same, with its ends looked for no further than an instant. */
+  static Page compose(List<Nod> nods, Facts facts, Viewpoint viewpoint, Instant furthest) {
+    var course = new Course(nods, facts, viewpoint);
+    List<Placed> placed = course.placed();
+    Course.Ends ends = course.ends(placed, furthest);
+    return new Page(
+        placed.stream()
+            .sorted(Comparator.comparingInt(part -> part.nod().placement().spot().order()))
+            .toList(),
+        ends.reasons(),
+        ends.shown());
   }
 }

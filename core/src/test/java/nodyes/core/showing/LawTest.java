@@ -1,6 +1,7 @@
 package nodyes.core.showing;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -48,16 +49,21 @@ import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Look;
 import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
+import nodyes.core.nod.Promise;
+import nodyes.core.nod.RecentOrders;
 import nodyes.core.nod.ReviewTab;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
 import nodyes.core.nod.StockLine;
+import nodyes.core.nod.TrustBadges;
 import nodyes.core.nod.Viewpoint;
+import nodyes.core.nod.VisitorCount;
 import nodyes.core.nod.Wording;
 import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceHistory;
@@ -66,6 +72,7 @@ import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.Reviews;
+import nodyes.core.sales.LastOrder;
 import nodyes.core.sales.SalesBook;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
@@ -77,6 +84,15 @@ public class LawTest {
   private static final Slug POT = new Slug("slate-pot");
   // around the end of summer time in Lisbon and New York
   private static final Instant START = Instant.parse("2026-10-18T00:00:00Z");
+  private static final Set<NodKind> MOVED_BY_FACTS_ALONE =
+      EnumSet.of(
+          NodKind.STAR_LINE,
+          NodKind.REVIEW_TAB,
+          NodKind.PICKED_QUOTES,
+          NodKind.LOW_STOCK_LABEL,
+          NodKind.SOLD_OUT_LABEL,
+          NodKind.VISITOR_COUNT,
+          NodKind.TRUST_BADGES);
   private static final long SPAN_MINUTES = Duration.ofDays(21).toMinutes();
 
   private final SplittableRandom random = new SplittableRandom(20_26);
@@ -134,6 +150,77 @@ public class LawTest {
     assertTrue(ends > 1000, "too few cases had an end: " + ends);
   }
 
+  /** Of two nods of any kind: an end is told where something differs at it, and nowhere else. */
+  @Test
+  public void atItsEndThePageDiffers() {
+    int reasons = 0;
+    int shown = 0;
+    int without = 0;
+    for (int i = 0; i < 3000; i++) {
+      List<Nod> nods = List.of(nod(condition(0)), nod(condition(0)));
+      Facts facts = facts();
+      Viewpoint then = viewpoint(START.plusSeconds(60 * random.nextLong(SPAN_MINUTES)));
+      Page page = Page.compose(nods, facts, then);
+      Instant end = page.validUntil().end().orElse(null);
+      if (end != null) {
+        reasons++;
+        without += verdicts(Page.compose(nods, facts, then.at(end))).equals(verdicts(page)) ? 1 : 0;
+      }
+      Instant shownEnd = page.shownUntil().end().orElse(null);
+      if (shownEnd != null) {
+        shown++;
+        assertFalse(shownEnd.isBefore(end), "what shows is part of the page");
+        without += shows(Page.compose(nods, facts, then.at(shownEnd))).equals(shows(page)) ? 1 : 0;
+      }
+      long millis =
+          Duration.between(
+                  then.moment(),
+                  shownEnd == null ? then.moment().plus(Duration.ofDays(60)) : shownEnd)
+              .toMillis();
+      for (int k = 0; k < 6; k++) {
+        Instant later = then.moment().plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+        assertEquals(
+            shows(Page.compose(nods, facts, then.at(later))), shows(page), nods + " " + later);
+      }
+    }
+    assertEquals(without, 0, "spans that end without a change");
+    assertTrue(reasons > 1000 && shown > 500, reasons + " and " + shown + " spans had an end");
+  }
+
+  /** Each kind by itself, so that none hides behind another. */
+  @Test
+  public void everyKindKeepsToTheLaw() {
+    for (NodKind kind : NodKind.values()) {
+      int ended = 0;
+      for (int i = 0; i < 400; i++) {
+        List<Nod> nods = List.of(nod(kind, Condition.everyone()));
+        assertEquals(nods.getFirst().kind(), kind);
+        Facts facts = facts();
+        Viewpoint then = viewpoint(START.plusSeconds(60 * random.nextLong(SPAN_MINUTES)));
+        Page page = Page.compose(nods, facts, then);
+        Instant end = page.validUntil().end().orElse(then.moment().plus(Duration.ofDays(40)));
+        long millis = Duration.between(then.moment(), end).toMillis();
+        for (int k = 0; k < 6; k++) {
+          Instant later = then.moment().plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+          assertSameVerdicts(page, Page.compose(nods, facts, then.at(later)), nods + " " + later);
+        }
+        if (page.validUntil().end().isPresent()) {
+          ended++;
+          assertNotEquals(
+              verdicts(Page.compose(nods, facts, then.at(end))), verdicts(page), nods + " " + end);
+        }
+      }
+      assertTrue(ended > 0 || MOVED_BY_FACTS_ALONE.contains(kind), kind + " never ended");
+    }
+  }
+
+  private static List<Object> shows(Page page) {
+    return page.placed().stream()
+        .<Object>map(
+            placed -> placed.verdict() instanceof Verdict.Shown shown ? shown.content() : "nothing")
+        .toList();
+  }
+
   @Test
   public void theDailyWindowAgreesWithTheWallClockMinuteByMinute() {
     for (ZoneId zone : ZONES) {
@@ -186,27 +273,68 @@ public class LawTest {
   }
 
   private Nod nod(Condition audience) {
+    NodKind[] kinds = NodKind.values();
+    return nod(kinds[random.nextInt(kinds.length)], audience);
+  }
+
+  /** Of any kind: one that has no case here does not compile. */
+  private Nod nod(NodKind kind, Condition audience) {
     var placement =
         new Placement(
-            new Spot("under-title"), EnumSet.of(PageKind.PRODUCT), audience, random.nextInt(9) > 0);
-    return switch (random.nextInt(16)) {
-      case 13, 14 -> new StockLine(new NodId("d"), placement.switched(true));
-      case 15 -> new ReviewTab(new NodId("e"), placement.switched(true));
-      case 11, 12 ->
-          new DeliveryPromise(new NodId("delivery"), placement.switched(true))
+            new Spot("under-title"),
+            EnumSet.of(PageKind.PRODUCT),
+            audience,
+            kind != NodKind.STAR_LINE || random.nextInt(9) > 0);
+    return switch (kind) {
+      case STAR_LINE -> new StarLine(new NodId("a"), placement);
+      case REVIEW_WALL ->
+          new ReviewWall(new NodId("b"), placement, 5)
+              .opted(
+                  random.nextBoolean() ? NodOptions.USUAL : new NodOptions(Map.of("dates", "ago")));
+      case PICKED_QUOTES -> new PickedQuotes(new NodId("c"), placement);
+      case STOCK_LINE -> new StockLine(new NodId("d"), placement);
+      case REVIEW_TAB -> new ReviewTab(new NodId("e"), placement);
+      case DELIVERY_PROMISE ->
+          new DeliveryPromise(new NodId("delivery"), placement)
               .opted(
                   random.nextBoolean()
                       ? NodOptions.USUAL
                       : new NodOptions(Map.of("shows", "words-and-path", "sold-out", "text")));
-      case 4, 5, 6, 7 -> label(placement.switched(true));
-      case 8, 9, 10 -> countdown(placement.switched(true));
-      case 0 -> new StarLine(new NodId("a"), placement.switched(true));
-      case 1 -> new ReviewWall(new NodId("b"), placement.switched(true), 5);
-      case 2 ->
-          new ReviewWall(new NodId("b"), placement.switched(true), 5)
-              .opted(new NodOptions(Map.of("dates", "ago")));
-      default -> new PickedQuotes(new NodId("c"), placement.switched(true));
+      case PRICE_DROP_LABEL -> label(Label.Claim.PRICE_DROP, placement);
+      case BESTSELLER_LABEL -> label(Label.Claim.BESTSELLER, placement);
+      case NEW_LABEL -> label(Label.Claim.NEW, placement);
+      case LOW_STOCK_LABEL -> label(Label.Claim.LOW_STOCK, placement);
+      case SOLD_OUT_LABEL -> label(Label.Claim.SOLD_OUT, placement);
+      case BACK_ON_LABEL -> label(Label.Claim.BACK_ON, placement);
+      case OWN_LABEL -> label(Label.Claim.OWN_WORDS, placement);
+      case COUNTDOWN -> countdown(placement);
+      case VISITOR_COUNT -> new VisitorCount(new NodId("f"), placement);
+      case TRUST_BADGES -> badges(placement);
+      case RECENT_ORDERS -> orders(placement);
     };
+  }
+
+  /** One for everywhere and one for a country. */
+  private static TrustBadges badges(Placement placement) {
+    var said = Map.of("en", new Promise.Said("Free returns", "30 days"));
+    return new TrustBadges(
+        new NodId("g"),
+        placement,
+        List.of(
+            new Promise(Promise.About.RETURNS, "↩️", "/returns", Set.of(), said),
+            new Promise(Promise.About.OTHER, "🌱", "", Set.of("DE"), said)),
+        NodOptions.USUAL,
+        Dress.DEFAULT);
+  }
+
+  private RecentOrders orders(Placement placement) {
+    return new RecentOrders(new NodId("h"), placement)
+        .opted(
+            new NodOptions(
+                Map.of(
+                    "tells", List.of("count", "latest", "both").get(random.nextInt(3)),
+                    "days", "" + (1 + random.nextInt(14)),
+                    "least", "" + (1 + random.nextInt(3)))));
   }
 
   /** A nod that time changes by its audience alone, or by what it says. */
@@ -216,6 +344,7 @@ public class LawTest {
             || any instanceof Countdown
             || any instanceof StockLine
             || any instanceof DeliveryPromise
+            || any instanceof RecentOrders
         ? new StarLine(new NodId("a"), any.placement())
         : any;
   }
@@ -286,8 +415,7 @@ public class LawTest {
   }
 
   /** Any claim, sometimes with words that put in what time changes. */
-  private Label label(Placement placement) {
-    Label.Claim claim = Label.Claim.values()[random.nextInt(Label.Claim.values().length)];
+  private Label label(Label.Claim claim, Placement placement) {
     var options = new HashMap<String, String>();
     if (claim == Label.Claim.BESTSELLER) {
       options.putAll(
@@ -443,9 +571,19 @@ public class LawTest {
     }
     var all = new SalesBook.Group("", sold.keySet());
     return new ShopSales(
-        SalesBook.of(sold),
-        all,
-        Map.of("planters", new SalesBook.Group("planters", sold.keySet())));
+            SalesBook.of(sold),
+            all,
+            Map.of("planters", new SalesBook.Group("planters", sold.keySet())))
+        .with(random.nextInt(4) == 0 ? Map.of() : Map.of(new ProductId(1), lastOrder()));
+  }
+
+  /** Long before, within or after what is looked at, whatever the book of sales holds. */
+  private LastOrder lastOrder() {
+    return new LastOrder(
+        START.plusSeconds(60 * (random.nextLong(3 * SPAN_MINUTES) - SPAN_MINUTES)),
+        Optional.of("PT"),
+        Optional.empty(),
+        Optional.empty());
   }
 
   /** Written some days, weeks or months before the time that is looked at, or within it. */

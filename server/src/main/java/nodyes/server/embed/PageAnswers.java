@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import nodyes.core.common.Slug;
+import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Drawing;
 import nodyes.core.nod.Drawings;
@@ -81,13 +82,15 @@ class PageAnswers {
   private Answer answer(
       Arrangement arrangement, Viewpoint viewpoint, boolean isPublic, boolean withWithheld) {
     Page page = facts.compose(arrangement, viewpoint);
+    // shoppers' pages are not made anew where nothing but a reason for silence changes
+    ValidUntil until = withWithheld ? page.validUntil() : page.shownUntil();
     String language = words.language(viewpoint.language());
     List<WireNod> shown = page.placed().stream().flatMap(this::shown).toList();
     Map<String, Map<String, Object>> said = words.of(language, kinds(page));
     var body =
         new WirePage(
             "",
-            page.validUntil().end().orElse(null),
+            until.end().orElse(null),
             language,
             shown,
             arrangement.spots().stream()
@@ -112,7 +115,7 @@ class PageAnswers {
             .getBytes(StandardCharsets.UTF_8);
     return Answer.of(
         bytes,
-        page.validUntil().end(),
+        until.end(),
         isPublic,
         viewpoint.products().stream().map(Slug::value).collect(toSet()));
   }
