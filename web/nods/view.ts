@@ -24,6 +24,8 @@ export interface Tongue {
   words: Record<string, unknown>;
   /** the owner's own words over them; those that count by name and plural form */
   own: Record<string, string>;
+  /** the moment by the server's clock, in milliseconds; the machine's where there is no page */
+  now?: () => number;
 }
 
 /** What a view gets beside its content: words in the shopper's language, and a way to ask for more. */

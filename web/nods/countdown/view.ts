@@ -2,9 +2,8 @@ import { el } from '../../script/lib/el';
 import type { CountdownNod } from '../../script/page/answer';
 import { locale, say, sayCount } from '../draw/words';
 import type { ViewContext } from '../view';
-import { timeLeft, type Left } from '../draw/time-left';
+import { nextTick, timeLeft, type Left } from '../draw/time-left';
 
-const MINUTE = 60_000;
 /** A countdown that has no start runs down over its last day. */
 const LAST_DAY = 86_400_000;
 
@@ -35,6 +34,11 @@ export function countdown(nod: CountdownNod, context: ViewContext): Node {
   let said = '';
 
   const write = (left: Left[]) => {
+    for (const [unit, parts] of units) {
+      if (left.some((one) => one.unit === unit)) continue;
+      parts.number.parentElement?.remove();
+      units.delete(unit);
+    }
     // what is nothing at the front is left out, but for the smallest
     const first = left.findIndex(({ n }, index) => n > 0 || index === left.length - 1);
     left.forEach(({ unit, n }, index) => {
@@ -65,15 +69,14 @@ export function countdown(nod: CountdownNod, context: ViewContext): Node {
   const tick = () => {
     const now = context.now();
     const rest = end - now;
-    write(timeLeft(rest, content.units));
+    const left = timeLeft(rest, content.units);
+    write(left);
     root.style.setProperty('--left', String(Math.min(1, Math.max(0, rest / length))));
     if (rest <= 0) {
       root.classList.add('over');
       return;
     }
-    // the next second begins where the rest is whole; nothing adds up
-    const step = content.units.includes('second') ? 1000 : MINUTE;
-    setTimeout(() => root.isConnected && tick(), (rest % step || step) + 1);
+    setTimeout(() => root.isConnected && tick(), nextTick(rest, left));
   };
   tick();
   document.addEventListener('visibilitychange', function awake() {

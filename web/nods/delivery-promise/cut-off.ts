@@ -1,6 +1,6 @@
 import { el } from '../../script/lib/el';
 import type { DeliveryPromiseNod } from '../../script/page/answer';
-import { timeLeft } from '../draw/time-left';
+import { nextTick, timeLeft } from '../draw/time-left';
 import { locale } from '../draw/words';
 import type { ViewContext } from '../view';
 
@@ -14,7 +14,8 @@ export function left(until: string, context: ViewContext): HTMLElement {
   const tick = () => {
     const rest = end - context.now();
     const shown = rest >= DAY ? ['day', 'hour'] : ['hour', 'minute'];
-    const parts = timeLeft(rest, shown)
+    const told = timeLeft(rest, shown);
+    const parts = told
       .filter(({ n }) => n > 0)
       .map(({ unit, n }) =>
         new Intl.NumberFormat(locale(context), {
@@ -26,7 +27,7 @@ export function left(until: string, context: ViewContext): HTMLElement {
     const text = parts.join(' ');
     if (host.textContent !== text) host.textContent = text;
     // the page asks anew at the end itself
-    if (rest > 0) setTimeout(() => host.isConnected && tick(), (rest % MINUTE || MINUTE) + 1);
+    if (rest > 0) setTimeout(() => host.isConnected && tick(), nextTick(rest, told));
   };
   tick();
   return host;

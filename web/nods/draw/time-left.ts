@@ -16,15 +16,27 @@ export interface Left {
 
 /**
  * What is left, in the units that are shown: what a hidden one holds goes to the next smaller one.
- * The smallest is rounded up, so that the last of it reads 1 and nothing is left at the end alone.
+ * It is rounded down, so that nobody reads more time than there is. Where less is left than the
+ * smallest of them, that is told in smaller ones, so that nothing reads 0 before the end.
  */
 export function timeLeft(milliseconds: number, shown: string[]): Left[] {
-  const units = UNITS.filter(([unit]) => shown.includes(unit));
-  const smallest = units.at(-1)?.[1] ?? 1;
-  let seconds = Math.ceil(Math.max(0, milliseconds) / 1000 / smallest) * smallest;
-  return units.map(([unit, length]) => {
-    const n = Math.floor(seconds / length);
-    seconds -= n * length;
-    return { unit, n };
-  });
+  const whole = Math.floor(Math.max(0, milliseconds) / 1000);
+  const smallest = UNITS.findLastIndex(([unit]) => shown.includes(unit));
+  let last = smallest < 0 ? UNITS.length - 1 : smallest;
+  while (last < UNITS.length - 1 && whole > 0 && whole < UNITS[last]![1]) last++;
+  let seconds = whole;
+  return UNITS.filter(([unit], at) => shown.includes(unit) || (at > smallest && at <= last)).map(
+    ([unit, length]) => {
+      const n = Math.floor(seconds / length);
+      seconds -= n * length;
+      return { unit, n };
+    },
+  );
+}
+
+/** How long what is told of it stays so: seconds tick where seconds are told. */
+export function nextTick(milliseconds: number, told: Left[]): number {
+  const step = told.some(({ unit }) => unit === 'second') ? 1000 : 60_000;
+  // told in minutes, it is told in seconds from the last minute on
+  return (milliseconds % step) + 1;
 }

@@ -57,8 +57,9 @@ export function written(context: Tongue, value: LabelValue): string {
 /** A day of the next months; its year is said where it is another one. */
 function soon(context: Tongue, isoDay: string): string {
   const at = new Date(`${isoDay}T00:00:00Z`);
-  if (at.getUTCFullYear() !== new Date().getUTCFullYear()) {
-    const months = (at.getTime() - Date.now()) / 2_629_800_000;
+  const now = context.now?.() ?? Date.now();
+  if (at.getUTCFullYear() !== new Date(now).getUTCFullYear()) {
+    const months = (at.getTime() - now) / 2_629_800_000;
     if (months > 6) return day(context, isoDay);
   }
   return new Intl.DateTimeFormat(context.language, {

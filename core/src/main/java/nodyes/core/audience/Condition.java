@@ -99,7 +99,7 @@ public sealed interface Condition
       Finding mean =
           situation
               .rating()
-              .mean(2)
+              .meanCut(2)
               .map(
                   value ->
                       Finding.of(

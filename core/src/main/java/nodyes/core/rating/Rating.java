@@ -27,10 +27,17 @@ public record Rating(int parts) implements Comparable<Rating> {
     return new Rating(Math.multiplyExact(stars, PER_STAR));
   }
 
-  /** The rating in stars, cut to {@code digits} decimals by rounding half up. */
+  /** The rating in stars to {@code digits} decimals, as it is {@linkplain RatingFigure written}. */
   public BigDecimal stars(int digits) {
-    return BigDecimal.valueOf(parts)
-        .divide(BigDecimal.valueOf(PER_STAR), digits, RoundingMode.HALF_UP);
+    return RatingFigure.of(BigDecimal.valueOf(parts), BigDecimal.valueOf(PER_STAR), digits);
+  }
+
+  /**
+   * The rating in stars to be drawn, cut down to two decimals: it gives the same quarters of a star
+   * as the exact value, and the same figure to one decimal.
+   */
+  public BigDecimal cut() {
+    return BigDecimal.valueOf(parts).divide(BigDecimal.valueOf(PER_STAR), 2, RoundingMode.DOWN);
   }
 
   /** The whole star it counts under in a histogram: rounded half up, 1 to 5. */

@@ -27,8 +27,9 @@ public record RatingScale(BigDecimal worst, BigDecimal best) {
   }
 
   /**
-   * Maps linearly to stars: 1 + 4 (given − worst) / (best − worst). Empty where {@code given} lies
-   * outside the scale; nothing is clamped.
+   * Maps linearly to stars: 1 + 4 (given − worst) / (best − worst), cut down to a part of a star,
+   * as a rating is never better than it was given. Empty where {@code given} lies outside the
+   * scale; nothing is clamped.
    */
   public Optional<Rating> toRating(BigDecimal given) {
     if (given.compareTo(worst) < 0 || given.compareTo(best) > 0) {
@@ -38,7 +39,7 @@ public record RatingScale(BigDecimal worst, BigDecimal best) {
         given
             .subtract(worst)
             .multiply(BigDecimal.valueOf(4L * Rating.PER_STAR))
-            .divide(best.subtract(worst), 0, RoundingMode.HALF_UP)
+            .divide(best.subtract(worst), 0, RoundingMode.DOWN)
             .add(BigDecimal.valueOf(Rating.PER_STAR));
     return Optional.of(new Rating(parts.intValueExact()));
   }

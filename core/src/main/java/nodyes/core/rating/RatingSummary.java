@@ -60,7 +60,10 @@ public record RatingSummary(long sumParts, Histogram histogram) {
     return histogram.total();
   }
 
-  /** Arithmetic mean in stars to {@code digits} decimals, half up; empty without reviews. */
+  /**
+   * Arithmetic mean in stars to {@code digits} decimals, as it is {@linkplain RatingFigure
+   * written}; empty without reviews.
+   */
   public Optional<BigDecimal> mean(int digits) {
     if (count() == 0) {
       return Optional.empty();
@@ -69,14 +72,28 @@ public record RatingSummary(long sumParts, Histogram histogram) {
       // the same in whole numbers: every page asks for this
       long scale = digits == 0 ? 1 : digits == 1 ? 10 : 100;
       long parts = count() * Rating.PER_STAR;
-      return Optional.of(BigDecimal.valueOf((2 * sumParts * scale + parts) / (2 * parts), digits));
+      long rounded = (2 * sumParts * scale + parts) / (2 * parts);
+      boolean isBest = sumParts == 5 * parts;
+      return Optional.of(
+          BigDecimal.valueOf(isBest ? rounded : Math.min(rounded, 5 * scale - 1), digits));
     }
     return Optional.of(
-        BigDecimal.valueOf(sumParts)
-            .divide(
-                BigDecimal.valueOf(count()).multiply(BigDecimal.valueOf(Rating.PER_STAR)),
-                digits,
-                RoundingMode.HALF_UP));
+        RatingFigure.of(
+            BigDecimal.valueOf(sumParts),
+            BigDecimal.valueOf(count()).multiply(BigDecimal.valueOf(Rating.PER_STAR)),
+            digits));
+  }
+
+  /** The exact mean cut down to {@code digits} decimals; empty without reviews. */
+  public Optional<BigDecimal> meanCut(int digits) {
+    return count() == 0
+        ? Optional.empty()
+        : Optional.of(
+            BigDecimal.valueOf(sumParts)
+                .divide(
+                    BigDecimal.valueOf(count()).multiply(BigDecimal.valueOf(Rating.PER_STAR)),
+                    digits,
+                    RoundingMode.DOWN));
   }
 
   /** The mean cut down to quarter stars, which is how stars are drawn; empty without reviews. */

@@ -1,7 +1,6 @@
 package nodyes.core.rating;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
@@ -44,14 +43,15 @@ public record RatingWeeks(List<Week> weeks, int least) {
       return new Sum(parts + other.parts, count + other.count);
     }
 
-    /** Their mean in stars to {@code digits} decimals, half up; empty without any. */
+    /** Their mean in stars to {@code digits} decimals, as it is written; empty without any. */
     public Optional<BigDecimal> mean(int digits) {
       return count == 0
           ? Optional.empty()
           : Optional.of(
-              BigDecimal.valueOf(parts)
-                  .divide(
-                      BigDecimal.valueOf(count * Rating.PER_STAR), digits, RoundingMode.HALF_UP));
+              RatingFigure.of(
+                  BigDecimal.valueOf(parts),
+                  BigDecimal.valueOf(count).multiply(BigDecimal.valueOf(Rating.PER_STAR)),
+                  digits));
     }
   }
 

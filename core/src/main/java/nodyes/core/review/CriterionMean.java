@@ -1,7 +1,7 @@
 package nodyes.core.review;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
+import nodyes.core.rating.RatingFigure;
 
 /**
  * What reviews say of a single thing, such as durability.
@@ -21,8 +21,8 @@ public record CriterionMean(long criterion, String name, long sum, long count) {
     }
   }
 
-  /** Arithmetic mean over those that rated it, in stars to one decimal, half up. */
+  /** Arithmetic mean over those that rated it, in stars to one decimal, as it is written. */
   public BigDecimal mean() {
-    return BigDecimal.valueOf(sum).divide(BigDecimal.valueOf(count), 1, RoundingMode.HALF_UP);
+    return RatingFigure.of(BigDecimal.valueOf(sum), BigDecimal.valueOf(count), 1);
   }
 }

@@ -1,7 +1,6 @@
 package nodyes.server.listing;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -37,13 +36,23 @@ record DirectoryAnswer(
       }
       return new DirectoryAnswer(
           place.path("name").asString(),
-          number(rated.path("ratingValue")),
+          rating(rated),
           number(rated.path("reviewCount")).flatMap(DirectoryAnswer::whole),
           Optional.of(place.path("url").asString("")).filter(url -> url.startsWith("http")),
           items(JSON.treeToValue(place, Object.class)));
     } catch (JacksonException e) {
       throw unreadable();
     }
+  }
+
+  /** On the scale that it names, 1 to 5 where it names none (schema.org AggregateRating). */
+  private static Optional<BigDecimal> rating(JsonNode rated) {
+    BigDecimal worst = number(rated.path("worstRating")).orElse(BigDecimal.ONE);
+    BigDecimal best = number(rated.path("bestRating")).orElse(BigDecimal.valueOf(5));
+    return number(rated.path("ratingValue"))
+        .filter(_ -> best.compareTo(worst) > 0)
+        .flatMap(value -> new RatingScale(worst, best).toRating(value))
+        .map(rating -> rating.stars(1));
   }
 
   /** Of schema.org a number may be written as text too. */
@@ -97,7 +106,7 @@ record DirectoryAnswer(
               new BigDecimal(review.getOrDefault(Column.BEST, "5")));
       return scale
           .toRating(new BigDecimal(review.getOrDefault(Column.RATING, "")))
-          .map(rating -> rating.stars(2).setScale(1, RoundingMode.HALF_UP));
+          .map(rating -> rating.stars(1));
     } catch (IllegalArgumentException e) {
       return Optional.empty();
     }

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingFigure;
 import nodyes.core.review.ReviewState;
 import nodyes.server.database.Database;
 import nodyes.server.web.PageOf;
@@ -112,7 +113,8 @@ class OutStore {
 
   private static String stars(int parts) {
     return BigDecimal.valueOf(parts)
-        .divide(BigDecimal.valueOf(Rating.PER_STAR), DIGITS, RoundingMode.HALF_UP)
+        // read back it is cut down to a part of a star: up here, so that it is the same part
+        .divide(BigDecimal.valueOf(Rating.PER_STAR), DIGITS, RoundingMode.CEILING)
         .stripTrailingZeros()
         .toPlainString();
   }
@@ -177,11 +179,7 @@ class OutStore {
         counts.getOrDefault(ReviewState.LEFT_OUT, Counted.NONE).reviews(),
         published.reviews() == 0
             ? null
-            : published
-                .parts()
-                .divide(
-                    BigDecimal.valueOf(published.reviews() * Rating.PER_STAR),
-                    1,
-                    RoundingMode.HALF_UP));
+            : RatingFigure.of(
+                published.parts(), BigDecimal.valueOf(published.reviews() * Rating.PER_STAR), 1));
   }
 }

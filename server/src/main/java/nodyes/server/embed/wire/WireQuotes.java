@@ -73,7 +73,7 @@ public record WireQuotes(
 
   private static WireQuote quote(Quote quote) {
     return new WireQuote(
-        quote.rating().stars(2),
+        quote.rating().cut(),
         quote.title().orElse(null),
         quote.words(),
         quote.excerpt().isCut() ? quote.excerpt().text() : null,

@@ -80,7 +80,7 @@ public record WireReview(
         review.provenance() instanceof Provenance.BroughtIn broughtIn ? broughtIn.source() : null;
     return new WireReview(
         review.id().value(),
-        review.rating().stars(2),
+        review.rating().cut(),
         review.title().orElse(null),
         review.words().orElse(null),
         review.reviewer().orElse(null),
