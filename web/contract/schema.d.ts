@@ -2742,13 +2742,6 @@ export interface components {
             key: string;
         };
         Marked: {
-            /** @enum {string} */
-            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED";
-            lines: number[];
-            /** Format: int64 */
-            reviews: number;
-        };
-        MarkupRule: {
             countsBroughtIn: boolean;
         };
         Material: {
@@ -3852,6 +3845,7 @@ export interface components {
         WallCriterion: {
             /** Format: int64 */
             count: number;
+            drawn: number;
             /** Format: int64 */
             id: number;
             mean: number;
@@ -3863,6 +3857,11 @@ export interface components {
             /** Format: int64 */
             readable: number;
             variants: components["schemas"]["WallVariant"][];
+        };
+        WallMarked: {
+            /** Format: int64 */
+            count: number;
+            mean: number;
         };
         WallShape: {
             /** Format: int32 */
@@ -4148,6 +4147,7 @@ export interface components {
             drawn: number;
             facets: components["schemas"]["WallFacets"];
             first: components["schemas"]["WireReview"][];
+            marked?: components["schemas"]["WallMarked"];
             mean: number;
             /** Format: int32 */
             perPage: number;
@@ -7289,7 +7289,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MarkupRule"];
+                    "*/*": components["schemas"]["Marked"];
                 };
             };
         };
@@ -7303,7 +7303,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MarkupRule"];
+                "application/json": components["schemas"]["Marked"];
             };
         };
         responses: {
@@ -7313,7 +7313,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MarkupRule"];
+                    "*/*": components["schemas"]["Marked"];
                 };
             };
         };

@@ -19,6 +19,14 @@ export function summary(content: Wall, context: ViewContext, bars: HTMLElement[]
       el('span', { class: 'soft' }, sayCount(context, 'from', content.count)),
     ),
     el('p', { class: 'soft' }, sayCount(context, 'checked', content.verified)),
+    content.marked &&
+      el(
+        'p',
+        { class: 'soft' },
+        sayCount(context, 'marked', content.marked.count, {
+          mean: number(context, content.marked.mean, 1),
+        }),
+      ),
     !compact && el('ul', { class: 'histogram' }, ...bars.map((bar) => el('li', {}, bar))),
     !compact && content.criteria && criteria(content.criteria, context),
     content.sharedWith &&
@@ -36,7 +44,7 @@ function criteria(of: NonNullable<Wall['criteria']>, context: ViewContext): HTML
   return el(
     'ul',
     { class: 'criteria' },
-    ...of.map(({ name, mean, count }) =>
+    ...of.map(({ name, mean, drawn, count }) =>
       el(
         'li',
         {},
@@ -44,7 +52,7 @@ function criteria(of: NonNullable<Wall['criteria']>, context: ViewContext): HTML
         el(
           'span',
           {},
-          stars(mean, say(context, 'criterion', { name, mean: number(context, mean, 1) })),
+          stars(drawn, say(context, 'criterion', { name, mean: number(context, mean, 1) })),
           ` ${number(context, mean, 1)} (${number(context, count)})`,
         ),
       ),

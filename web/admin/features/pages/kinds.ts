@@ -81,6 +81,7 @@ export const KINDS: Kind[] = [
       rated: 'what the stars say to a screen reader',
       from: 'what the mean comes from',
       checked: 'how many bought here',
+      marked: 'what search engines show, where it differs',
       stars: 'a line of the histogram',
       share: 'the reviews of a line',
       verified: 'a purchase that was checked',

@@ -45,6 +45,14 @@ public final class ScaleEvidence {
     return overTen * 2 >= overFive ? RatingScale.of(0, 100) : RatingScale.of(1, 10);
   }
 
+  /**
+   * The scale of ratings that a page states in schema.org's terms: what names no bestRating is of
+   * 5, whatever its neighbours say (schema.org, Rating).
+   */
+  public static RatingScale ofVocabulary() {
+    return RatingScale.ONE_TO_FIVE;
+  }
+
   /** The highest rating seen; 0 where there was none. */
   public BigDecimal highest() {
     return highest;

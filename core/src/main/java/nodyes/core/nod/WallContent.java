@@ -29,6 +29,7 @@ import nodyes.core.review.ReviewFacets;
  * @param criteria what they say of single things, in the owner's order
  * @param agos how long ago each of the first was written; empty where days are told as dates
  * @param sharedWith titles of other products whose reviews are among them
+ * @param marked what search engines are told, where that is another mean than this
  */
 public record WallContent(
     BigDecimal mean,
@@ -42,7 +43,16 @@ public record WallContent(
     Facets facets,
     List<CriterionMean> criteria,
     Optional<Map<ReviewId, Ago>> agos,
-    List<String> sharedWith) {
+    List<String> sharedWith,
+    Optional<Marked> marked) {
+  /**
+   * A figure that search engines show of the product.
+   *
+   * @param mean in stars to one decimal
+   * @param count of the reviews that it comes from
+   */
+  public record Marked(BigDecimal mean, long count) {}
+
   private static final int BEST = 5;
 
   /** Keeps the lists unchangeable. */
@@ -68,7 +78,8 @@ public record WallContent(
       Facets facets,
       List<CriterionMean> criteria,
       Optional<LocalDate> today,
-      List<String> sharedWith) {
+      List<String> sharedWith,
+      Optional<RatingSummary> marked) {
     List<Review> page = first.size() <= perPage ? first : first.subList(0, perPage);
     return new WallContent(
         rating.mean(1).orElse(BigDecimal.ZERO),
@@ -82,7 +93,10 @@ public record WallContent(
         facets,
         criteria,
         today.map(day -> agos(page, day)),
-        sharedWith);
+        sharedWith,
+        marked
+            .filter(other -> other.count() > 0 && !other.mean(1).equals(rating.mean(1)))
+            .flatMap(other -> other.mean(1).map(mean -> new Marked(mean, other.count()))));
   }
 
   private static Map<ReviewId, Ago> agos(List<Review> reviews, LocalDate today) {
@@ -118,6 +132,14 @@ public record WallContent(
 
   /** What the values of each of its words are here, by the word's name and the value's. */
   Map<String, Map<String, Object>> values() {
+    var values = new HashMap<String, Map<String, Object>>();
+    marked.ifPresent(
+        other -> values.put("marked", Map.of("mean", other.mean(), "n", other.count())));
+    values.putAll(figures());
+    return values;
+  }
+
+  private Map<String, Map<String, Object>> figures() {
     return Map.of(
         "rated", Map.of("mean", mean),
         "from", Map.of("n", count),

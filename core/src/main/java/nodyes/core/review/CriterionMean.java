@@ -13,12 +13,18 @@ import nodyes.core.rating.RatingFigure;
  */
 public record CriterionMean(long criterion, String name, long sum, long count) {
   private static final int BEST = 5;
+  private static final BigDecimal QUARTER = new BigDecimal("0.25");
 
   /** Throws {@link IllegalArgumentException} where the sum cannot come from so many. */
   public CriterionMean {
     if (count < 1 || sum < count || sum > count * BEST) {
       throw new IllegalArgumentException("the sum does not fit the number of ratings");
     }
+  }
+
+  /** The same as its stars are drawn: cut down to quarters from the exact value. */
+  public BigDecimal quarterStars() {
+    return BigDecimal.valueOf(sum * 4 / count).multiply(QUARTER);
   }
 
   /** Arithmetic mean over those that rated it, in stars to one decimal, as it is written. */

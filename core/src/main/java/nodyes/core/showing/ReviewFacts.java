@@ -2,6 +2,7 @@ package nodyes.core.showing;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.CriterionMean;
 import nodyes.core.review.QuoteRule;
@@ -19,6 +20,8 @@ import nodyes.core.review.ReviewOrder;
  * @param criteria what they say of single things, where a nod asks for it
  * @param quotes what each rule picks that a nod asks for
  * @param sharedWith titles of the products that share them
+ * @param marked what search engines are told of them, where that is looked up; none where they are
+ *     told of no review
  */
 public record ReviewFacts(
     RatingSummary rating,
@@ -27,7 +30,20 @@ public record ReviewFacts(
     ReviewFacets facets,
     List<CriterionMean> criteria,
     Map<QuoteRule, List<Review>> quotes,
-    List<String> sharedWith) {
+    List<String> sharedWith,
+    Optional<RatingSummary> marked) {
+  /** Where search engines are told the same. */
+  public ReviewFacts(
+      RatingSummary rating,
+      long verified,
+      Map<ReviewOrder, List<Review>> first,
+      ReviewFacets facets,
+      List<CriterionMean> criteria,
+      Map<QuoteRule, List<Review>> quotes,
+      List<String> sharedWith) {
+    this(rating, verified, first, facets, criteria, quotes, sharedWith, Optional.empty());
+  }
+
   /** No reviews. */
   public static final ReviewFacts NONE = of(RatingSummary.NONE, 0);
 
@@ -49,6 +65,12 @@ public record ReviewFacts(
   public ReviewFacts with(ReviewOrder order, List<Review> reviews) {
     return new ReviewFacts(
         rating, verified, Map.of(order, reviews), facets, criteria, quotes, sharedWith);
+  }
+
+  /** With what search engines are told. */
+  public ReviewFacts marked(RatingSummary summary) {
+    return new ReviewFacts(
+        rating, verified, first, facets, criteria, quotes, sharedWith, Optional.of(summary));
   }
 
   /** With what a rule picks. */

@@ -133,7 +133,8 @@ final class ReviewParts {
         WallContent.Facets.of(reviews.facets(), viewpoint.language()),
         reviews.criteria(),
         today,
-        reviews.sharedWith());
+        reviews.sharedWith(),
+        reviews.marked());
   }
 
   static Showing.Part quotes(

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import nodyes.core.delivery.DayRange;
 import org.joda.money.Money;
@@ -24,7 +25,14 @@ public final class ShippingDetails {
   public static final Map<String, List<String>> WRITTEN =
       Map.of(
           "Product", List.of("name", "url", "offers"),
-          "Offer", List.of("url", "price", "priceCurrency", "shippingDetails"),
+          "Offer",
+              List.of(
+                  "url",
+                  "price",
+                  "priceCurrency",
+                  "availability",
+                  "availabilityStarts",
+                  "shippingDetails"),
           "OfferShippingDetails", List.of("shippingDestination", "deliveryTime"),
           "DefinedRegion", List.of("addressCountry"),
           "ShippingDeliveryTime",
@@ -80,19 +88,28 @@ public final class ShippingDetails {
    * @param title what the shop calls it
    * @param address of its page
    * @param price what it costs
-   * @param details its ways, one or more
+   * @param availability whether it can be had, if known
+   * @param details its ways; none where no promise is made
    */
   public static Map<String, Object> offered(
       Map<String, Object> product,
       String title,
       String address,
       Money price,
+      Optional<Availability> availability,
       List<Map<String, Object>> details) {
     var offer = typed("Offer");
     offer.put("url", address);
     offer.put("price", price.getAmount());
     offer.put("priceCurrency", price.getCurrencyUnit().getCode());
-    offer.put("shippingDetails", details);
+    availability.ifPresent(
+        known -> {
+          offer.put("availability", known.term().address());
+          known.from().ifPresent(day -> offer.put("availabilityStarts", day.toString()));
+        });
+    if (!details.isEmpty()) {
+      offer.put("shippingDetails", details);
+    }
     Map<String, Object> tree = new LinkedHashMap<>();
     tree.put("@context", "https://schema.org");
     tree.putAll(typed("Product"));

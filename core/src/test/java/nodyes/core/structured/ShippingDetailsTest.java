@@ -5,16 +5,20 @@ import static org.testng.Assert.assertTrue;
 
 import java.time.DayOfWeek;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import nodyes.core.delivery.DayRange;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
 public class ShippingDetailsTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 11, 26);
+  private static final LocalDate LATER = LocalDate.of(2026, 12, 12);
   private static final Map<String, Object> DETAILS =
       ShippingDetails.of(
           "DE",
@@ -50,11 +54,30 @@ public class ShippingDetailsTest {
             "Pot",
             "https://shop.example/pot",
             Money.parse("EUR 29.00"),
+            Availability.of(Optional.of(0L), false, Optional.of(LATER), TODAY),
             List.of(DETAILS));
     assertEquals(tree.get("aggregateRating"), "kept");
     var offer = (Map<?, ?>) tree.get("offers");
     assertEquals(offer.get("priceCurrency"), "EUR");
+    assertEquals(offer.get("availability"), "https://schema.org/BackOrder");
+    assertEquals(offer.get("availabilityStarts"), "2026-12-12");
     known(offer);
+  }
+
+  /** Members of schema.org's ItemAvailability; their meanings in its own words. */
+  @Test
+  public void availabilityIsWhatThePageSays() {
+    assertEquals(
+        Availability.of(Optional.of(3L), false, Optional.of(LATER), TODAY).orElseThrow().term(),
+        Availability.Term.IN_STOCK);
+    assertEquals(
+        Availability.of(Optional.of(0L), false, Optional.of(TODAY), TODAY).orElseThrow(),
+        new Availability(Availability.Term.OUT_OF_STOCK, Optional.empty()));
+    assertEquals(
+        Availability.of(Optional.of(0L), true, Optional.empty(), TODAY).orElseThrow().term(),
+        Availability.Term.MADE_TO_ORDER);
+    assertEquals(
+        Availability.of(Optional.empty(), false, Optional.of(LATER), TODAY), Optional.empty());
   }
 
   private static void known(Object tree) {

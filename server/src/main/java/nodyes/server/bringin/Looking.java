@@ -13,8 +13,10 @@ import nodyes.core.bringin.ColumnGuess;
 import nodyes.core.bringin.CountryNames;
 import nodyes.core.bringin.DateOrder;
 import nodyes.core.bringin.ScaleEvidence;
+import nodyes.core.rating.RatingScale;
 import nodyes.server.rows.CsvRows;
 import nodyes.server.rows.RowFile;
+import nodyes.server.rows.SchemaColumns;
 import nodyes.server.web.Refusal;
 
 /** Looks through a file before any of it is stored. */
@@ -91,8 +93,8 @@ final class Looking implements CsvRows.Sink {
         broken,
         dates.order(),
         dates.because(),
-        ratings.scale().worst(),
-        ratings.scale().best(),
+        scale().worst(),
+        scale().best(),
         ratings.highest(),
         Look.Counted.mostFirst(languages),
         Look.Counted.mostFirst(countries),
@@ -143,7 +145,20 @@ final class Looking implements CsvRows.Sink {
 
   private void weigh(List<String> cells) {
     cell(cells, Column.DATE).forEach(dates::see);
-    cell(cells, Column.RATING).forEach(ratings::see);
+    // a rating whose row names its scale says nothing of the others
+    if (cell(cells, Column.BEST).stream().allMatch(String::isBlank)) {
+      cell(cells, Column.RATING).forEach(ratings::see);
+    }
+  }
+
+  /** What its ratings tell, but where they are stated in schema.org's terms. */
+  private RatingScale scale() {
+    ColumnGuess.Guess rating = columns.get(Column.RATING);
+    boolean isVocabulary =
+        rating != null
+            && rating.index() < headings.size()
+            && headings.get(rating.index()).equals(SchemaColumns.name(Column.RATING));
+    return isVocabulary ? ScaleEvidence.ofVocabulary() : ratings.scale();
   }
 
   private List<String> cell(List<String> cells, Column column) {

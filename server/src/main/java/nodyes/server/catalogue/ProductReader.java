@@ -141,7 +141,8 @@ final class ProductReader {
             ? Optional.empty()
             : Optional.of(money(offer, "price", text(offer, "priceCurrency"))),
         reference,
-        stock(node, sku),
+        // schema.org has it of a product and of an offer
+        stock(node.has("inventoryLevel") ? node : offer, sku),
         day(offer.path("availabilityStarts").asString("")),
         availability.endsWith("MadeToOrder"),
         history);

@@ -19,6 +19,7 @@ import nodyes.server.nods.ArrangementPublished;
 import nodyes.server.nods.Nods;
 import nodyes.server.orders.OrdersChanged;
 import nodyes.server.reviews.Kin;
+import nodyes.server.reviews.MarkupRule;
 import nodyes.server.reviews.PublishedReviewsChanged;
 import nodyes.server.reviews.ReviewVotesChanged;
 import nodyes.server.shop.ShopChanged;
@@ -140,6 +141,11 @@ class AnswerCache {
 
   @EventListener
   void shopChanged(ShopChanged event) {
+    forgetAll();
+  }
+
+  @EventListener
+  void markupRuleChanged(MarkupRule.Changed event) {
     forgetAll();
   }
 

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import nodyes.core.form.Criterion;
@@ -32,12 +33,19 @@ public class PublishedFacts {
   private final DetailStore details;
   private final Criteria criteria;
   private final Kin kin;
+  private final MarkupRule markup;
 
-  PublishedFacts(PublishedReviewStore published, DetailStore details, Criteria criteria, Kin kin) {
+  PublishedFacts(
+      PublishedReviewStore published,
+      DetailStore details,
+      Criteria criteria,
+      Kin kin,
+      MarkupRule markup) {
     this.published = published;
     this.details = details;
     this.criteria = criteria;
     this.kin = kin;
+    this.markup = markup;
   }
 
   /**
@@ -61,11 +69,12 @@ public class PublishedFacts {
     Map<Long, ReviewFacets> facets = hasWall ? published.facets(all) : Map.of();
     Map<Long, Criterion> asked = hasWall ? criteria.byId() : Map.of();
     Map<Long, List<DetailStore.Rated>> rated = asked.isEmpty() ? Map.of() : details.rated(all);
+    Map<Long, Tally> own =
+        hasWall && !markup.countsBroughtIn() ? published.ownTallies(all) : Map.of();
     var facts = new HashMap<Long, ReviewFacts>();
     for (Long product : products) {
       Set<Long> of = kin.ids(product);
-      Tally tally =
-          of.stream().map(tallies::get).filter(Objects::nonNull).reduce(Tally.NONE, Tally::and);
+      Tally tally = sum(of, tallies);
       var firstOf = new EnumMap<ReviewOrder, List<Review>>(ReviewOrder.class);
       first.forEach(
           (order, found) ->
@@ -89,9 +98,14 @@ public class PublishedFacts {
                   .reduce(ReviewFacets.NONE, ReviewFacets::and),
               means(merged(of, rated), asked, language),
               quotesOf,
-              kin.others(product).stream().map(Kin.Member::title).toList()));
+              kin.others(product).stream().map(Kin.Member::title).toList(),
+              Optional.of(sum(of, own).summary()).filter(one -> one.count() > 0)));
     }
     return facts;
+  }
+
+  private static Tally sum(Set<Long> of, Map<Long, Tally> tallies) {
+    return of.stream().map(tallies::get).filter(Objects::nonNull).reduce(Tally.NONE, Tally::and);
   }
 
   private static <T> List<T> merged(Set<Long> of, Map<Long, List<T>> found) {

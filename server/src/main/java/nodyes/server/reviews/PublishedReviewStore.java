@@ -70,9 +70,18 @@ class PublishedReviewStore {
     return tallies(productIds, noCondition());
   }
 
+  /** Of what was written in this shop alone. */
+  Map<Long, Tally> ownTallies(Collection<Long> productIds) {
+    return tallies(productIds, isOwn());
+  }
+
+  private static Condition isOwn() {
+    return REVIEW.ORIGIN.ne(inline("BROUGHT_IN"));
+  }
+
   /** What was written in this shop: the tally of a product, and the newest. */
   FirstParty firstParty(Set<Long> productIds, int most, boolean withBroughtIn) {
-    Condition own = withBroughtIn ? noCondition() : REVIEW.ORIGIN.ne(inline("BROUGHT_IN"));
+    Condition own = withBroughtIn ? noCondition() : isOwn();
     return database.read(
         sql ->
             new FirstParty(

@@ -57,7 +57,7 @@ final class ReviewLineStore {
         row.get(PRODUCT.PICTURE),
         review.getVariant(),
         review.getVariantGiven(),
-        new Rating(review.getRatingParts()).cut(),
+        new Rating(review.getRatingParts()).stars(2),
         review.getGivenRating(),
         row.get(REVIEW.TITLE),
         words,

@@ -35,7 +35,8 @@ public final class SchemaColumns {
         .toList();
   }
 
-  static String name(Column column) {
+  /** What the vocabulary calls a column. */
+  public static String name(Column column) {
     return NAMES.getOrDefault(column, column.words());
   }
 

@@ -1,6 +1,7 @@
 package nodyes.server.structured;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import nodyes.server.reviews.MarkupRule;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -12,23 +13,23 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "own-reviews")
 @RequestMapping("/api/v1/structured/rule")
 class MarkupRuleApi {
-  private final MarkupRuleStore rules;
+  private final MarkupRule rules;
 
-  MarkupRuleApi(MarkupRuleStore rules) {
+  MarkupRuleApi(MarkupRule rules) {
     this.rules = rules;
   }
 
   /** Whether reviews that were brought in count in structured data, beside those written here. */
-  record MarkupRule(boolean countsBroughtIn) {}
+  record Marked(boolean countsBroughtIn) {}
 
   @GetMapping
-  MarkupRule get() {
-    return new MarkupRule(rules.countsBroughtIn());
+  Marked get() {
+    return new Marked(rules.countsBroughtIn());
   }
 
   @PutMapping
-  MarkupRule put(@RequestBody MarkupRule wanted) {
-    rules.save(wanted.countsBroughtIn());
+  Marked put(@RequestBody Marked wanted) {
+    rules.follow(wanted.countsBroughtIn());
     return get();
   }
 }

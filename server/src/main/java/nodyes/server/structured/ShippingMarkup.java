@@ -2,6 +2,7 @@ package nodyes.server.structured;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,17 +10,21 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.Slug;
+import nodyes.core.delivery.DayRange;
 import nodyes.core.delivery.Delivery;
 import nodyes.core.delivery.DispatchWeek;
 import nodyes.core.delivery.Estimator;
 import nodyes.core.delivery.Explained;
 import nodyes.core.delivery.Order;
 import nodyes.core.delivery.Ware;
+import nodyes.core.delivery.WorkCalendar;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.ProductFacts;
 import nodyes.core.showing.Showing;
+import nodyes.core.showing.VariantFacts;
+import nodyes.core.structured.Availability;
 import nodyes.core.structured.ShippingDetails;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
@@ -66,10 +71,39 @@ class ShippingMarkup {
     }
     List<Map<String, Object>> ways =
         ways(known.delivery(), Showing.ware(product, known, viewpoint), known.zone(), now);
-    return ways.isEmpty()
+    Optional<Availability> availability = availability(known, product, viewpoint);
+    // where nothing is promised, that it is sold out is still told
+    boolean isSoldOut =
+        availability.filter(one -> one.term() == Availability.Term.OUT_OF_STOCK).isPresent();
+    return ways.isEmpty() && !isSoldOut
         ? tree
         : Optional.of(
-            ShippingDetails.offered(tree.orElse(Map.of()), title, address, price.get(), ways));
+            ShippingDetails.offered(
+                tree.orElse(Map.of()), title, address, price.get(), availability, ways));
+  }
+
+  private static Optional<Availability> availability(
+      Facts known, ProductFacts product, Viewpoint viewpoint) {
+    Ware ware = Showing.ware(product, known, viewpoint);
+    boolean isMadeToOrder =
+        product.variants().values().stream().anyMatch(VariantFacts::isMadeToOrder);
+    return Availability.of(
+        ware.stock(),
+        isMadeToOrder,
+        ware.backOn(),
+        LocalDate.ofInstant(viewpoint.moment(), known.zone()));
+  }
+
+  /** Of what is back on a day to come, the wait for it is part of the handling. */
+  private static DayRange handling(Explained one, Delivery.Promised promised) {
+    DayRange usual = one.handling().orElseThrow();
+    if (promised.backOn().isEmpty() || one.shop().isEmpty()) {
+      return usual;
+    }
+    WorkCalendar shop = one.shop().get();
+    return new DayRange(
+        shop.between(promised.placedOn(), promised.leaves().first()),
+        shop.between(promised.placedOn(), promised.leaves().last()));
   }
 
   private static List<Map<String, Object>> ways(
@@ -82,7 +116,7 @@ class ShippingMarkup {
         ways.add(
             ShippingDetails.of(
                 country,
-                one.handling().orElseThrow(),
+                handling(one, promised),
                 one.transit().orElseThrow(),
                 promised.cutOff().atZone(zone).toLocalTime(),
                 zone,

@@ -11,6 +11,7 @@ import nodyes.core.structured.ProductRating;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.reviews.FirstParty;
+import nodyes.server.reviews.MarkupRule;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.RateLimit;
@@ -35,7 +36,7 @@ class StructuredApi {
 
   private final Catalogue catalogue;
   private final Reviews reviews;
-  private final MarkupRuleStore rule;
+  private final MarkupRule rule;
   private final ShippingMarkup shipping;
   private final Shop shop;
   private final ObjectMapper json;
@@ -44,7 +45,7 @@ class StructuredApi {
   StructuredApi(
       Catalogue catalogue,
       Reviews reviews,
-      MarkupRuleStore rule,
+      MarkupRule rule,
       ShippingMarkup shipping,
       Shop shop,
       ObjectMapper json) {

@@ -95,7 +95,8 @@ public class WireTest extends ServerTest {
                 Locale.GERMAN),
             List.of(new CriterionMean(3, "Gewicht", 9, 2)),
             Optional.of(Map.of(new ReviewId(7), new Ago(3, Ago.Unit.WEEK))),
-            List.of("Pot, glazed"));
+            List.of("Pot, glazed"),
+            Optional.of(new WallContent.Marked(new BigDecimal("3.5"), 2)));
     assertEquals(
         wall(content, true),
         "{\"kind\":\"review-wall\",\"id\":\"wall\",\"spot\":\"page-end\",\"product\":\"pot\","
@@ -110,8 +111,8 @@ public class WireTest extends ServerTest {
             + "\"variants\":[{\"title\":\"24 cm\",\"count\":2},{\"title\":\"36 cm\",\"count\":1}]},\"shape\":{\"order\":\"newest\",\"layout\":\"list\",\"columns\":2,\"columnsNarrow\":1,"
             + "\"turning\":\"pages\",\"compact\":false,\"folded\":false,\"flags\":true,\"translated\":true,"
             + "\"form\":\"after\",\"formOpen\":false},\"ago\":true,"
-            + "\"criteria\":[{\"id\":3,\"name\":\"Gewicht\",\"mean\":4.5,\"count\":2}],"
-            + "\"sharedWith\":[\"Pot, glazed\"]}}");
+            + "\"criteria\":[{\"id\":3,\"name\":\"Gewicht\",\"mean\":4.5,\"drawn\":4.50,\"count\":2}],"
+            + "\"sharedWith\":[\"Pot, glazed\"],\"marked\":{\"mean\":3.5,\"count\":2}}}");
   }
 
   @Test
@@ -134,7 +135,8 @@ public class WireTest extends ServerTest {
             WallContent.Facets.of(ReviewFacets.NONE, Locale.ENGLISH),
             List.of(),
             Optional.empty(),
-            List.of());
+            List.of(),
+            Optional.empty());
     String written = wall(content, true);
     assertEquals(
         written.substring(written.indexOf("\"first\"")),
@@ -156,7 +158,8 @@ public class WireTest extends ServerTest {
             WallContent.Facets.of(ReviewFacets.NONE, Locale.ENGLISH),
             List.of(),
             Optional.empty(),
-            List.of());
+            List.of(),
+            Optional.empty());
     String without = wall(content, false);
     assertEquals(without.contains("\"translated\":false"), true, without);
   }

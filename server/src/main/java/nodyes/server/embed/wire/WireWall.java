@@ -33,15 +33,20 @@ public record WireWall(
     WallShape shape,
     boolean ago,
     @Nullable List<WallCriterion> criteria,
-    @Nullable List<String> sharedWith) {
+    @Nullable List<String> sharedWith,
+    @Nullable WallMarked marked) {
+  /** What search engines show of the product, where that is another mean. */
+  public record WallMarked(BigDecimal mean, long count) {}
+
   /** What a reader of a wall can part its reviews by, counted. */
   public record WallFacets(long pictured, long readable, List<WallVariant> variants) {}
 
   /** How many reviews speak of a variant. */
   public record WallVariant(String title, long count) {}
 
-  /** What reviews say of a single thing: the mean over those that rated it. */
-  public record WallCriterion(long id, String name, BigDecimal mean, long count) {}
+  /** What reviews say of a single thing: the mean over those that rated it, and as it is drawn. */
+  public record WallCriterion(
+      long id, String name, BigDecimal mean, BigDecimal drawn, long count) {}
 
   /** How it is laid out; names as in the nod's options. */
   public record WallShape(
@@ -73,9 +78,17 @@ public record WireWall(
         wall.criteria().isEmpty()
             ? null
             : wall.criteria().stream()
-                .map(one -> new WallCriterion(one.criterion(), one.name(), one.mean(), one.count()))
+                .map(
+                    one ->
+                        new WallCriterion(
+                            one.criterion(),
+                            one.name(),
+                            one.mean(),
+                            one.quarterStars(),
+                            one.count()))
                 .toList(),
-        wall.sharedWith().isEmpty() ? null : wall.sharedWith());
+        wall.sharedWith().isEmpty() ? null : wall.sharedWith(),
+        wall.marked().map(one -> new WallMarked(one.mean(), one.count())).orElse(null));
   }
 
   private static Optional<Ago> ago(WallContent wall, Review review) {

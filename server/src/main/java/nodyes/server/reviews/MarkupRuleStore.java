@@ -1,4 +1,4 @@
-package nodyes.server.structured;
+package nodyes.server.reviews;
 
 import static nodyes.generated.Tables.MARKUP_RULE;
 
