@@ -70,6 +70,11 @@ export function Kept({ view, onSet }: KeptProps) {
                   <td className={`pr-2 ${row.broken ? 'font-semibold text-rust-ink' : ''}`}>
                     {row.percent}% of {row.orders}
                     {row.broken && <span className="sr-only">, too few</span>}
+                    {row.before && (
+                      <span className="block text-[12px] text-ink-2">
+                        of {range(row.before)}, as it was promised then
+                      </span>
+                    )}
                   </td>
                   <td className="pr-2 text-ink-2">{slip(row.slip)}</td>
                   <td>
@@ -88,7 +93,11 @@ export function Kept({ view, onSet }: KeptProps) {
                       </span>
                     ) : (
                       <span className="text-ink-2">
-                        {row.orders < 20 ? 'too few orders to say' : 'as it is set'}
+                        {row.before
+                          ? row.words
+                          : row.orders < 20
+                            ? 'too few orders to say'
+                            : 'as it is set'}
                       </span>
                     )}
                   </td>

@@ -74,7 +74,7 @@ public record Kept(int orders, int onTime, int early, int slip, Optional<Proposa
             slips[(slips.length - 1) / 2],
             isKept || orders.size() < ENOUGH
                 ? Optional.empty()
-                : proposal(orders, carrier)
+                : proposal(orders, carrier, today)
                     .filter(one -> !today.equals(Optional.of(one.transit())))));
   }
 
@@ -99,12 +99,18 @@ public record Kept(int orders, int onTime, int early, int slip, Optional<Proposa
         : carrier.between(promised, one.arrived());
   }
 
-  /** The fewest days that would have been kept, and the most before which nearly none came. */
-  private static Optional<Proposal> proposal(List<Arrived> orders, WorkCalendar carrier) {
+  /**
+   * The fewest days that would have been kept; the early end stays as it is promised today where so
+   * few came before it that it is not wrong too, else it is the most before which nearly none came.
+   */
+  private static Optional<Proposal> proposal(
+      List<Arrived> orders, WorkCalendar carrier, Optional<DayRange> today) {
     int most = quantile(orders, one -> needed(one.leaves().last(), one.arrived(), carrier), true);
+    int earliest =
+        quantile(orders, one -> needed(one.leaves().first(), one.arrived(), carrier), false);
     int least =
         Math.clamp(
-            quantile(orders, one -> needed(one.leaves().first(), one.arrived(), carrier), false),
+            today.map(DayRange::least).filter(now -> earliest >= now).orElse(earliest),
             Math.min(1, most),
             most);
     if (most > LONGEST_WAY) {

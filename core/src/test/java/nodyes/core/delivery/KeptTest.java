@@ -60,11 +60,26 @@ public class KeptTest {
     Kept kept = Kept.of(orders, CARRIER, TODAY).orElseThrow();
     assertEquals(kept.percentOnTime(), 71);
     assertTrue(kept.isBroken());
-    assertEquals(kept.proposal(), Optional.of(new Kept.Proposal(new DayRange(4, 6), 96)));
+    assertEquals(kept.proposal(), Optional.of(new Kept.Proposal(new DayRange(2, 6), 96)));
     assertEquals(
-        Kept.of(orders, CARRIER, Optional.of(new DayRange(4, 6))).orElseThrow().proposal(),
+        Kept.of(orders, CARRIER, Optional.of(new DayRange(2, 6))).orElseThrow().proposal(),
         Optional.empty(),
         "what is set already is not proposed");
+  }
+
+  /** 5 to 6 days promised, and a third came on the third day: the early end is wrong as well. */
+  @Test
+  public void theEarlyEndMovesOnlyWhereItIsWrongToo() {
+    var orders = new ArrayList<Kept.Arrived>();
+    for (int i = 0; i < 90; i++) {
+      orders.add(after(i < 30 ? 3 : i < 60 ? 6 : 8));
+    }
+    assertEquals(
+        Kept.of(orders, CARRIER, Optional.of(new DayRange(5, 6))).orElseThrow().proposal(),
+        Optional.of(new Kept.Proposal(new DayRange(3, 8), 100)));
+    assertEquals(
+        Kept.of(orders, CARRIER, Optional.of(new DayRange(1, 4))).orElseThrow().proposal(),
+        Optional.of(new Kept.Proposal(new DayRange(1, 8), 100)));
   }
 
   @Test

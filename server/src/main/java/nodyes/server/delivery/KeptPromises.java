@@ -1,10 +1,15 @@
 package nodyes.server.delivery;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import nodyes.core.delivery.DayRange;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.Estimator;
@@ -12,7 +17,9 @@ import nodyes.core.delivery.Explained;
 import nodyes.core.delivery.Kept;
 import nodyes.core.delivery.Order;
 import nodyes.core.delivery.Ware;
+import nodyes.core.delivery.WorkCalendar;
 import nodyes.server.nods.Nods;
+import nodyes.server.nods.PublishedDelivery;
 import nodyes.server.shop.Shop;
 import nodyes.server.timing.Reckoner;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +29,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class KeptPromises {
   private static final int DAYS = 90;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
   private final ParcelStore store;
   private final Nods nods;
@@ -45,6 +53,8 @@ public class KeptPromises {
    *
    * @param slip the median of the carrier's days between the last promised day and the arrival
    * @param broken whether it is no matter of chance that too few are kept
+   * @param before the days that were promised when these orders were placed, where that are others
+   *     than today's, of which too few came yet
    * @param words all of it as a sentence
    */
   record KeptView(
@@ -58,6 +68,7 @@ public class KeptPromises {
       boolean broken,
       SettingsView.@Nullable DaysView today,
       @Nullable ProposalView proposal,
+      SettingsView.@Nullable DaysView before,
       String words) {}
 
   /**
@@ -73,23 +84,76 @@ public class KeptPromises {
   }
 
   KeptOrders kept() {
-    DeliverySettings settings = nods.published().delivery();
-    Estimator estimator = reckoner.of(settings, clock.instant());
+    List<PublishedDelivery> published = nods.publishedDeliveries();
     LocalDate since = LocalDate.ofInstant(clock.instant(), shop.settings().zone()).minusDays(DAYS);
     var views = new ArrayList<KeptView>();
     store
         .arrived(since)
         .forEach(
-            (country, orders) -> {
-              Explained now = explained(estimator, country);
-              Kept.of(orders, now.carrier(), now.transit())
-                  .map(kept -> view(country, kept, now))
+            (country, came) -> {
+              Explained now = explained(nods.published().delivery(), country);
+              Told told = told(came, now, changed(published, country, now));
+              Kept.of(told.orders(), now.carrier(), now.transit())
+                  .map(kept -> view(country, kept, now, told.before()))
                   .ifPresent(views::add);
             });
     return new KeptOrders(DAYS, store.promisedLate(since), views);
   }
 
-  private Explained explained(Estimator estimator, String country) {
+  /**
+   * Days on the way that were promised before.
+   *
+   * @param transit the days
+   * @param since when others were published
+   */
+  private record Before(DayRange transit, Instant since) {}
+
+  /** The orders that a share is told of; those of a promise before where today's has too few. */
+  private record Told(List<Kept.Arrived> orders, Optional<Before> before) {}
+
+  /** The other days that were promised before, and until when, if any were. */
+  private Optional<Before> changed(
+      List<PublishedDelivery> published, String country, Explained now) {
+    Instant since = clock.instant();
+    for (PublishedDelivery one : published) {
+      Optional<DayRange> transit = explained(one.settings(), country).transit();
+      if (transit.isPresent() && !transit.equals(now.transit())) {
+        return Optional.of(new Before(transit.get(), since));
+      }
+      since = one.since();
+    }
+    return Optional.empty();
+  }
+
+  private static Told told(List<ParcelStore.Came> came, Explained now, Optional<Before> before) {
+    List<Kept.Arrived> all = came.stream().map(ParcelStore.Came::arrived).toList();
+    if (before.isEmpty() || now.transit().isEmpty()) {
+      return new Told(all, Optional.empty());
+    }
+    Map<Boolean, List<Kept.Arrived>> bySide =
+        came.stream()
+            .collect(
+                Collectors.partitioningBy(
+                    one ->
+                        !one.placedAt().isBefore(before.get().since())
+                            || transit(one.arrived(), now.carrier()).equals(now.transit().get()),
+                    Collectors.mapping(ParcelStore.Came::arrived, Collectors.toList())));
+    List<Kept.Arrived> ofToday = bySide.getOrDefault(true, List.of());
+    List<Kept.Arrived> ofBefore = bySide.getOrDefault(false, List.of());
+    return ofToday.size() >= Kept.ENOUGH || ofBefore.isEmpty()
+        ? new Told(ofToday, Optional.empty())
+        : new Told(ofBefore, before);
+  }
+
+  /** The days on the way that an order was promised. */
+  private static DayRange transit(Kept.Arrived one, WorkCalendar carrier) {
+    int least = carrier.between(one.leaves().first(), one.arrives().first());
+    return new DayRange(
+        least, Math.max(least, carrier.between(one.leaves().last(), one.arrives().last())));
+  }
+
+  private Explained explained(DeliverySettings settings, String country) {
+    Estimator estimator = reckoner.of(settings, clock.instant());
     var anything =
         new Ware(
             "",
@@ -101,7 +165,7 @@ public class KeptPromises {
     return estimator.explain(new Order(clock.instant(), shop.settings().zone(), anything, country));
   }
 
-  private static KeptView view(String country, Kept kept, Explained now) {
+  private KeptView view(String country, Kept kept, Explained now, Optional<Before> before) {
     String name = Locale.of("", country).getDisplayCountry(Locale.ENGLISH);
     return new KeptView(
         country,
@@ -111,12 +175,27 @@ public class KeptPromises {
         kept.early(),
         kept.percentOnTime(),
         kept.slip(),
-        kept.isBroken(),
+        // what was promised before is no longer held against what is promised now
+        before.isEmpty() && kept.isBroken(),
         now.transit().map(KeptPromises::days).orElse(null),
         kept.proposal()
             .map(one -> new ProposalView(days(one.transit()), one.percent()))
             .orElse(null),
-        words(name, kept, now));
+        before.map(one -> days(one.transit())).orElse(null),
+        before.map(one -> words(name, kept, now, one)).orElseGet(() -> words(name, kept, now)));
+  }
+
+  private String words(String name, Kept kept, Explained now, Before before) {
+    return name
+        + ": "
+        + text(before.transit())
+        + " days was kept for "
+        + kept.percentOnTime()
+        + "%; since "
+        + DAY.format(before.since().atZone(shop.settings().zone()))
+        + " you promise "
+        + now.transit().map(KeptPromises::text).orElse("nothing")
+        + ": not enough orders yet.";
   }
 
   private static String words(String name, Kept kept, Explained now) {

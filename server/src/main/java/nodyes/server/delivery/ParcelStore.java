@@ -114,8 +114,11 @@ class ParcelStore {
         });
   }
 
+  /** A parcel that came, and when it was ordered. */
+  record Came(Instant placedAt, Kept.Arrived arrived) {}
+
   /** Parcels that were promised and came, from a day on, by country. */
-  Map<String, List<Kept.Arrived>> arrived(LocalDate since) {
+  Map<String, List<Came>> arrived(LocalDate since) {
     return database.read(
         sql ->
             sql
@@ -125,7 +128,8 @@ class ParcelStore {
                     SHOP_ORDER.PROMISED_LEAVES_LAST,
                     SHOP_ORDER.PROMISED_FIRST,
                     SHOP_ORDER.PROMISED_LAST,
-                    SHOP_ORDER.ARRIVED_ON)
+                    SHOP_ORDER.ARRIVED_ON,
+                    SHOP_ORDER.PLACED_AT)
                 .from(SHOP_ORDER)
                 .where(
                     SHOP_ORDER
@@ -141,10 +145,12 @@ class ParcelStore {
                         LinkedHashMap::new,
                         Collectors.mapping(
                             row ->
-                                new Kept.Arrived(
-                                    span(row.value2(), row.value3()),
-                                    span(row.value4(), row.value5()),
-                                    LocalDate.parse(row.value6())),
+                                new Came(
+                                    row.value7(),
+                                    new Kept.Arrived(
+                                        span(row.value2(), row.value3()),
+                                        span(row.value4(), row.value5()),
+                                        LocalDate.parse(row.value6()))),
                             Collectors.toList()))));
   }
 

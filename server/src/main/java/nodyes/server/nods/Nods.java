@@ -25,6 +25,7 @@ import org.springframework.stereotype.Component;
 /** The nods that the owner set: one draft, and the versions that were published. */
 @Component
 public class Nods {
+  private static final int DELIVERIES_LOOKED_AT = 200;
   private static final String SYSTEM = "Nod Yes";
 
   private final NodStore store;
@@ -91,6 +92,11 @@ public class Nods {
         : versions
             .find(version)
             .orElseThrow(() -> Refusal.notFound("There is no version " + version + "."));
+  }
+
+  /** The timings that shoppers got, the newest first; as far back as matters for promises. */
+  public List<PublishedDelivery> publishedDeliveries() {
+    return versions.deliveries(DELIVERIES_LOOKED_AT);
   }
 
   Draft written() {

@@ -10,9 +10,12 @@ import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.select;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import nodyes.core.delivery.DeliverySettings;
 import nodyes.generated.tables.records.ArrangementVersionRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
@@ -24,10 +27,12 @@ import org.springframework.stereotype.Component;
 class VersionStore {
   private final Database database;
   private final NodStore drafts;
+  private final NodJson json;
 
-  VersionStore(Database database, NodStore drafts) {
+  VersionStore(Database database, NodStore drafts, NodJson json) {
     this.database = database;
     this.drafts = drafts;
+    this.json = json;
   }
 
   Arrangement latest() {
@@ -57,6 +62,33 @@ class VersionStore {
                     .limit(most)
                     .offset(offset)
                     .fetch()));
+  }
+
+  /** The timings of so many of the newest versions, newest first; what stayed the same is one. */
+  List<PublishedDelivery> deliveries(int most) {
+    return database.read(
+        sql -> {
+          var found = new ArrayList<PublishedDelivery>();
+          String before = "";
+          for (var row :
+              sql.select(ARRANGEMENT_VERSION.PUBLISHED_AT, ARRANGED_DELIVERY.SETTINGS)
+                  .from(ARRANGEMENT_VERSION)
+                  .leftJoin(ARRANGED_DELIVERY)
+                  .on(ARRANGED_DELIVERY.VERSION.eq(ARRANGEMENT_VERSION.VERSION))
+                  .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
+                  .limit(most)
+                  .fetch()) {
+            String text = Objects.requireNonNullElse(row.value2(), "");
+            boolean isSame = !found.isEmpty() && text.equals(before);
+            DeliverySettings settings =
+                isSame
+                    ? found.removeLast().settings()
+                    : text.isEmpty() ? DeliverySettings.NONE : json.readDelivery(text);
+            found.add(new PublishedDelivery(row.value1(), settings));
+            before = text;
+          }
+          return List.copyOf(found);
+        });
   }
 
   long count() {

@@ -20,15 +20,15 @@ class MarkupRuleApi {
   }
 
   /** Whether reviews that were brought in count in structured data, beside those written here. */
-  record Marked(boolean countsBroughtIn) {}
+  record MarkupRuleSet(boolean countsBroughtIn) {}
 
   @GetMapping
-  Marked get() {
-    return new Marked(rules.countsBroughtIn());
+  MarkupRuleSet get() {
+    return new MarkupRuleSet(rules.countsBroughtIn());
   }
 
   @PutMapping
-  Marked put(@RequestBody Marked wanted) {
+  MarkupRuleSet put(@RequestBody MarkupRuleSet wanted) {
     rules.follow(wanted.countsBroughtIn());
     return get();
   }
