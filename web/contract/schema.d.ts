@@ -1156,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/page/check/lacking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lacking"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/page/moments": {
         parameters: {
             query?: never;
@@ -2197,6 +2213,7 @@ export interface components {
             kind: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
             marks: string[];
             missing: string[];
+            otherKey?: string;
             pointed: components["schemas"]["PointedFound"][];
             spots: string[];
             structured: string;
@@ -2569,6 +2586,7 @@ export interface components {
             promisedLate: number;
         };
         KeptView: {
+            before?: components["schemas"]["DaysView"];
             broken: boolean;
             country: string;
             /** Format: int32 */
@@ -2627,6 +2645,13 @@ export interface components {
             kind: "label";
             product: string;
             spot: string;
+        };
+        LackingSpot: {
+            kind: string;
+            name: string;
+            nod: string;
+            spot: string;
+            text: string;
         };
         LayerReading: {
             applies: boolean;
@@ -2742,6 +2767,13 @@ export interface components {
             key: string;
         };
         Marked: {
+            /** @enum {string} */
+            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED";
+            lines: number[];
+            /** Format: int64 */
+            reviews: number;
+        };
+        MarkupRuleSet: {
             countsBroughtIn: boolean;
         };
         Material: {
@@ -3077,6 +3109,10 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageTrouble: {
+            kind: string;
+            text: string;
+        };
         PageView: {
             /** Format: date-time */
             moment: string;
@@ -3084,6 +3120,10 @@ export interface components {
             /** Format: date-time */
             validUntil?: string;
             zone: string;
+        };
+        PagesLack: {
+            lacking: components["schemas"]["LackingSpot"][];
+            troubles: components["schemas"]["PageTrouble"][];
         };
         PairView: {
             contrast: components["schemas"]["Contrast"];
@@ -3302,10 +3342,16 @@ export interface components {
             lang?: string;
             nod: string;
         };
+        ReachTold: {
+            /** Format: int32 */
+            products: number;
+            text: string;
+        };
         ReachView: {
             alone: {
                 [key: string]: number;
             };
+            elsewhere: components["schemas"]["ReachTold"][];
             misses: components["schemas"]["MissView"][];
             named: components["schemas"]["ProductName"][];
             /** Format: int32 */
@@ -6203,6 +6249,26 @@ export interface operations {
             };
         };
     };
+    lacking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PagesLack"];
+                };
+            };
+        };
+    };
     moments: {
         parameters: {
             query?: {
@@ -7289,7 +7355,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Marked"];
+                    "*/*": components["schemas"]["MarkupRuleSet"];
                 };
             };
         };
@@ -7303,7 +7369,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Marked"];
+                "application/json": components["schemas"]["MarkupRuleSet"];
             };
         };
         responses: {
@@ -7313,7 +7379,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Marked"];
+                    "*/*": components["schemas"]["MarkupRuleSet"];
                 };
             };
         };

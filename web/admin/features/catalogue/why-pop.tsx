@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { moment } from '../../shared/words';
 import { Loading } from '../../ui/empty';
 import { SHEET } from '../../ui/pick';
+import { Lacking } from '../pages/lacking';
 import { Why as WhyNot } from '../pages/why';
 import { Drop } from './marks';
 import { useProductView, type NodAnswer, type NodColumn } from './queries';
@@ -85,6 +86,7 @@ function Why({ column, slug, onAsk }: WhyProps) {
           </li>
         ))}
       </ul>
+      <Lacking nod={nod.nod} className="mt-2" />
       {nod.doubts.map((doubt) => (
         <p key={doubt.rule} className="mt-2 text-[13px] text-rust-ink">
           <b>{doubt.rule}.</b> {doubt.text}

@@ -7,6 +7,7 @@ import { useSay } from '../../ui/toasts';
 import { Says } from './faces/says';
 import { WhoSeesIt } from './faces/who';
 import { Looks } from './faces/looks';
+import { Lacking } from './lacking';
 import { useNodEditor, type Saving } from './nod-editor';
 import { computeInstead, copyNod, removeNod, useDraftAct, once } from './nod-queries';
 import type { NodRow } from './rows';
@@ -61,6 +62,17 @@ export function NodOpened(props: NodOpenedProps) {
         <Chip row={row} on={set.on} zone={zone} />
       </PanelHead>
       {row && <p className="px-4.5 pb-1 text-[13px] leading-snug text-ink-2">{row.because}</p>}
+      {row?.unplaced ? (
+        <p
+          role="status"
+          className="mx-4.5 mb-2 rounded-lg bg-rust-soft px-3 py-2 text-[13px] text-rust-ink"
+        >
+          This page has no spot named {row.spot}, so it shows nowhere on it: mark one with
+          data-nod-spot="{row.spot}", or point at a place.
+        </p>
+      ) : (
+        <Lacking nod={id} className="mx-4.5 mb-2" />
+      )}
       {saving.state === 'conflict' && (
         <Conflict onTheirs={editor.takeTheirs} onMine={editor.keepMine} />
       )}

@@ -122,6 +122,16 @@ export function usePageCheck(kind: string, of: string | undefined, enabled: bool
   });
 }
 
+/** What the live pages lack for the nods of the draft, and what keeps whole pages silent. */
+export function useLacking() {
+  return useQuery({
+    queryKey: ['arrangement', 'lacking'],
+    queryFn: () => need(api.GET('/api/v1/page/check/lacking')),
+    staleTime: 60_000,
+    retry: false,
+  });
+}
+
 export function useVersions(page: number) {
   return useQuery({
     queryKey: ['arrangement', 'versions', page],

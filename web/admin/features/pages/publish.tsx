@@ -4,6 +4,7 @@ import { Button } from '../../ui/button';
 import { SHEET } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { count } from '../../shared/words';
+import { Lacking } from './lacking';
 import { useArrangement, usePublish } from './queries';
 import { useState } from 'react';
 
@@ -54,6 +55,7 @@ export function PublishPages() {
               </ul>
             </section>
           ))}
+          <Lacking className="mb-3" />
           {unsayable.length > 0 && (
             <div role="alert" className="mb-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
               Not yet: {unsayable.join('; ')}.

@@ -27,6 +27,8 @@ function reason(check: SilentProps['check'], error: Error | null): string {
   }
   if (!check) return 'This page says nothing yet; it is being looked at.';
   if (check.failure) return `This page could not be had: ${check.failure}`;
+  if (check.otherKey)
+    return `The script on this page has the key of another shop (data-shop="${check.otherKey}"). Setup has the line with yours.`;
   if (!check.hasScript)
     return 'The script is not on this page. Put the line from Setup before the page’s end.';
   if (check.framing)

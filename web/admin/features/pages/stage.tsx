@@ -8,6 +8,7 @@ import { useSay } from '../../ui/toasts';
 import { AddNod } from './add-nod';
 import { useFrames } from './frame-link';
 import { KitPanel } from './kit-panel';
+import { Troubles } from './lacking';
 import { LivePage } from './live-page';
 import { MomentsStrip } from './moments-strip';
 import { NodOpened } from './nod-opened';
@@ -141,6 +142,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
         aria-label="The live page"
         className="flex min-h-0 flex-col bg-[radial-gradient(circle_at_1px_1px,#e2d8c6_1px,transparent_0)] bg-[length:16px_16px] px-5 pt-4"
       >
+        {heard && !isNeutral && <Troubles kind={view.kind} />}
         {silent === page && !heard && !ours && <Silent check={check.data} error={check.error} />}
         {isNeutral && heard && !ours && <Silent check={check.data} error={check.error} />}
         {version !== undefined && (

@@ -55,7 +55,14 @@ function Reach({ reach, wrong }: { reach: ReachData; wrong: string | undefined }
         </b>
         {reach.products > 0 && `, ${count(reach.variants, 'variant')}`}
       </p>
-      {reach.products === 0 && (
+      {reach.elsewhere.length > 0 && (
+        <ul className="mt-1 text-[13px]" aria-label="For other shoppers and times">
+          {reach.elsewhere.map((one) => (
+            <li key={one.text}>{one.text}</li>
+          ))}
+        </ul>
+      )}
+      {reach.products === 0 && reach.elsewhere.every((one) => one.products === 0) && (
         <p className="mt-1 text-rust-ink">
           It matches nothing: no shopper would ever see it like this.
         </p>

@@ -36,6 +36,8 @@ public enum FactName {
   PICTURE("picture", Source.CATALOGUE),
   /** Units sold in a window of days. */
   UNITS_SOLD("units sold", Source.ORDERS),
+  /** The last order of it. */
+  LAST_ORDER("last order", Source.ORDERS),
   /** The place among others by units sold. */
   SALES_RANK("sales rank", Source.ORDERS),
   /** Visitors who looked at it lately. */

@@ -70,6 +70,12 @@ public record Viewpoint(
     products = List.copyOf(products);
   }
 
+  /** The same look at one product alone. */
+  public Viewpoint of(Slug product) {
+    return new Viewpoint(
+        page, List.of(product), variant, country, language, screen, moment, orderedAt);
+  }
+
   /** The same look at another moment. */
   public Viewpoint at(Instant other) {
     return new Viewpoint(page, products, variant, country, language, screen, other, orderedAt);

@@ -75,6 +75,8 @@ public final class BecauseSentence {
       case DELIVERY ->
           "the shop’s own country is not set in Delivery, and the shopper’s is unknown";
       case BACK_ON -> "the day from which it can be had again is not known";
+      case LAST_ORDER -> "no order of it is known " + wanted.replace("for at most", "of the last");
+      case QUOTES -> "which of its reviews are picked is not looked at here";
       case SALES_RANK, UNITS_SOLD -> "it is in no category, or nothing is known of what was sold";
       default -> "the " + fact.words() + " is not known; the rule wants " + wanted;
     };
@@ -103,6 +105,7 @@ public final class BecauseSentence {
       case FIRST_PUBLISHED ->
           "the shop shows it since " + figure + (met ? "" : "; the rule wants it " + wanted);
       case PICTURE -> met ? "it has a picture" : "it has no picture";
+      case LAST_ORDER -> "its last order is known";
       case UNITS_SOLD -> TradeClauses.sold(finding, met);
       case SALES_RANK -> TradeClauses.rank(finding, met);
       case VALUE -> "your words put in " + figure;

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -34,13 +35,20 @@ final class OrderParts {
         known
             .filter(order -> !order.placedAt().isAfter(offered.viewpoint().moment()))
             .filter(order -> !day(order, offered).isBefore(today.minusDays(orders.days() - 1L)));
+    ValidUntil lastUntil =
+        known.map(order -> until(order, orders, offered)).orElse(ValidUntil.NEVER_ENDS);
+    var findings = new ArrayList<Finding>();
+    findings.add(
+        Finding.of(
+            FactName.UNITS_SOLD,
+            new Figure.Sold(units, orders.days()),
+            wanted,
+            units >= orders.leastSold()));
+    if (orders.tells() == RecentOrders.Tells.LATEST && last.isEmpty()) {
+      findings.add(Finding.unknown(FactName.LAST_ORDER, new Figure.Days(orders.days())));
+    }
     return new Showing.Part(
-        List.of(
-            Finding.of(
-                FactName.UNITS_SOLD,
-                new Figure.Sold(units, orders.days()),
-                wanted,
-                units >= orders.leastSold())),
+        findings,
         () ->
             orders.tells() == RecentOrders.Tells.LATEST && last.isEmpty()
                 ? Optional.empty()
@@ -50,10 +58,10 @@ final class OrderParts {
             .book()
             .unitsChangeOn(offered.product().id(), orders.days(), today)
             .map(day -> ValidUntil.before(offered.startOf(day)))
-            .orElse(ValidUntil.NEVER_ENDS),
-        orders.tells() == RecentOrders.Tells.COUNT
-            ? ValidUntil.NEVER_ENDS
-            : known.map(order -> until(order, orders, offered)).orElse(ValidUntil.NEVER_ENDS),
+            .orElse(ValidUntil.NEVER_ENDS)
+            // without a last order that may be told it does not show
+            .and(orders.tells() == RecentOrders.Tells.LATEST ? lastUntil : ValidUntil.NEVER_ENDS),
+        orders.tells() == RecentOrders.Tells.COUNT ? ValidUntil.NEVER_ENDS : lastUntil,
         List.of());
   }
 

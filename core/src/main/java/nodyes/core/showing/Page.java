@@ -20,7 +20,27 @@ import nodyes.core.nod.Viewpoint;
  */
 public record Page(List<Placed> placed, ValidUntil validUntil, ValidUntil shownUntil) {
   /** A nod, a product of the page, and the verdict for the two. */
-  public record Placed(Nod nod, Slug product, Verdict verdict) {}
+  public record Placed(Nod nod, Slug product, Verdict verdict) {
+    /**
+     * The same with the end at which this nod's own answer differs. One that other labels crowd out
+     * keeps the end that they give it.
+     */
+    public Placed tight(Facts facts, Viewpoint viewpoint) {
+      Page alone = compose(List.of(nod), facts, viewpoint.of(product));
+      Verdict own = alone.placed().getFirst().verdict();
+      ValidUntil until = alone.validUntil();
+      return !own.because().equals(verdict.because())
+          ? this
+          : new Placed(
+              nod,
+              product,
+              switch (verdict) {
+                case Verdict.Shown shown ->
+                    new Verdict.Shown(shown.content(), shown.because(), until);
+                case Verdict.Withheld withheld -> new Verdict.Withheld(withheld.because(), until);
+              });
+    }
+  }
 
   /**
    * Composes a page.

@@ -146,7 +146,10 @@ final class ReviewParts {
     List<Review> found = reviews.quotes().get(picked.rule());
     if (found == null) {
       // asked over the whole catalogue, where reviews themselves are not loaded
-      return new Showing.Part(hasReviews(reviews, 1), Optional::empty, ValidUntil.NEVER_ENDS);
+      return new Showing.Part(
+          Finding.unknown(FactName.QUOTES, new Figure.Count(1)),
+          Optional::empty,
+          ValidUntil.NEVER_ENDS);
     }
     List<Quote> quotes =
         inTurn(found, picked, reader).stream()

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import nodyes.core.common.Slug;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
 import nodyes.server.catalogue.Catalogue;
@@ -28,6 +29,8 @@ class PageCheck {
   /** The spot that every page has. */
   private static final String EVERYWHERE = "screen-edge";
 
+  private static final int MOST_NAMED = 5;
+
   private final Fetch fetch;
   private final Shop shop;
   private final Nods nods;
@@ -47,7 +50,8 @@ class PageCheck {
    * What was found.
    *
    * @param failure why the page could not be had; the rest is then empty
-   * @param hasScript whether our script is on it
+   * @param hasScript whether our script is on it, with this shop's key
+   * @param otherKey the key of another shop that it has; missing where it has none
    * @param marks what is wrong with how the page says what it is; empty where all is well
    * @param framing the header that keeps it from being framed; empty where none does
    * @param spots standard spots that are marked on it
@@ -59,6 +63,7 @@ class PageCheck {
       String address,
       @Nullable String failure,
       boolean hasScript,
+      @Nullable String otherKey,
       List<String> marks,
       String framing,
       List<String> spots,
@@ -67,7 +72,7 @@ class PageCheck {
       String structured) {
     static Checked failed(PageKind kind, String address, String failure) {
       return new Checked(
-          kind, address, failure, false, List.of(), "", List.of(), List.of(), List.of(), "");
+          kind, address, failure, false, null, List.of(), "", List.of(), List.of(), List.of(), "");
     }
   }
 
@@ -144,7 +149,11 @@ class PageCheck {
         kind,
         address,
         null,
-        hasScript(html),
+        scriptKeys(html).contains(shop.settings().publicKey()),
+        scriptKeys(html).stream()
+            .filter(key -> !key.equals(shop.settings().publicKey()))
+            .findFirst()
+            .orElse(null),
         marks(html, kind),
         framing.because(),
         spots,
@@ -174,15 +183,14 @@ class PageCheck {
     }
   }
 
-  private boolean hasScript(Document html) {
+  private static List<String> scriptKeys(Document html) {
     return html.select("script[src][data-shop]").stream()
-        .anyMatch(
-            script ->
-                script.attr("src").contains("/nodyes.js")
-                    && script.attr("data-shop").equals(shop.settings().publicKey()));
+        .filter(script -> script.attr("src").contains("/nodyes.js"))
+        .map(script -> script.attr("data-shop"))
+        .toList();
   }
 
-  private static List<String> marks(Document html, PageKind kind) {
+  private List<String> marks(Document html, PageKind kind) {
     var wrong = new ArrayList<String>();
     Element marked = html.selectFirst("[data-nod-page]");
     if (marked == null) {
@@ -197,10 +205,27 @@ class PageCheck {
               + " was looked for");
     }
     boolean hasProducts = kind == PageKind.PRODUCT || kind == PageKind.LISTING;
-    if (hasProducts && html.selectFirst("[data-nod-product]") == null) {
+    List<String> named =
+        html.select("[data-nod-product]").stream()
+            .map(one -> one.attr("data-nod-product").strip())
+            .distinct()
+            .toList();
+    if (hasProducts && named.isEmpty()) {
       wrong.add("it names no product: data-nod-product=\"its name in the catalogue\"");
     }
+    List<String> unknown = named.stream().filter(name -> !isKnown(name)).toList();
+    if (!unknown.isEmpty()) {
+      wrong.add(
+          "it names "
+              + (unknown.size() == 1 ? "a product" : unknown.size() + " products")
+              + " that the catalogue lacks: "
+              + String.join(", ", unknown.subList(0, Math.min(MOST_NAMED, unknown.size()))));
+    }
     return wrong;
+  }
+
+  private boolean isKnown(String name) {
+    return Slug.parse(name).filter(slug -> !catalogue.find(List.of(slug)).isEmpty()).isPresent();
   }
 
   private static String origin(URI address) {

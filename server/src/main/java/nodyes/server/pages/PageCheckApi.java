@@ -18,9 +18,11 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/api/v1/page/check")
 class PageCheckApi {
   private final PageCheck check;
+  private final LivePages pages;
 
-  PageCheckApi(PageCheck check) {
+  PageCheckApi(PageCheck check, LivePages pages) {
     this.check = check;
+    this.pages = pages;
   }
 
   record AllChecked(List<PageCheck.Checked> pages) {}
@@ -33,6 +35,12 @@ class PageCheckApi {
     PageKind page =
         PageKind.parse(kind).orElseThrow(() -> Refusal.value("kind", "is no kind of page"));
     return check.one(page, of, office(request));
+  }
+
+  /** What the live pages lack for the nods of the draft. */
+  @GetMapping("/lacking")
+  LivePages.PagesLack lacking() {
+    return pages.look();
   }
 
   @GetMapping("/all")

@@ -21,13 +21,10 @@ import nodyes.core.showing.BecauseSentence;
 import nodyes.core.showing.Facts;
 import nodyes.core.showing.Moments;
 import nodyes.core.showing.Page;
-import nodyes.core.showing.ProductFacts;
-import nodyes.core.showing.Seen;
 import nodyes.core.showing.Showing;
 import nodyes.core.showing.Verdict;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
-import nodyes.server.presence.Presence;
 import nodyes.server.shop.Shop;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
@@ -45,7 +42,7 @@ class PagesApi {
   private final Shop shop;
   private final Clock clock;
   private final PreviewTokens tokens;
-  private final Presence presence;
+  private final NodFacts nodFacts;
 
   PagesApi(
       FactLoader facts,
@@ -53,8 +50,8 @@ class PagesApi {
       Shop shop,
       Clock clock,
       PreviewTokens tokens,
-      Presence presence) {
-    this.presence = presence;
+      NodFacts nodFacts) {
+    this.nodFacts = nodFacts;
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
@@ -133,19 +130,16 @@ class PagesApi {
     Arrangement looked = looked(asked);
     Facts loaded = facts.load(looked, viewpoint);
     // how many look is known of now alone
-    Facts known = asked.at() == null ? loaded.with(seen(loaded)) : loaded;
+    Facts known = asked.at() == null ? nodFacts.seenNow(loaded) : loaded;
     Page page = Page.compose(looked.nods(), known, viewpoint);
     ZoneId zone = shop.settings().zone();
     return new PageView(
         viewpoint.moment(),
         zone.getId(),
         page.validUntil().end().orElse(null),
-        page.placed().stream().map(placed -> view(placed, known, viewpoint)).toList());
-  }
-
-  private Seen seen(Facts loaded) {
-    return presence.seen(
-        loaded.products().values().stream().map(ProductFacts::id).toList(), clock.instant());
+        page.placed().stream()
+            .map(placed -> view(placed.tight(known, viewpoint), known, viewpoint))
+            .toList());
   }
 
   /** What becomes of a nod for a product. */

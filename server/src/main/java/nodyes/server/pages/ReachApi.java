@@ -2,6 +2,7 @@ package nodyes.server.pages;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -36,13 +37,13 @@ import org.springframework.web.bind.annotation.RestController;
 class ReachApi {
   private static final int MOST_NAMED = 60;
 
-  private final AllFacts facts;
+  private final NodFacts facts;
   private final Nods nods;
   private final Shop shop;
   private final Catalogue catalogue;
   private final Clock clock;
 
-  ReachApi(AllFacts facts, Nods nods, Shop shop, Catalogue catalogue, Clock clock) {
+  ReachApi(NodFacts facts, Nods nods, Shop shop, Catalogue catalogue, Clock clock) {
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
@@ -70,7 +71,8 @@ class ReachApi {
       int of,
       List<ProductName> named,
       List<MissView> misses,
-      Map<String, Integer> alone) {}
+      Map<String, Integer> alone,
+      List<Elsewhere.ReachTold> elsewhere) {}
 
   @PostMapping
   ReachView reach(@RequestBody ReachAsked asked) {
@@ -102,11 +104,22 @@ class ReachApi {
                 audience,
                 true,
                 placement.screens()));
-    Facts all = facts.with(draft);
-    return view(Reach.of(asIs, all, viewpoint), all, zone);
+    Optional<Instant> at = Optional.ofNullable(asked.at()).map(_ -> viewpoint.moment());
+    Facts all = facts.ofAll(draft, asIs, viewpoint.page(), at);
+    return view(Reach.of(asIs, all, viewpoint), elsewhere(asIs, draft, viewpoint), all, zone);
   }
 
-  private ReachView view(Reach reach, Facts all, ZoneId zone) {
+  /** How far it reaches for others, where its conditions name a time or a place. */
+  private List<Elsewhere.ReachTold> elsewhere(Nod nod, Arrangement draft, Viewpoint viewpoint) {
+    ZoneId zone = shop.settings().zone();
+    return Elsewhere.of(
+        nod,
+        viewpoint,
+        one -> facts.ofAll(draft, nod, one.page(), Optional.of(one.moment())),
+        zone);
+  }
+
+  private ReachView view(Reach reach, List<Elsewhere.ReachTold> elsewhere, Facts all, ZoneId zone) {
     List<String> named = reach.products().stream().limit(MOST_NAMED).map(Slug::value).toList();
     Map<String, String> pictures = catalogue.pictures(named);
     return new ReachView(
@@ -127,7 +140,8 @@ class ReachApi {
                         title(all, miss.product()),
                         BecauseSentence.clause(miss.by(), zone)))
             .toList(),
-        reach.alone());
+        reach.alone(),
+        elsewhere);
   }
 
   private static String title(Facts all, Slug slug) {

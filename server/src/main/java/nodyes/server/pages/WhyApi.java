@@ -14,6 +14,7 @@ import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.showing.Because;
 import nodyes.core.showing.BecauseSentence;
+import nodyes.core.showing.Facts;
 import nodyes.core.showing.Page;
 import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/page/why")
 class WhyApi {
   private final FactLoader facts;
+  private final NodFacts nodFacts;
   private final Nods nods;
   private final Shop shop;
   private final PageCheck check;
@@ -37,7 +39,14 @@ class WhyApi {
   private final Clock clock;
 
   WhyApi(
-      FactLoader facts, Nods nods, Shop shop, PageCheck check, Sightings sightings, Clock clock) {
+      FactLoader facts,
+      NodFacts nodFacts,
+      Nods nods,
+      Shop shop,
+      PageCheck check,
+      Sightings sightings,
+      Clock clock) {
+    this.nodFacts = nodFacts;
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
@@ -136,7 +145,7 @@ class WhyApi {
     needs.add(
         page.hasScript()
             ? need("script", Standing.SO, "the script is on the page")
-            : need("script", Standing.NOT_SO, "the script is not on " + page.address()));
+            : need("script", Standing.NOT_SO, LivePages.noScript(page)));
     page.marks().forEach(mark -> needs.add(need("page", Standing.NOT_SO, mark)));
     String spot = nod.placement().spot().name();
     boolean there =
@@ -165,7 +174,10 @@ class WhyApi {
 
   private void conditions(Nod nod, WhyAsked asked, Viewpoint viewpoint, List<Need> needs) {
     ZoneId zone = shop.settings().zone();
-    Page page = facts.compose(nods.published().with(List.of(nod)), viewpoint);
+    Facts loaded = facts.load(nods.published().with(List.of(nod)), viewpoint);
+    // how many look is known of now alone
+    Facts known = asked.at() == null ? nodFacts.seenNow(loaded) : loaded;
+    Page page = Page.compose(List.of(nod), known, viewpoint);
     Slug product =
         Slug.parse(asked.product()).orElseThrow(() -> Refusal.value("product", "is no slug"));
     for (Page.Placed placed : page.placed()) {

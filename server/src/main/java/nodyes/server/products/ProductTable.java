@@ -22,6 +22,7 @@ import nodyes.core.showing.ProductFacts;
 import nodyes.core.showing.Verdict;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.AllFacts;
+import nodyes.server.pages.NodFacts;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
@@ -31,10 +32,12 @@ import org.springframework.stereotype.Component;
 class ProductTable {
   private final AllFacts facts;
   private final Nods nods;
+  private final NodFacts nodFacts;
   private final Clock clock;
 
-  ProductTable(AllFacts facts, Nods nods, Clock clock) {
+  ProductTable(AllFacts facts, NodFacts nodFacts, Nods nods, Clock clock) {
     this.facts = facts;
+    this.nodFacts = nodFacts;
     this.nods = nods;
     this.clock = clock;
   }
@@ -45,6 +48,11 @@ class ProductTable {
 
   Facts facts() {
     return facts.with(nods.draft());
+  }
+
+  /** What a nod needs to know of some products. */
+  Facts facts(Nod nod, List<Slug> products) {
+    return nodFacts.ofNow(nods.draft(), List.of(nod), firstPage(nod), products);
   }
 
   /** The nods that are on, as drafted, each asked for on a page that it is for. */
@@ -68,7 +76,7 @@ class ProductTable {
         found.add(row);
       }
     }
-    found = showing(filter, found, all);
+    found = showing(filter, found);
     filter.order().ifPresent(found::sort);
     int first = (PageOf.page(page) - 1) * PageOf.size(size);
     return new PageOf<>(
@@ -80,7 +88,7 @@ class ProductTable {
         found.size());
   }
 
-  private List<ProductRow> showing(ProductFilter filter, List<ProductRow> found, Facts all) {
+  private List<ProductRow> showing(ProductFilter filter, List<ProductRow> found) {
     String id = filter.shows() != null ? filter.shows() : filter.hides();
     if (id == null || id.isBlank()) {
       return found;
@@ -91,39 +99,43 @@ class ProductTable {
             .findFirst()
             .orElseThrow(() -> Refusal.notFound("There is no such nod, or it is off."));
     boolean wanted = filter.shows() != null;
-    Map<Slug, Verdict> verdicts =
-        verdicts(nod, found.stream().map(row -> row.facts().slug()).toList(), all, clock.instant());
+    List<Slug> products = found.stream().map(row -> row.facts().slug()).toList();
+    Map<Slug, Verdict> verdicts = verdicts(nod, products, facts(nod, products), clock.instant());
     return found.stream()
         .filter(row -> verdicts.get(row.facts().slug()) instanceof Verdict.Shown == wanted)
         .collect(Collectors.toCollection(ArrayList::new));
   }
 
+  private static PageKind firstPage(Nod nod) {
+    return EnumSet.copyOf(nod.placement().pages()).iterator().next();
+  }
+
   /** What a nod says of each product, on the first kind of page that it is for. */
   static Map<Slug, Verdict> verdicts(Nod nod, List<Slug> products, Facts all, Instant now) {
-    PageKind page = EnumSet.copyOf(nod.placement().pages()).iterator().next();
+    PageKind page = firstPage(nod);
     return Page.compose(List.of(nod), all, viewpoint(page, products, now)).placed().stream()
         .collect(Collectors.toMap(Page.Placed::product, Page.Placed::verdict));
   }
 
   /** What all nods say of each of some products: by product, then in the order of the nods. */
-  Map<Slug, Map<Nod, Verdict>> verdicts(List<Slug> products, Facts all) {
+  Map<Slug, Map<Nod, Verdict>> verdicts(List<Slug> products) {
     Instant now = clock.instant();
     var byProduct = new LinkedHashMap<Slug, Map<Nod, Verdict>>();
     products.forEach(product -> byProduct.put(product, new LinkedHashMap<>()));
     Map<PageKind, List<Nod>> byPage =
-        nods().stream()
-            .collect(
-                Collectors.groupingBy(
-                    nod -> EnumSet.copyOf(nod.placement().pages()).iterator().next()));
+        nods().stream().collect(Collectors.groupingBy(ProductTable::firstPage));
     byPage.forEach(
-        (page, some) ->
-            Page.compose(some, all, viewpoint(page, products, now))
-                .placed()
-                .forEach(
-                    placed ->
-                        byProduct
-                            .getOrDefault(placed.product(), new LinkedHashMap<>())
-                            .put(placed.nod(), placed.verdict())));
+        (page, some) -> {
+          Facts known = nodFacts.ofNow(nods.draft(), some, page, products);
+          Viewpoint viewpoint = viewpoint(page, products, now);
+          for (Page.Placed placed : Page.compose(some, known, viewpoint).placed()) {
+            // of one product it is said until when, so until when something differs
+            Page.Placed told = products.size() == 1 ? placed.tight(known, viewpoint) : placed;
+            byProduct
+                .getOrDefault(told.product(), new LinkedHashMap<>())
+                .put(told.nod(), told.verdict());
+          }
+        });
     return byProduct;
   }
 

@@ -70,7 +70,7 @@ class ProductsApi {
     PageOf<ProductRow> rows = table.rows(filter, page, size);
     List<Slug> slugs = rows.items().stream().map(row -> row.facts().slug()).toList();
     Map<String, String> pictures = catalogue.pictures(slugs.stream().map(Slug::value).toList());
-    Map<Slug, Map<Nod, Verdict>> verdicts = table.verdicts(slugs, all);
+    Map<Slug, Map<Nod, Verdict>> verdicts = table.verdicts(slugs);
     List<Nod> nods = table.nods();
     Map<NodId, String> names = ProductTable.names(nods);
     Instant now = table.now();
@@ -210,9 +210,7 @@ class ProductsApi {
 
   private List<NodAnswer> answers(ProductFacts product, Facts all) {
     Map<Nod, Verdict> verdicts =
-        table
-            .verdicts(List.of(product.slug()), all)
-            .getOrDefault(product.slug(), new LinkedHashMap<>());
+        table.verdicts(List.of(product.slug())).getOrDefault(product.slug(), new LinkedHashMap<>());
     List<Nod> nods = table.nods();
     Map<NodId, String> names = ProductTable.names(nods);
     return nods.stream()

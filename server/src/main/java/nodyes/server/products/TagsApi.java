@@ -66,31 +66,28 @@ class TagsApi {
     String tag = named(tagging);
     Set<Long> ids = products(tagging);
     Facts before = table.facts();
-    var touched = new LinkedHashMap<Slug, ProductFacts>();
-    var after = new LinkedHashMap<>(before.products());
-    before
-        .products()
-        .forEach(
-            (slug, product) -> {
-              if (ids.contains(product.id().value())
-                  && product.tags().contains(tag) != tagging.has()) {
-                touched.put(slug, product);
-                after.put(slug, retagged(product, tag, tagging.has()));
-              }
-            });
-    var then = before.of(after);
+    List<Slug> slugs =
+        before.products().values().stream()
+            .filter(product -> ids.contains(product.id().value()))
+            .filter(product -> product.tags().contains(tag) != tagging.has())
+            .map(ProductFacts::slug)
+            .toList();
     var effects = new ArrayList<TagEffect>();
-    List<Slug> slugs = List.copyOf(touched.keySet());
     for (Nod nod : slugs.isEmpty() ? List.<Nod>of() : table.nods()) {
-      Map<Slug, Verdict> was = ProductTable.verdicts(nod, slugs, before, table.now());
-      Map<Slug, Verdict> will = ProductTable.verdicts(nod, slugs, then, table.now());
+      Facts known = table.facts(nod, slugs);
+      var after = new LinkedHashMap<>(known.products());
+      slugs.forEach(
+          slug ->
+              after.computeIfPresent(slug, (_, product) -> retagged(product, tag, tagging.has())));
+      Map<Slug, Verdict> was = ProductTable.verdicts(nod, slugs, known, table.now());
+      Map<Slug, Verdict> will = ProductTable.verdicts(nod, slugs, known.of(after), table.now());
       long newly = slugs.stream().filter(one -> !shows(was, one) && shows(will, one)).count();
       long gone = slugs.stream().filter(one -> shows(was, one) && !shows(will, one)).count();
       if (newly + gone > 0) {
         effects.add(new TagEffect(nod.called(), newly, gone));
       }
     }
-    return new TagEffects(touched.size(), effects);
+    return new TagEffects(slugs.size(), effects);
   }
 
   private static boolean shows(Map<Slug, Verdict> verdicts, Slug product) {

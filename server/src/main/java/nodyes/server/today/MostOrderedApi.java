@@ -11,6 +11,7 @@ import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.presence.ViewWindow;
 import nodyes.core.sales.SalesBook;
+import nodyes.core.showing.Facts;
 import nodyes.core.showing.Page;
 import nodyes.core.showing.ProductFacts;
 import nodyes.core.showing.Verdict;
@@ -19,6 +20,7 @@ import nodyes.server.nods.Nods;
 import nodyes.server.orders.Sales;
 import nodyes.server.pages.AllFacts;
 import nodyes.server.pages.FactLoader;
+import nodyes.server.pages.NodFacts;
 import nodyes.server.presence.Presence;
 import nodyes.server.shop.Shop;
 import org.jspecify.annotations.Nullable;
@@ -36,6 +38,7 @@ class MostOrderedApi {
 
   private final AllFacts facts;
   private final FactLoader loader;
+  private final NodFacts nodFacts;
   private final Nods nods;
   private final Sales sales;
   private final Presence presence;
@@ -46,6 +49,7 @@ class MostOrderedApi {
   MostOrderedApi(
       AllFacts facts,
       FactLoader loader,
+      NodFacts nodFacts,
       Nods nods,
       Sales sales,
       Presence presence,
@@ -54,6 +58,7 @@ class MostOrderedApi {
       Clock clock) {
     this.facts = facts;
     this.loader = loader;
+    this.nodFacts = nodFacts;
     this.nods = nods;
     this.sales = sales;
     this.presence = presence;
@@ -123,10 +128,11 @@ class MostOrderedApi {
 
   private List<ShownNod> shown(ProductFacts product) {
     var viewpoint = Viewpoint.anyone(PageKind.PRODUCT, product.slug(), clock.instant());
-    Page page =
-        Page.compose(nods.published().nods(), loader.load(nods.published(), viewpoint), viewpoint);
+    Facts known = nodFacts.seenNow(loader.load(nods.published(), viewpoint));
+    Page page = Page.compose(nods.published().nods(), known, viewpoint);
     return page.placed().stream()
         .filter(placed -> placed.verdict() instanceof Verdict.Shown)
+        .map(placed -> placed.tight(known, viewpoint))
         .map(
             placed ->
                 new ShownNod(

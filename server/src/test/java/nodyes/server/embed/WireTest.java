@@ -111,7 +111,7 @@ public class WireTest extends ServerTest {
             + "\"variants\":[{\"title\":\"24 cm\",\"count\":2},{\"title\":\"36 cm\",\"count\":1}]},\"shape\":{\"order\":\"newest\",\"layout\":\"list\",\"columns\":2,\"columnsNarrow\":1,"
             + "\"turning\":\"pages\",\"compact\":false,\"folded\":false,\"flags\":true,\"translated\":true,"
             + "\"form\":\"after\",\"formOpen\":false},\"ago\":true,"
-            + "\"criteria\":[{\"id\":3,\"name\":\"Gewicht\",\"mean\":4.5,\"drawn\":4.50,\"count\":2}],"
+            + "\"criteria\":[{\"id\":3,\"name\":\"Gewicht\",\"mean\":4.5,\"count\":2,\"drawn\":4.50}],"
             + "\"sharedWith\":[\"Pot, glazed\"],\"marked\":{\"mean\":3.5,\"count\":2}}}");
   }
 

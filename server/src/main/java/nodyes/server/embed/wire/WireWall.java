@@ -46,7 +46,7 @@ public record WireWall(
 
   /** What reviews say of a single thing: the mean over those that rated it, and as it is drawn. */
   public record WallCriterion(
-      long id, String name, BigDecimal mean, BigDecimal drawn, long count) {}
+      long id, String name, BigDecimal mean, long count, BigDecimal drawn) {}
 
   /** How it is laid out; names as in the nod's options. */
   public record WallShape(
@@ -84,8 +84,8 @@ public record WireWall(
                             one.criterion(),
                             one.name(),
                             one.mean(),
-                            one.quarterStars(),
-                            one.count()))
+                            one.count(),
+                            one.quarterStars()))
                 .toList(),
         wall.sharedWith().isEmpty() ? null : wall.sharedWith(),
         wall.marked().map(one -> new WallMarked(one.mean(), one.count())).orElse(null));
