@@ -95,6 +95,16 @@ function Check({ flag, review, onEdit, onCopy }: ChecksProps & { flag: Flag }) {
           Three or more came from the same address within the hour before it; that made it wait
         </Line>
       );
+    case 'OTHER_PRODUCT':
+      return (
+        <Line flag={flag}>
+          Its words name another product of the shop and not this one; it may be about that
+        </Line>
+      );
+    case 'HATEFUL':
+      return (
+        <Line flag={flag}>Its words may attack people for what they are, or wish them harm</Line>
+      );
     case 'REPEATED':
       return (
         <Line flag={flag}>

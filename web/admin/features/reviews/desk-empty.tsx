@@ -21,7 +21,7 @@ export function DeskEmpty({ filter }: { filter: DeskFilter }) {
   if (filter.state === 'WAITING' && isPlain(filter)) {
     return (
       <Empty title="Nothing waits for you">
-        Every review that came is looked at.{' '}
+        No review waits for a decision.{' '}
         <Link className={link} to="/reviews?state=PUBLISHED">
           See the published ones
         </Link>

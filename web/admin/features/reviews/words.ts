@@ -62,6 +62,8 @@ export const FLAGS: Record<Flag, { short: string; text: string }> = {
   LINKS: { short: 'links', text: 'several links' },
   MANY_FROM_ONE: { short: 'many', text: 'several from one address in an hour' },
   REPEATED: { short: 'repeated', text: 'the same words in other reviews' },
+  OTHER_PRODUCT: { short: 'other product', text: 'another product named in the words' },
+  HATEFUL: { short: 'hateful?', text: 'words that may be hateful' },
 };
 
 /** How many stars a review may give, the best first. */

@@ -26,6 +26,8 @@ export function PublishedBatch({ batch, published }: { batch: number; published:
               : 'Nothing was published'}
           </h1>
           <p className="mt-1 text-ink-2">
+            {published.waiting > 0 &&
+              `${count(published.waiting, 'review')} with a serious finding ${published.waiting === 1 ? 'waits' : 'wait'} until you look. `}
             {published.leftOut > 0 &&
               `${count(published.leftOut, 'review')} left out, set aside with the reason and not deleted. `}
             {published.published > 0 && !hidden && 'Shoppers see them from now on, on these pages:'}

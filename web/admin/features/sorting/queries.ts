@@ -27,6 +27,8 @@ export interface Decision {
   ids: number[];
   sorted: Sorted;
   reason?: Reason | undefined;
+  /** of many at once, without a look at each: what is serious stays open */
+  unseen?: boolean;
 }
 
 const SIZE = 100;

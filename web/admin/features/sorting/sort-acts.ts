@@ -73,7 +73,9 @@ export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActs
           at,
         },
       ]);
-      decide.mutate([{ ids: before.map((mark) => mark.id), sorted }], { onError: sayProblem });
+      decide.mutate([{ ids: before.map((mark) => mark.id), sorted, unseen: true }], {
+        onError: sayProblem,
+      });
     } catch (error) {
       sayProblem(error);
     }

@@ -12,7 +12,7 @@ interface SortFootProps {
 /** What shoppers would see of the kept ones beside all that is usable; and publishing. */
 export function SortFoot({ standing, busy, onLook, onPublish }: SortFootProps) {
   const { kept, all } = standing;
-  const out = all.reviews - kept.reviews;
+  const out = all.reviews - kept.reviews - standing.serious;
   return (
     <footer className="flex min-h-[134px] shrink-0 flex-wrap items-center gap-x-7 gap-y-2 bg-plum-deep px-5 py-3 text-on-plum">
       <Mean title="If you publish what is kept" rated={kept} right />
@@ -41,11 +41,16 @@ export function SortFoot({ standing, busy, onLook, onPublish }: SortFootProps) {
           {kept.reviews > 0 ? `Publish ${count(kept.reviews, 'review')}` : 'Publish none of them'}
         </Button>
         <span className="text-[13px] text-on-plum-2">
-          {out > 0
-            ? `the ${number(out)} left out ${out === 1 ? 'is' : 'are'} set aside, not deleted`
-            : standing.open > 0
-              ? `${number(standing.open)} of them not looked at yet`
-              : 'all of them looked at'}
+          {[
+            standing.serious > 0 &&
+              `${count(standing.serious, 'review')} with a serious finding ${standing.serious === 1 ? 'waits' : 'wait'} until you look`,
+            out > 0 && `the ${number(out)} left out ${out === 1 ? 'is' : 'are'} set aside, not deleted`,
+            standing.open > 0
+              ? `${number(standing.open)} not looked at yet`
+              : out === 0 && 'all of them looked at',
+          ]
+            .filter(Boolean)
+            .join('; ')}
         </span>
       </div>
     </footer>

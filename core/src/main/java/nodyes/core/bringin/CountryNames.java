@@ -25,6 +25,7 @@ public final class CountryNames {
     for (String code : Locale.getISOCountries()) {
       Locale country = new Locale.Builder().setRegion(code).build();
       codes.put(code.toLowerCase(Locale.ROOT), code);
+      codes.putIfAbsent(country.getISO3Country().toLowerCase(Locale.ROOT), code);
       for (Locale language : LANGUAGES) {
         codes.putIfAbsent(country.getDisplayCountry(language).toLowerCase(Locale.ROOT), code);
       }
@@ -32,7 +33,14 @@ public final class CountryNames {
     for (String name : List.of("uk", "great britain", "england", "scotland", "wales")) {
       codes.put(name, "GB");
     }
-    codes.put("usa", "US");
+    for (String name : List.of("usa", "u.s.a.", "u.s.", "united states of america")) {
+      codes.put(name, "US");
+    }
+    codes.put("the netherlands", "NL");
+    codes.put("holland", "NL");
+    codes.put("czech republic", "CZ");
+    codes.put("turkey", "TR");
+    codes.put("south korea", "KR");
     return Map.copyOf(codes);
   }
 

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.review.ContactDetails;
+import nodyes.core.review.HatefulWords;
 
 /**
  * What the owner may want to check in a review that arrived. A flag says what was found; it decides
@@ -36,7 +37,15 @@ public enum Flag {
   /** Several came from one address within an hour. */
   MANY_FROM_ONE(11),
   /** The same words stand in reviews of other products. */
-  REPEATED(12);
+  REPEATED(12),
+  /** Its words name another product of the shop, and not this one. */
+  OTHER_PRODUCT(13),
+  /** Its words attack people for what they are, or wish them harm. */
+  HATEFUL(14);
+
+  /** What is too serious to be published without someone having looked. */
+  public static final Set<Flag> SERIOUS =
+      java.util.Collections.unmodifiableSet(EnumSet.of(CONTACT, FUTURE, OTHER_PRODUCT, HATEFUL));
 
   /** What speaks for a machine or a campaign in a review that was sent by the form. */
   public static final Set<Flag> OF_SPAM =
@@ -59,9 +68,14 @@ public enum Flag {
     if (words.isEmpty()) {
       return EnumSet.of(NO_WORDS);
     }
-    return ContactDetails.in(words.get()).isEmpty()
-        ? EnumSet.noneOf(Flag.class)
-        : EnumSet.of(CONTACT);
+    var flags = EnumSet.noneOf(Flag.class);
+    if (!ContactDetails.in(words.get()).isEmpty()) {
+      flags.add(CONTACT);
+    }
+    if (HatefulWords.in(words.get())) {
+      flags.add(HATEFUL);
+    }
+    return flags;
   }
 
   /** Flags as one number. */

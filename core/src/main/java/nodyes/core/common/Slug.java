@@ -8,15 +8,27 @@ import java.util.regex.Pattern;
 /**
  * The name of a product as it stands in a page's address, such as {@code celadon-planter}.
  *
- * @param value lower-case letters and digits of any script, joined by hyphens or underscores, 1 to
- *     120 characters
+ * @param value lower-case letters and digits of any script, composed (NFC), joined by hyphens or
+ *     underscores, 1 to 120 characters
  */
 public record Slug(String value) implements Comparable<Slug> {
   private static final Pattern FORM =
-      Pattern.compile("[\\p{Ll}\\p{Lo}\\p{N}]([\\p{Ll}\\p{Lo}\\p{M}\\p{N}_-]{0,119})");
+      Pattern.compile(
+          "[\\p{Ll}\\p{Lo}\\p{Lm}\\p{N}]([\\p{Ll}\\p{Lo}\\p{Lm}\\p{M}\\p{N}_-]{0,119})");
 
-  /** Throws {@link IllegalArgumentException} where the value is not of that form. */
+  /**
+   * Accents of scripts whose addresses are written without them; elsewhere a mark is a letter's
+   * own.
+   */
+  private static final Pattern ACCENTS =
+      Pattern.compile("(?<=[\\p{IsLatin}\\p{IsGreek}\\p{IsCyrillic}])\\p{Mn}+");
+
+  /**
+   * Composes the value (NFC), so that it is the same however it was typed; throws {@link
+   * IllegalArgumentException} where it is not of that form.
+   */
   public Slug {
+    value = composed(value);
     if (!FORM.matcher(value).matches()) {
       throw new IllegalArgumentException("not the name of a product in an address: " + value);
     }
@@ -24,7 +36,14 @@ public record Slug(String value) implements Comparable<Slug> {
 
   /** The slug, or empty where the text is not of its form. */
   public static Optional<Slug> parse(String text) {
-    return FORM.matcher(text).matches() ? Optional.of(new Slug(text)) : Optional.empty();
+    String value = composed(text);
+    return FORM.matcher(value).matches() ? Optional.of(new Slug(value)) : Optional.empty();
+  }
+
+  private static String composed(String text) {
+    return Normalizer.isNormalized(text, Normalizer.Form.NFC)
+        ? text
+        : Normalizer.normalize(text, Normalizer.Form.NFC);
   }
 
   /**
@@ -32,10 +51,10 @@ public record Slug(String value) implements Comparable<Slug> {
    * where it has no letter and no digit. It may be too long for a slug.
    */
   public static String written(String title) {
-    return Normalizer.normalize(title, Normalizer.Form.NFD)
-        .replaceAll("\\p{M}", "")
+    String plain = ACCENTS.matcher(Normalizer.normalize(title, Normalizer.Form.NFD)).replaceAll("");
+    return composed(plain)
         .toLowerCase(Locale.ROOT)
-        .replaceAll("[^\\p{L}\\p{N}]+", "-")
+        .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", "-")
         .replaceAll("^-|-$", "");
   }
 

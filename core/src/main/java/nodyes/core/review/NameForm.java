@@ -1,8 +1,10 @@
 package nodyes.core.review;
 
+import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** How a reviewer's name is shown; chosen by the owner when reviews are brought in. */
@@ -18,13 +20,19 @@ public enum NameForm {
   /** No name: shoppers read 'a customer'. */
   A_CUSTOMER;
 
+  private static final Set<Character.UnicodeScript> WITH_SYLLABLES =
+      Set.of(
+          Character.UnicodeScript.HANGUL,
+          Character.UnicodeScript.HIRAGANA,
+          Character.UnicodeScript.KATAKANA);
+
   /**
    * The name in this form; empty where nothing of it is left. A name of one word has no last name
    * to shorten; initials keep their marks, and what stands before an at-sign of an address counts
    * as the name.
    */
   public Optional<String> of(String name) {
-    String whole = name.strip().replaceAll("\\s+", " ");
+    String whole = syllables(name).strip().replaceAll("\\s+", " ");
     int at = whole.indexOf('@');
     String plain = at > 0 && this != AS_GIVEN ? whole.substring(0, at) : whole;
     if (plain.isEmpty()) {
@@ -41,6 +49,13 @@ public enum NameForm {
           Optional.of(Arrays.stream(parts).map(NameForm::initial).collect(Collectors.joining(" ")));
       case A_CUSTOMER -> Optional.empty();
     };
+  }
+
+  /** Syllables that were taken apart (NFD) put together, so that an initial is a whole one. */
+  private static String syllables(String name) {
+    return name.codePoints().anyMatch(c -> WITH_SYLLABLES.contains(Character.UnicodeScript.of(c)))
+        ? Normalizer.normalize(name, Normalizer.Form.NFC)
+        : name;
   }
 
   /** The first letter with the marks that belong to it. */

@@ -61,9 +61,10 @@ final class Checks {
    * What there is to check, as bits.
    *
    * @param review as it stands in the file
+   * @param product that it is filed under
    * @param variant the shop's variant that was found for it
    */
-  long flags(Candidate review, Optional<String> variant) {
+  long flags(Candidate review, ProductFinder.Found product, Optional<String> variant) {
     Set<Flag> flags = Flag.ofWords(review.words());
     if (review.variant().isPresent() && variant.isEmpty()) {
       flags.add(Flag.VARIANT);
@@ -74,7 +75,15 @@ final class Checks {
     if (review.writtenOn().filter(day -> day.isAfter(today)).isPresent()) {
       flags.add(Flag.FUTURE);
     }
+    if (review.words().filter(words -> namesAnother(words, product.productId())).isPresent()) {
+      flags.add(Flag.OTHER_PRODUCT);
+    }
     return Flag.bits(flags);
+  }
+
+  private boolean namesAnother(String words, long product) {
+    return products.named(words).stream().anyMatch(other -> other != product)
+        && !products.named(words).contains(product);
   }
 
   private boolean isInAnotherLanguage(Candidate review) {

@@ -146,7 +146,7 @@ final class Reading implements CsvRows.Sink {
             spoken,
             productId,
             sold,
-            checks.flags(row.review(), sold),
+            checks.flags(row.review(), row.product(), sold),
             Fingerprints.of(productId, spoken)));
   }
 

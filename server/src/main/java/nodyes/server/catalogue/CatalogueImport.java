@@ -46,7 +46,7 @@ public class CatalogueImport {
 
   /** Takes the good lines; products that are here already are brought up to date. */
   public JsonLines.Result read(BufferedReader lines) throws IOException {
-    Taking taking = taking(true);
+    Taking taking = taking(true, true);
     var result = json.read(lines, taking);
     taking.end();
     var problems = new ArrayList<>(result.problems());
@@ -54,9 +54,19 @@ public class CatalogueImport {
     return new JsonLines.Result(result.taken(), problems);
   }
 
-  /** Products to be looked through or taken one after another. */
-  public Taking taking(boolean keeps) {
-    return new Taking(keeps);
+  /**
+   * Products to be looked through or taken one after another.
+   *
+   * @param keeps whether they are kept
+   * @param dropsVariants whether variants that a product does not name are no longer sold
+   */
+  public Taking taking(boolean keeps, boolean dropsVariants) {
+    return new Taking(keeps, dropsVariants);
+  }
+
+  /** The SKUs of all variants that there are or were. */
+  public Set<String> skus() {
+    return Set.copyOf(writer.known().slugBySku().keySet());
   }
 
   /** Marks products that a whole feed leaves out as no longer sold. */
@@ -86,20 +96,23 @@ public class CatalogueImport {
     private static final int MOST_NOTES = 500;
 
     private final boolean keeps;
-    private final ProductReader reader = new ProductReader(shop.settings().zone());
+    private final boolean dropsVariants;
+    private final ProductReader reader = new ProductReader(shop.settings().zone(), writer.known());
     private final Set<String> slugs = new LinkedHashSet<>();
     private final Set<String> skus = new HashSet<>();
     private final List<NewProduct> chunk = new ArrayList<>();
     private final List<LineProblem> notes = new ArrayList<>();
 
-    private Taking(boolean keeps) {
+    private Taking(boolean keeps, boolean dropsVariants) {
       this.keeps = keeps;
+      this.dropsVariants = dropsVariants;
     }
 
     @Override
     public void take(long line, JsonNode node) {
       NewProduct product = reader.read(node);
-      if (slugs.contains(product.slug())) {
+      boolean isBySku = !node.has("productGroupID") && !node.has("name") && !node.has("productID");
+      if (!isBySku && slugs.contains(product.slug())) {
         throw new BadField(
             "productGroupID", product.slug(), "the product stands further up already");
       }
@@ -143,7 +156,7 @@ public class CatalogueImport {
 
     private void save() {
       if (!chunk.isEmpty()) {
-        writer.save(chunk, clock.instant());
+        writer.save(chunk, dropsVariants, clock.instant());
         chunk.clear();
       }
     }

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import nodyes.core.common.Slug;
+import nodyes.generated.tables.records.VariantRecord;
 import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.database.Database;
 import org.joda.money.Money;
@@ -38,18 +39,32 @@ class CatalogueWriter {
   /**
    * Keeps products.
    *
+   * @param dropsVariants whether variants that a product does not name are no longer sold
    * @param now since when a price is in force that no history tells of
    */
-  void save(List<NewProduct> products, Instant now) {
+  void save(List<NewProduct> products, boolean dropsVariants, Instant now) {
     database.change(
         sql -> {
           Map<String, Long> categories = new HashMap<>();
           sql.selectFrom(CATEGORY).forEach(row -> categories.put(row.getSlug(), row.getId()));
           int position = sql.fetchCount(PRODUCT);
           for (NewProduct product : products) {
-            save(sql, product, position++, categories, now);
+            save(sql, product, position++, categories, dropsVariants, now);
           }
         });
+  }
+
+  /** What there is already. */
+  ProductReader.Known known() {
+    return database.read(
+        sql ->
+            new ProductReader.Known(
+                sql.select(PRODUCT.SLUG).from(PRODUCT).fetchSet(PRODUCT.SLUG),
+                sql.select(VARIANT.SKU, PRODUCT.SLUG)
+                    .from(VARIANT)
+                    .join(PRODUCT)
+                    .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+                    .fetchMap(VARIANT.SKU, PRODUCT.SLUG)));
   }
 
   /** Slugs of the products that are sold. */
@@ -101,41 +116,68 @@ class CatalogueWriter {
   }
 
   private static void save(
-      DSLContext sql, NewProduct product, int position, Map<String, Long> categories, Instant now) {
+      DSLContext sql,
+      NewProduct product,
+      int position,
+      Map<String, Long> categories,
+      boolean dropsVariants,
+      Instant now) {
+    Set<String> given = product.given();
     var row = sql.newRecord(PRODUCT);
     row.setSlug(product.slug());
-    row.setTitle(product.title());
-    row.setDescription(product.description());
-    row.setPicture(product.picture());
-    row.setFirstPublishedAt(product.firstPublished().orElse(null));
-    row.setBrand(product.brand().orElse(null));
     row.setIsGone(false);
+    // what is not carried is not among the fields that are set, and so stays
+    if (given.contains("name")) {
+      row.setTitle(product.title());
+    }
+    if (given.contains("description")) {
+      row.setDescription(product.description());
+    }
+    if (given.contains("image")) {
+      row.setPicture(product.picture());
+    }
+    if (given.contains("releaseDate")) {
+      row.setFirstPublishedAt(product.firstPublished().orElse(null));
+    }
+    if (given.contains("brand")) {
+      row.setBrand(product.brand().orElse(null));
+    }
     var fresh = row.copy();
+    fresh.setTitle(product.title());
+    fresh.setDescription(product.description());
+    fresh.setPicture(product.picture());
     fresh.setPosition(position);
     sql.insertInto(PRODUCT).set(fresh).onConflict(PRODUCT.SLUG).doUpdate().set(row).execute();
     long id = id(sql, PRODUCT, PRODUCT.ID, PRODUCT.SLUG, product.slug());
     file(sql, id, product, categories);
-    sql.update(VARIANT)
-        .set(VARIANT.IS_GONE, true)
-        .where(
-            VARIANT
-                .PRODUCT_ID
-                .eq(id)
-                .and(VARIANT.SKU.notIn(product.variants().stream().map(NewVariant::sku).toList())))
-        .execute();
+    if (dropsVariants) {
+      sql.update(VARIANT)
+          .set(VARIANT.IS_GONE, true)
+          .where(
+              VARIANT
+                  .PRODUCT_ID
+                  .eq(id)
+                  .and(
+                      VARIANT.SKU.notIn(product.variants().stream().map(NewVariant::sku).toList())))
+          .execute();
+    }
     int at = 0;
     for (NewVariant variant : product.variants()) {
-      save(sql, id, variant, at++, now);
+      save(sql, id, variant, at++, dropsVariants, now);
     }
   }
 
   /** Its categories and tags anew; tags of the owner's own stay. */
   private static void file(
       DSLContext sql, long id, NewProduct product, Map<String, Long> categories) {
-    sql.deleteFrom(PRODUCT_CATEGORY).where(PRODUCT_CATEGORY.PRODUCT_ID.eq(id)).execute();
-    sql.deleteFrom(PRODUCT_TAG)
-        .where(PRODUCT_TAG.PRODUCT_ID.eq(id).and(PRODUCT_TAG.IS_OWN.isFalse()))
-        .execute();
+    if (product.given().contains("category")) {
+      sql.deleteFrom(PRODUCT_CATEGORY).where(PRODUCT_CATEGORY.PRODUCT_ID.eq(id)).execute();
+    }
+    if (product.given().contains("keywords")) {
+      sql.deleteFrom(PRODUCT_TAG)
+          .where(PRODUCT_TAG.PRODUCT_ID.eq(id).and(PRODUCT_TAG.IS_OWN.isFalse()))
+          .execute();
+    }
     int place = 0;
     for (List<String> path : product.categories()) {
       Long parent = null;
@@ -166,21 +208,22 @@ class CatalogueWriter {
   }
 
   private static void save(
-      DSLContext sql, long product, NewVariant variant, int position, Instant now) {
-    var row = sql.newRecord(VARIANT);
-    row.setProductId(product);
-    row.setSku(variant.sku());
-    row.setTitle(variant.title());
-    row.setPriceMinor(variant.price().map(Money::getAmountMinorLong).orElse(null));
-    row.setCurrency(variant.price().map(price -> price.getCurrencyUnit().getCode()).orElse(null));
-    row.setStockCount(variant.stock().orElse(null));
-    row.setReferenceMinor(variant.reference().map(Money::getAmountMinorLong).orElse(null));
-    row.setBackOn(variant.backOn().map(LocalDate::toString).orElse(null));
-    row.setIsGone(false);
-    row.setIsMadeToOrder(variant.madeToOrder());
-    row.setPosition(position);
+      DSLContext sql,
+      long product,
+      NewVariant variant,
+      int position,
+      boolean hasAllVariants,
+      Instant now) {
+    VariantRecord row = row(sql, product, variant);
+    if (hasAllVariants) {
+      row.setPosition(position);
+    }
+    var fresh = row.copy();
+    fresh.setTitle(variant.title());
+    fresh.setIsMadeToOrder(variant.madeToOrder());
+    fresh.setPosition(position);
     sql.insertInto(VARIANT)
-        .set(row)
+        .set(fresh)
         .onConflict(VARIANT.SKU)
         .doUpdate()
         .set(row)
@@ -203,6 +246,35 @@ class CatalogueWriter {
           .execute();
     }
     variant.price().ifPresent(price -> record(sql, id, price, now));
+  }
+
+  /** What it carries; the rest is not set. */
+  private static VariantRecord row(DSLContext sql, long product, NewVariant variant) {
+    Set<String> given = variant.given();
+    var row = sql.newRecord(VARIANT);
+    row.setProductId(product);
+    row.setSku(variant.sku());
+    row.setIsGone(false);
+    if (given.contains("name")) {
+      row.setTitle(variant.title());
+    }
+    if (given.contains("price")) {
+      row.setPriceMinor(variant.price().map(Money::getAmountMinorLong).orElse(null));
+      row.setCurrency(variant.price().map(price -> price.getCurrencyUnit().getCode()).orElse(null));
+    }
+    if (given.contains("inventoryLevel")) {
+      row.setStockCount(variant.stock().orElse(null));
+    }
+    if (given.contains(ProductReader.REFERENCE)) {
+      row.setReferenceMinor(variant.reference().map(Money::getAmountMinorLong).orElse(null));
+    }
+    if (given.contains("availabilityStarts")) {
+      row.setBackOn(variant.backOn().map(LocalDate::toString).orElse(null));
+    }
+    if (given.contains("availability")) {
+      row.setIsMadeToOrder(variant.madeToOrder());
+    }
+    return row;
   }
 
   /** A price that no history tells of is in force from now on. */

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.joda.money.Money;
 
 /**
@@ -11,6 +12,7 @@ import org.joda.money.Money;
  *
  * @param categories each as the titles from the top down; the first is its own
  * @param notes what was made of values that could not be taken as they are
+ * @param given the terms that it carries; what it does not carry stays as it was
  */
 record NewProduct(
     String slug,
@@ -22,12 +24,14 @@ record NewProduct(
     List<List<String>> categories,
     List<String> tags,
     List<NewVariant> variants,
-    List<Note> notes) {
+    List<Note> notes,
+    Set<String> given) {
   /**
    * A variant as it is given.
    *
    * @param reference a price of reference of the owner's
    * @param backOn the day from which it can be had again
+   * @param given the terms that it carries; what it does not carry stays as it was
    */
   record NewVariant(
       String sku,
@@ -37,7 +41,8 @@ record NewProduct(
       Optional<Long> stock,
       Optional<LocalDate> backOn,
       boolean madeToOrder,
-      List<Priced> history) {}
+      List<Priced> history,
+      Set<String> given) {}
 
   /** A price and since when it is in force. */
   record Priced(Instant from, Money price) {}

@@ -1,11 +1,15 @@
 package nodyes.server.catalogue;
 
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Finds the product and variant that a file speaks of, by slug, SKU or title. */
@@ -17,6 +21,9 @@ public final class ProductFinder {
   private static final int MOST_MISTAKES = 2;
 
   private static final int MOST_ALIKE = 3;
+
+  private static final int LONG_TITLE = 8;
+  private static final Pattern WORD = Pattern.compile("[^\\p{L}\\p{N}-]+");
 
   private static final int LETTERS_TO_A_MISTAKE = 4;
 
@@ -31,9 +38,18 @@ public final class ProductFinder {
 
   private final Map<Long, List<String>> variants = new HashMap<>();
   private final Map<Long, String> titles = new HashMap<>();
+  private final Map<String, Map<String, Long>> byFirstWord = new HashMap<>();
 
   void title(long productId, String title) {
     titles.put(productId, title);
+    String plain = plain(title);
+    int space = plain.indexOf(' ');
+    // a title of one word is a word that any review may use
+    if (space > 0 && plain.length() >= LONG_TITLE) {
+      byFirstWord
+          .computeIfAbsent(plain.substring(0, space), _ -> new HashMap<>())
+          .put(plain, productId);
+    }
     add(title, new Found(productId, Optional.empty()));
   }
 
@@ -55,6 +71,23 @@ public final class ProductFinder {
   /** The title of a product; empty for one that is not known. */
   public String title(long productId) {
     return titles.getOrDefault(productId, "");
+  }
+
+  /** The products whose whole titles, of two words or more, stand in a text. */
+  public Set<Long> named(String text) {
+    String plain = plain(text);
+    var found = new HashSet<Long>();
+    for (String word : WORD.split(plain)) {
+      byFirstWord
+          .getOrDefault(word, Map.of())
+          .forEach(
+              (title, product) -> {
+                if (plain.contains(title)) {
+                  found.add(product);
+                }
+              });
+    }
+    return found;
   }
 
   /** The product that the text names, if any. */
@@ -96,6 +129,6 @@ public final class ProductFinder {
   }
 
   private static String plain(String name) {
-    return name.strip().toLowerCase(Locale.ROOT);
+    return Normalizer.normalize(name.strip(), Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
   }
 }

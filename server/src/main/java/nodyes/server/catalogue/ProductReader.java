@@ -10,7 +10,10 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nodyes.core.common.Slug;
 import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.catalogue.NewProduct.Note;
@@ -22,11 +25,30 @@ import tools.jackson.databind.JsonNode;
 
 /** Reads a schema.org ProductGroup with its variants, or a Product that stands alone. */
 final class ProductReader {
+  /** Where it is carried that there is a price of reference. */
+  static final String REFERENCE = "reference";
+
+  private static final List<String> PRODUCT_TERMS =
+      List.of("name", "description", "image", "brand", "releaseDate", "category", "keywords");
+  private static final List<String> OFFER_TERMS =
+      List.of("price", "inventoryLevel", "availabilityStarts", "availability");
+  private static final List<String> VARIANT_TERMS = List.of("name", "inventoryLevel");
+
   private final ZoneId zone;
+  private final Known known;
   private final List<Note> notes = new ArrayList<>();
 
-  ProductReader(ZoneId zone) {
+  /**
+   * What the catalogue has already.
+   *
+   * @param slugs of its products
+   * @param slugBySku the product of each variant
+   */
+  record Known(Set<String> slugs, Map<String, String> slugBySku) {}
+
+  ProductReader(ZoneId zone, Known known) {
     this.zone = zone;
+    this.known = known;
   }
 
   NewProduct read(JsonNode node) {
@@ -43,9 +65,10 @@ final class ProductReader {
     }
     oneCurrency(variants);
     noSkuTwice(variants);
+    String slug = slug(node, variants);
     return new NewProduct(
-        new Slug(text(node, node.has("productGroupID") ? "productGroupID" : id(node))).value(),
-        text(node, "name"),
+        slug,
+        known.slugs().contains(slug) && !node.has("name") ? "" : text(node, "name"),
         node.path("description").asString(""),
         picture(node.path("image")),
         brand(node.path("brand")),
@@ -55,7 +78,28 @@ final class ProductReader {
         categories(node.path("category")),
         texts(node.path("keywords")),
         variants,
-        List.copyOf(notes));
+        List.copyOf(notes),
+        carried(node, PRODUCT_TERMS));
+  }
+
+  /** By its own id, or by that of a variant that is known. */
+  private String slug(JsonNode node, List<NewVariant> variants) {
+    String term = node.has("productGroupID") ? "productGroupID" : id(node);
+    String bySku = known.slugBySku().get(variants.getFirst().sku());
+    if (!node.has(term) && !node.has("name") && bySku != null) {
+      return bySku;
+    }
+    if (!node.has(term) && !node.has("name")) {
+      throw new BadField(
+          "sku",
+          variants.getFirst().sku(),
+          "has no productGroupID, and no product here has this SKU");
+    }
+    return new Slug(text(node, term)).value();
+  }
+
+  private static Set<String> carried(JsonNode node, List<String> terms) {
+    return terms.stream().filter(node::has).collect(Collectors.toSet());
   }
 
   /** A product that stands alone is named by its own id. */
@@ -130,13 +174,19 @@ final class ProductReader {
       }
     }
     boolean unpriced = offer.path("price").isMissingNode() || offer.path("price").isNull();
-    if (unpriced) {
+    boolean isKept = !offer.has("price") && known.slugBySku().containsKey(sku);
+    if (unpriced && !isKept) {
       notes.add(new Note("price", sku, "has no price, so nothing is said of what it costs"));
     }
     String availability = offer.path("availability").asString("");
+    var carried = new HashSet<>(carried(offer, OFFER_TERMS));
+    carried.addAll(carried(node, VARIANT_TERMS));
+    if (reference.isPresent() || offer.path("priceSpecification").isNull()) {
+      carried.add(REFERENCE);
+    }
     return new NewVariant(
         sku,
-        text(node, "name"),
+        isKept(node, sku) ? "" : text(node, "name"),
         unpriced
             ? Optional.empty()
             : Optional.of(money(offer, "price", text(offer, "priceCurrency"))),
@@ -145,7 +195,12 @@ final class ProductReader {
         stock(node.has("inventoryLevel") ? node : offer, sku),
         day(offer.path("availabilityStarts").asString("")),
         availability.endsWith("MadeToOrder"),
-        history);
+        history,
+        Set.copyOf(carried));
+  }
+
+  private boolean isKept(JsonNode variant, String sku) {
+    return !variant.has("name") && known.slugBySku().containsKey(sku);
   }
 
   private static String currency(JsonNode past, JsonNode offer) {

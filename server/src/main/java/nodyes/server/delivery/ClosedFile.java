@@ -6,6 +6,9 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.time.format.ResolverStyle;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +16,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -47,7 +52,43 @@ final class ClosedFile {
    */
   record Read(List<ClosedDays> days, int leftOut) {}
 
+  private static final Pattern DATE =
+      Pattern.compile("(?:DTSTART|DTEND|RDATE|EXDATE)[^:]*:\\s*(\\S.*)", Pattern.CASE_INSENSITIVE);
+  private static final Pattern DAYS = Pattern.compile("(\\d{8})(?:T\\d{6}Z?)?(?:/.*)?");
+
+  /** Names the line of a day that there is not; the library would guess or fail. */
+  private static void datesAreDates(byte[] file) {
+    int number = 0;
+    for (String line : new String(file, StandardCharsets.UTF_8).lines().toList()) {
+      number++;
+      Matcher found = DATE.matcher(line.strip());
+      if (found.matches()) {
+        for (String part : found.group(1).split(",")) {
+          if (!isDay(part.strip())) {
+            throw Refusal.unusable(
+                "Line " + number + ": ‘" + part.strip() + "’ is no date, such as 20261224.");
+          }
+        }
+      }
+    }
+  }
+
+  private static boolean isDay(String text) {
+    Matcher day = DAYS.matcher(text);
+    if (!day.matches()) {
+      return false;
+    }
+    try {
+      LocalDate.parse(
+          day.group(1), DateTimeFormatter.BASIC_ISO_DATE.withResolverStyle(ResolverStyle.STRICT));
+      return true;
+    } catch (DateTimeParseException e) {
+      return false;
+    }
+  }
+
   static Read read(byte[] file, LocalDate today) {
+    datesAreDates(file);
     List<VEvent> events = calendar(file).getComponents(Component.VEVENT);
     if (events.isEmpty()) {
       throw Refusal.unusable("The file holds no event (VEVENT), and so no closed day.");

@@ -38,6 +38,7 @@ final class LayersFile {
   private static final String HOLIDAYS = "holidays";
   private static final String LONGER = "longer on the way";
   private static final String CLOSED = "closed";
+  private static final String NONE = "none";
   private static final int MOST_ROWS = SettingsReader.MOST_LAYERS;
 
   private LayersFile() {}
@@ -69,7 +70,7 @@ final class LayersFile {
         for (DayOfWeek day : DayOfWeek.values()) {
           cells.add(one.cutOffs() == null ? "" : one.cutOffs().getOrDefault(day, CLOSED));
         }
-        cells.add(one.holidays() == null ? "" : String.join(" ", one.holidays()));
+        cells.add(holidays(one.holidays()));
         cells.add(text(one.longer()));
         csv.printRecord(cells);
       }
@@ -77,6 +78,11 @@ final class LayersFile {
       throw new UncheckedIOException(e);
     }
     return text.toString();
+  }
+
+  /** That a timing counts no holidays is not the same as that it says nothing of them. */
+  private static String holidays(@Nullable List<String> regions) {
+    return regions == null ? "" : regions.isEmpty() ? NONE : String.join(" ", regions);
   }
 
   private static String text(@Nullable DaysView days) {
@@ -176,8 +182,15 @@ final class LayersFile {
           stock(),
           days(HANDLING),
           cutOffs(),
-          blank(HOLIDAYS) == null ? null : Arrays.asList(cell(HOLIDAYS).split("\\s+")),
+          holidays(),
           days(LONGER));
+    }
+
+    private @Nullable List<String> holidays() {
+      String text = cell(HOLIDAYS);
+      return text.isEmpty()
+          ? null
+          : text.equalsIgnoreCase(NONE) ? List.of() : Arrays.asList(text.split("\\s+"));
     }
 
     private String cell(String column) {
@@ -208,10 +221,20 @@ final class LayersFile {
       if (cell(FROM).isEmpty() && cell(TO).isEmpty()) {
         return null;
       }
+      LocalDate first = day(FROM);
+      LocalDate last = day(TO);
+      return first == null || last == null ? null : new SeasonView(first, last);
+    }
+
+    private @Nullable LocalDate day(String column) {
       try {
-        return new SeasonView(LocalDate.parse(cell(FROM)), LocalDate.parse(cell(TO)));
+        return LocalDate.parse(cell(column));
       } catch (DateTimeException e) {
-        fault(FROM, "both days of a season are dates such as 2026-12-01");
+        fault(
+            column,
+            cell(column).isEmpty()
+                ? "both days of a season are told"
+                : "‘" + cell(column) + "’ is no date, such as 2026-12-01");
         return null;
       }
     }

@@ -27,6 +27,7 @@ import nodyes.server.where.Where;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
@@ -35,6 +36,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class AnswerCache {
+  /** After what answers are made of, and before all that follows a change. */
+  private static final int AFTER_FACTS = 0;
+
   private static final long MOST_BYTES = 64L << 20;
 
   private static final int LONGEST_ADDRESS = 4000;
@@ -103,11 +107,13 @@ class AnswerCache {
 
   /** Pages are few: the ones that speak of a changed product are found by looking at all. */
   @EventListener
+  @Order(AFTER_FACTS)
   void reviewsChanged(PublishedReviewsChanged event) {
     forget(event.products());
   }
 
   @EventListener
+  @Order(AFTER_FACTS)
   void votesChanged(ReviewVotesChanged event) {
     forget(event.products());
   }
@@ -122,12 +128,14 @@ class AnswerCache {
   }
 
   @EventListener
+  @Order(AFTER_FACTS)
   void catalogueChanged(CatalogueChanged event) {
     forgetAll();
   }
 
   /** A sale moves the ranks of others too. */
   @EventListener
+  @Order(AFTER_FACTS)
   void ordersChanged(OrdersChanged event) {
     if (speaksOfSales.getAsBoolean()) {
       forgetAll();
@@ -135,21 +143,25 @@ class AnswerCache {
   }
 
   @EventListener
+  @Order(AFTER_FACTS)
   void published(ArrangementPublished event) {
     forgetAll();
   }
 
   @EventListener
+  @Order(AFTER_FACTS)
   void shopChanged(ShopChanged event) {
     forgetAll();
   }
 
   @EventListener
+  @Order(AFTER_FACTS)
   void markupRuleChanged(MarkupRule.Changed event) {
     forgetAll();
   }
 
   @EventListener
+  @Order(AFTER_FACTS)
   void listingChanged(ListingChanged event) {
     forgetAll();
   }

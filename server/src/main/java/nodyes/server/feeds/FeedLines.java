@@ -7,7 +7,10 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.rows.CsvRows;
 import nodyes.server.rows.FileKind;
 import nodyes.server.rows.Preparing;
@@ -35,10 +38,12 @@ class FeedLines {
   private static final long LARGEST_OBJECT = 50_000_000;
 
   private final ObjectMapper json;
+  private final CatalogueImport catalogue;
   private final Shop shop;
 
-  FeedLines(ObjectMapper json, Shop shop) {
+  FeedLines(ObjectMapper json, CatalogueImport catalogue, Shop shop) {
     this.json = json;
+    this.catalogue = catalogue;
     this.shop = shop;
   }
 
@@ -194,7 +199,7 @@ class FeedLines {
     Path made = Files.createTempFile(file.toAbsolutePath().getParent(), "rows-", ".csv");
     try {
       RowFile rows = Preparing.of(file, "", "", made);
-      var table = new FeedTable(kind, new FeedRows(json, currency()), taker, wrong);
+      var table = new FeedTable(kind, new FeedRows(json, currency(), isNew()), taker, wrong);
       new CsvRows(
               rows.rows(), Charset.forName(rows.encoding()), rows.delimiter(), rows.isNumbered())
           .read(table, table::isTable);
@@ -205,6 +210,11 @@ class FeedLines {
     } finally {
       Files.deleteIfExists(made);
     }
+  }
+
+  private Predicate<String> isNew() {
+    Set<String> known = catalogue.skus();
+    return sku -> !known.contains(sku);
   }
 
   private String currency() {

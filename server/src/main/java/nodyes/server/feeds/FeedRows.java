@@ -3,6 +3,7 @@ package nodyes.server.feeds;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import nodyes.core.bringin.WrittenAmount;
 import nodyes.core.common.Slug;
 import tools.jackson.databind.ObjectMapper;
@@ -15,8 +16,12 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * @param json makes nodes
  * @param currency of prices that name none
+ * @param isNew whether no variant has a SKU yet
  */
-record FeedRows(ObjectMapper json, String currency) {
+record FeedRows(ObjectMapper json, String currency, Predicate<String> isNew) {
+  /** What an owner writes into a cell to empty the value; an empty cell changes nothing. */
+  static final String EMPTIED = "none";
+
   private static final int USUAL_FRACTION = 2;
 
   static String text(Map<String, String> row, String term) {
@@ -26,7 +31,14 @@ record FeedRows(ObjectMapper json, String currency) {
   /** What rows of one product or order have in common. */
   static String key(FeedKind kind, Map<String, String> row) {
     String given = text(row, kind == FeedKind.PRODUCTS ? "productGroupID" : "orderNumber");
-    return given.isEmpty() && kind == FeedKind.PRODUCTS ? Slug.written(text(row, "name")) : given;
+    return given.isEmpty() && kind == FeedKind.PRODUCTS
+        ? text(row, "name").isEmpty() ? "sku " + text(row, "sku") : Slug.written(text(row, "name"))
+        : given;
+  }
+
+  /** Whether a cell asks for nothing to be there. */
+  private static boolean isEmptied(String text) {
+    return text.equalsIgnoreCase(EMPTIED);
   }
 
   ObjectNode of(FeedKind kind, List<Map<String, String>> rows) {
@@ -35,7 +47,9 @@ record FeedRows(ObjectMapper json, String currency) {
 
   private static void copy(Map<String, String> row, String term, ObjectNode to) {
     String text = text(row, term);
-    if (!text.isEmpty()) {
+    if (isEmptied(text)) {
+      to.putNull(term);
+    } else if (!text.isEmpty()) {
       to.put(term, text);
     }
   }
@@ -44,12 +58,15 @@ record FeedRows(ObjectMapper json, String currency) {
     ObjectNode node = json.createObjectNode();
     Map<String, String> first = rows.getFirst();
     String key = key(FeedKind.PRODUCTS, first);
-    node.put("productGroupID", key);
+    // a row that names no product is of the one that has its SKU
+    if (!text(first, "productGroupID").isEmpty() || !text(first, "name").isEmpty()) {
+      node.put("productGroupID", key);
+    }
     for (String term : List.of("name", "description", "image", "brand", "releaseDate")) {
       copy(first, term, node);
     }
-    list(text(first, "category").split(";"), node.putArray("category"));
-    list(text(first, "keywords").split("[;,]"), node.putArray("keywords"));
+    list(first, "category", ";", node);
+    list(first, "keywords", "[;,]", node);
     var variants = node.putArray("hasVariant");
     for (Map<String, String> row : rows) {
       variant(key, row, variants.addObject());
@@ -57,10 +74,15 @@ record FeedRows(ObjectMapper json, String currency) {
     return node;
   }
 
-  private static void list(String[] parts, ArrayNode to) {
-    for (String part : parts) {
+  private static void list(Map<String, String> row, String term, String parted, ObjectNode to) {
+    String text = text(row, term);
+    if (text.isEmpty()) {
+      return;
+    }
+    ArrayNode list = to.putArray(term);
+    for (String part : isEmptied(text) ? new String[0] : text.split(parted)) {
       if (!part.isBlank()) {
-        to.add(part.strip());
+        list.add(part.strip());
       }
     }
   }
@@ -69,8 +91,15 @@ record FeedRows(ObjectMapper json, String currency) {
     String title = text(row, "size");
     String sku = title.isEmpty() ? product : product + "-" + Slug.written(title);
     variant.put("sku", text(row, "sku").isEmpty() ? sku : text(row, "sku"));
-    variant.put("name", title.isEmpty() ? text(row, "name") : title);
-    if (!text(row, "inventoryLevel").isEmpty()) {
+    String name = title.isEmpty() ? text(row, "name") : title;
+    // in a file without names of variants those that are there stay
+    if (!name.isEmpty()
+        && (!title.isEmpty() || text(row, "sku").isEmpty() || isNew.test(text(row, "sku")))) {
+      variant.put("name", name);
+    }
+    if (isEmptied(text(row, "inventoryLevel"))) {
+      variant.putNull("inventoryLevel");
+    } else if (!text(row, "inventoryLevel").isEmpty()) {
       variant.putObject("inventoryLevel").put("value", text(row, "inventoryLevel"));
     }
     String money = text(row, "priceCurrency").isEmpty() ? currency : text(row, "priceCurrency");
@@ -78,10 +107,14 @@ record FeedRows(ObjectMapper json, String currency) {
     copy(row, "availability", offer);
     copy(row, "availabilityStarts", offer);
     offer.put("priceCurrency", money);
-    if (!text(row, "price").isEmpty()) {
+    if (isEmptied(text(row, "price"))) {
+      offer.putNull("price");
+    } else if (!text(row, "price").isEmpty()) {
       offer.put("price", amount(text(row, "price"), money));
     }
-    if (!text(row, "listPrice").isEmpty()) {
+    if (isEmptied(text(row, "listPrice"))) {
+      offer.putNull("priceSpecification");
+    } else if (!text(row, "listPrice").isEmpty()) {
       offer
           .putObject("priceSpecification")
           .put("price", amount(text(row, "listPrice"), money))

@@ -78,7 +78,8 @@ final class FeedTable implements CsvRows.Sink {
     boolean isProducts = kind == FeedKind.PRODUCTS;
     Map<String, Integer> found =
         isProducts ? FeedHeadings.products(cells) : FeedHeadings.orders(cells);
-    if (!found.containsKey(named()) && !(isProducts && found.containsKey("name"))) {
+    boolean namesProducts = isProducts && (found.containsKey("name") || found.containsKey("sku"));
+    if (!found.containsKey(named()) && !namesProducts) {
       isTable = false;
       wrong.accept(
           new LineProblem(

@@ -108,7 +108,7 @@ class Feeds {
   private Run productsOf(String source, Path file, boolean whole, boolean isLookedAt)
       throws IOException {
     if (whole && !isLookedAt) {
-      var looking = catalogue.taking(false);
+      var looking = catalogue.taking(false, true);
       var wrong = new Wrong();
       long[] good = {0};
       boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, good, looking);
@@ -126,7 +126,7 @@ class Feeds {
             String.valueOf(held.getFileName()));
       }
     }
-    var taking = catalogue.taking(true);
+    var taking = catalogue.taking(true, whole);
     var wrong = new Wrong();
     long[] taken = {0};
     boolean isWhole = read(FeedKind.PRODUCTS, file, wrong, taken, taking);

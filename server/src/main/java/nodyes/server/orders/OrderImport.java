@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.bringin.CountryNames;
+import nodyes.core.sales.OrderOutcome;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.BadField;
 import org.springframework.context.ApplicationEventPublisher;
@@ -81,13 +83,14 @@ public class OrderImport {
   /** One reading of orders. */
   public final class Taking implements JsonLines.Taker {
     private final Map<String, Long> variants = store.variants();
+    private final Map<String, OrderOutcome> words = store.statusWords();
     private final List<NewOrder> chunk = new ArrayList<>();
 
     private Taking() {}
 
     @Override
     public void take(long line, JsonNode node) {
-      NewOrder order = order(node, variants);
+      NewOrder order = order(node, variants, words);
       if (order.lines().isEmpty()) {
         save();
         changed(store.cancel(order.number()));
@@ -118,16 +121,18 @@ public class OrderImport {
     }
   }
 
-  private NewOrder order(JsonNode node, Map<String, Long> variants) {
+  private NewOrder order(
+      JsonNode node, Map<String, Long> variants, Map<String, OrderOutcome> words) {
     String number = text(node, "orderNumber");
-    boolean isCancelled = node.path("orderStatus").asString("").endsWith("OrderCancelled");
+    OrderOutcome outcome = outcome(node, "orderStatus", words);
+    boolean isCancelled = outcome == OrderOutcome.NOT_SOLD;
     if (isCancelled && node.path("orderedItem").isEmpty()) {
       if (!store.knows(number)) {
         throw new BadField("orderNumber", number, "is cancelled, and no such order is known");
       }
       return cancelled(number);
     }
-    Instant placed = OffsetDateTime.parse(text(node, "orderDate")).toInstant();
+    Instant placed = placed(text(node, "orderDate"));
     if (placed.isAfter(clock.instant().plus(SLACK))) {
       throw new BadField("orderDate", text(node, "orderDate"), "lies in the future");
     }
@@ -142,14 +147,54 @@ public class OrderImport {
     return new NewOrder(
         number,
         placed,
-        some(address.path("addressCountry")),
+        country(address.path("addressCountry")),
         some(address.path("addressLocality")).filter(town -> town.length() <= LONGEST_NAME),
         some(customer.path("givenName"))
             .filter(name -> mayBeTold(customer) && name.length() <= LONGEST_NAME),
         isCancelled,
         shipped,
         arrived,
-        lines(node, variants));
+        lines(node, variants, outcome, words));
+  }
+
+  private static Instant placed(String text) {
+    try {
+      return OffsetDateTime.parse(text).toInstant();
+    } catch (DateTimeParseException e) {
+      throw new BadField("orderDate", text, "is no date with a time, such as 2026-11-26T09:00Z");
+    }
+  }
+
+  /** What became of it by its status; sold where it has none. */
+  private static OrderOutcome outcome(JsonNode node, String term, Map<String, OrderOutcome> words) {
+    Optional<String> status = some(node.path(term));
+    return status
+        .map(
+            text ->
+                OrderOutcome.of(text)
+                    .or(() -> Optional.ofNullable(words.get(OrderOutcome.plain(text))))
+                    .orElseThrow(
+                        () ->
+                            new BadField(
+                                term,
+                                text,
+                                "is no status that is understood: say what it means, and bring it"
+                                    + " again. Until then it is not counted as sold")))
+        .orElse(OrderOutcome.SOLD);
+  }
+
+  /** By name or code; schema.org has it as a Country as well. */
+  private static Optional<String> country(JsonNode node) {
+    return some(node.isObject() ? node.path("name") : node)
+        .map(
+            text ->
+                CountryNames.code(text)
+                    .orElseThrow(
+                        () ->
+                            new BadField(
+                                "addressCountry",
+                                text,
+                                "is no country, by name or by code (ISO 3166)")));
   }
 
   private NewOrder cancelled(String number) {
@@ -165,10 +210,14 @@ public class OrderImport {
         List.of());
   }
 
-  private static List<Line> lines(JsonNode order, Map<String, Long> variants) {
+  private static List<Line> lines(
+      JsonNode order,
+      Map<String, Long> variants,
+      OrderOutcome outcome,
+      Map<String, OrderOutcome> words) {
     var lines = new ArrayList<Line>();
     for (JsonNode item : order.path("orderedItem")) {
-      lines.add(line(item, variants));
+      lines.add(line(item, variants, outcome, words));
     }
     if (lines.isEmpty()) {
       throw new IllegalArgumentException("lists nothing that was ordered (orderedItem)");
@@ -207,7 +256,11 @@ public class OrderImport {
     return false;
   }
 
-  private static Line line(JsonNode item, Map<String, Long> variants) {
+  private static Line line(
+      JsonNode item,
+      Map<String, Long> variants,
+      OrderOutcome ofAll,
+      Map<String, OrderOutcome> words) {
     String sku = text(item.path("orderedItem"), "sku");
     if (!variants.containsKey(sku)) {
       throw new BadField("sku", sku, "no product has the SKU " + sku);
@@ -217,7 +270,8 @@ public class OrderImport {
       throw new BadField(
           "orderQuantity", String.valueOf(quantity), "a quantity (orderQuantity) is at least 1");
     }
-    boolean returned = item.path("orderItemStatus").asString("").endsWith("OrderReturned");
-    return new Line(sku, quantity, returned ? quantity : 0);
+    OrderOutcome own = outcome(item, "orderItemStatus", words);
+    boolean isKept = ofAll != OrderOutcome.RETURNED && own == OrderOutcome.SOLD;
+    return new Line(sku, quantity, isKept ? 0 : quantity);
   }
 }

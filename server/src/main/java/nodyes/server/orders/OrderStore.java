@@ -1,6 +1,7 @@
 package nodyes.server.orders;
 
 import static nodyes.generated.Tables.ORDER_LINE;
+import static nodyes.generated.Tables.ORDER_STATUS_WORD;
 import static nodyes.generated.Tables.SHOP_ORDER;
 import static nodyes.generated.Tables.VARIANT;
 import static org.jooq.impl.DSL.noCondition;
@@ -16,6 +17,7 @@ import java.util.NavigableMap;
 import java.util.Set;
 import java.util.TreeMap;
 import nodyes.core.common.ProductId;
+import nodyes.core.sales.OrderOutcome;
 import nodyes.server.database.Database;
 import nodyes.server.orders.OrderImport.NewOrder;
 import org.jooq.DSLContext;
@@ -23,6 +25,8 @@ import org.springframework.stereotype.Component;
 
 @Component
 class OrderStore {
+  private static final int MOST_WORDS = 500;
+
   private final Database database;
 
   OrderStore(Database database) {
@@ -115,6 +119,36 @@ class OrderStore {
   Map<String, Long> variants() {
     return database.read(
         sql -> sql.select(VARIANT.SKU, VARIANT.ID).from(VARIANT).fetchMap(VARIANT.SKU, VARIANT.ID));
+  }
+
+  /** What the owner says that words mean, by the word as it is compared. */
+  Map<String, OrderOutcome> statusWords() {
+    return database.read(
+        sql ->
+            sql.selectFrom(ORDER_STATUS_WORD)
+                .fetchMap(row -> row.getWord(), row -> OrderOutcome.valueOf(row.getOutcome())));
+  }
+
+  /** The same as they were written. */
+  Map<String, OrderOutcome> writtenWords() {
+    return database.read(
+        sql ->
+            sql.selectFrom(ORDER_STATUS_WORD)
+                .orderBy(ORDER_STATUS_WORD.WORD)
+                .limit(MOST_WORDS)
+                .fetchMap(row -> row.getWritten(), row -> OrderOutcome.valueOf(row.getOutcome())));
+  }
+
+  /** Keeps what a word means. */
+  void learn(String written, OrderOutcome outcome) {
+    database.change(
+        sql ->
+            sql.insertInto(ORDER_STATUS_WORD)
+                .values(OrderOutcome.plain(written), written, outcome.name())
+                .onConflict(ORDER_STATUS_WORD.WORD)
+                .doUpdate()
+                .set(ORDER_STATUS_WORD.OUTCOME, outcome.name())
+                .execute());
   }
 
   /** Adds orders; one whose number is here already is replaced. The products that this is of. */

@@ -11,11 +11,15 @@ import nodyes.server.shop.ShopChanged;
 import nodyes.server.timing.Reckoner;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** The facts of all products, kept until one of them changes: asked at every stroke of a key. */
 @Component
 public class AllFacts {
+  /** Facts are forgotten before the answers that are made of them. */
+  private static final int FACTS = -100;
+
   private final FactLoader loader;
   private final Reckoner reckoner;
   private final Clock clock;
@@ -48,6 +52,7 @@ public class AllFacts {
     return get().with(reckoner.of(arrangement.delivery(), clock.instant()));
   }
 
+  @Order(FACTS)
   @EventListener({
     CatalogueChanged.class,
     PublishedReviewsChanged.class,
@@ -59,6 +64,7 @@ public class AllFacts {
   }
 
   /** An order changes what was sold, and of the products nothing. */
+  @Order(FACTS)
   @EventListener
   synchronized void sold(OrdersChanged event) {
     Facts facts = kept;

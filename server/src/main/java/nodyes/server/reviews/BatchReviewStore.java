@@ -7,6 +7,7 @@ import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.SORTING_RECORD;
 import static org.jooq.impl.DSL.count;
+import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.sum;
 
 import java.time.Instant;
@@ -196,7 +197,19 @@ class BatchReviewStore {
                             ReviewLineStore.reason(row.value3()))));
   }
 
-  record Group(ReviewFilter.Sorted sorted, RatingSummary summary) {}
+  /** Of some ids, those in which nothing serious was found, or that someone decided on. */
+  List<Long> withoutSerious(Collection<Long> ids) {
+    return database.read(
+        sql ->
+            sql.select(REVIEW.ID)
+                .from(REVIEW)
+                .where(REVIEW.ID.in(ids))
+                .andNot(MoveStore.isSerious().and(REVIEW.SORTED.isNull()))
+                .fetch(REVIEW.ID));
+  }
+
+  /** Ratings that stand alike. */
+  record Group(ReviewFilter.Sorted sorted, boolean isSerious, RatingSummary summary) {}
 
   /** The ratings of what waits from a batch, by what was decided. */
   List<Group> groups(long batch) {
@@ -204,16 +217,21 @@ class BatchReviewStore {
         REVIEW.RATING_PARTS.add(Rating.PER_STAR / 2).div(Rating.PER_STAR).as("star");
     return database.read(
         sql -> {
-          Map<String, List<long[]>> bySorted = new java.util.LinkedHashMap<>();
-          sql.select(REVIEW.SORTED, star, count(), sum(REVIEW.RATING_PARTS))
+          record Alike(String sorted, boolean isSerious) {}
+          Map<Alike, List<long[]>> bySorted = new java.util.LinkedHashMap<>();
+          Field<Boolean> serious = field(MoveStore.isSerious()).as("serious");
+          sql.select(REVIEW.SORTED, star, count(), sum(REVIEW.RATING_PARTS), serious)
               .from(REVIEW)
               .where(REVIEW.BATCH_ID.eq(batch).and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
-              .groupBy(REVIEW.SORTED, star)
+              .groupBy(REVIEW.SORTED, star, serious)
               .forEach(
                   row ->
                       bySorted
                           .computeIfAbsent(
-                              ReviewLineStore.sorted(row.value1()).name(), _ -> new ArrayList<>())
+                              new Alike(
+                                  ReviewLineStore.sorted(row.value1()).name(),
+                                  Boolean.TRUE.equals(row.value5())),
+                              _ -> new ArrayList<>())
                           .add(
                               new long[] {
                                 row.value2(), row.value3(), row.value4().longValueExact()
@@ -221,7 +239,10 @@ class BatchReviewStore {
           return bySorted.entrySet().stream()
               .map(
                   entry ->
-                      new Group(ReviewLineStore.sorted(entry.getKey()), summary(entry.getValue())))
+                      new Group(
+                          ReviewLineStore.sorted(entry.getKey().sorted()),
+                          entry.getKey().isSerious(),
+                          summary(entry.getValue())))
               .toList();
         });
   }

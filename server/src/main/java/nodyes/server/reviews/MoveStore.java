@@ -16,6 +16,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.bringin.Flag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewState;
 import nodyes.generated.tables.records.ReviewMoveItemRecord;
@@ -85,7 +86,12 @@ class MoveStore {
     Condition waits = REVIEW.BATCH_ID.eq(batch).and(REVIEW.STATE.eq(ReviewState.WAITING.name()));
     Condition leftOut = waits.and(REVIEW.SORTED.eq(ReviewFilter.Sorted.LEFT_OUT.name()));
     Condition kept =
-        waits.and(REVIEW.SORTED.isNull().or(REVIEW.SORTED.eq(ReviewFilter.Sorted.KEPT.name())));
+        waits.and(
+            REVIEW
+                .SORTED
+                .isNull()
+                .andNot(isSerious())
+                .or(REVIEW.SORTED.eq(ReviewFilter.Sorted.KEPT.name())));
     return database.write(
         sql -> {
           List<Sorting.OnProduct> products =
@@ -105,8 +111,14 @@ class MoveStore {
                   .where(kept)
                   .execute();
           int left = leaveOutWith(sql, move, leftOut, who, now);
-          return new Sorting.Published(move, published, left, products);
+          int waiting = sql.fetchCount(REVIEW, waits);
+          return new Sorting.Published(move, published, left, waiting, products);
         });
+  }
+
+  /** Whether something was found that someone must have looked at. */
+  static Condition isSerious() {
+    return REVIEW.FLAGS.bitAnd(Flag.bits(Flag.SERIOUS)).ne(0L);
   }
 
   /** Leaves out with a move for each reason, all taken back with the first. */

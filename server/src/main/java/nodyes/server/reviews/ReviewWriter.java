@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import nodyes.core.bringin.Flag;
 import nodyes.core.review.ReviewState;
 import nodyes.generated.tables.records.ReviewPictureRecord;
 import nodyes.server.database.Database;
@@ -51,6 +52,7 @@ class ReviewWriter {
           REVIEW.PICTURE_COUNT,
           REVIEW.REPLY,
           REVIEW.REPLIED_BY,
+          REVIEW.IS_CONTACT_HIDDEN,
           REVIEW.ARRIVED_AT);
 
   /** The table is virtual, so there is no generated type for it. */
@@ -156,6 +158,8 @@ class ReviewWriter {
       candidate.pictures().size(),
       candidate.reply().orElse(null),
       candidate.reply().flatMap(_ -> review.source()).orElse(null),
+      // hidden until the owner decides otherwise
+      (review.flags() & Flag.CONTACT.bit()) == 0 ? 0 : 1,
       review.arrivedAt().toEpochMilli()
     };
     for (int i = 0; i < values.length; i++) {

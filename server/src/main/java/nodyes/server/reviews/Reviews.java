@@ -220,6 +220,13 @@ public class Reviews {
   public void hasPicture(Picture picture, Optional<String> file) {
     pictures.have(picture, file);
     state.incrementAndGet();
+    // the page of what is published already shows it from now on
+    tell(
+        store
+            .find(picture.review())
+            .filter(line -> line.state() == ReviewState.PUBLISHED)
+            .map(line -> Set.of(line.product()))
+            .orElse(Set.of()));
   }
 
   /** Removes the reviews of a batch but those that are remembered. */

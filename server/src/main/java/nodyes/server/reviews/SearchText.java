@@ -1,5 +1,6 @@
 package nodyes.server.reviews;
 
+import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -21,7 +22,7 @@ final class SearchText {
     var indexed = new StringBuilder();
     for (String text : texts) {
       if (!text.isEmpty()) {
-        append(indexed, text);
+        append(indexed, composed(text));
         indexed.append('\n');
       }
     }
@@ -31,11 +32,15 @@ final class SearchText {
   /** The query that finds all words of a text, each by its beginning; empty where it has none. */
   static String query(String text) {
     List<String> words =
-        Arrays.stream(text.replaceAll("[^\\p{L}\\p{M}\\p{N}]+", " ").strip().split(" "))
+        Arrays.stream(composed(text).replaceAll("[^\\p{L}\\p{M}\\p{N}]+", " ").strip().split(" "))
             .filter(word -> !word.isEmpty())
             .limit(MOST_WORDS)
             .toList();
     return words.stream().map(SearchText::term).collect(Collectors.joining(" "));
+  }
+
+  private static String composed(String text) {
+    return Normalizer.normalize(text, Normalizer.Form.NFC);
   }
 
   private static String term(String word) {

@@ -70,38 +70,56 @@ public class Sorting {
    * @param low low ratings in all
    * @param lowLeftOut low ratings left out
    * @param isOneSided whether it is mostly low ratings that are left out
+   * @param serious how many of the open ones wait for a look, as something serious was found
    */
   public record Standing(
-      Rated kept, Rated all, long open, long low, long lowLeftOut, boolean isOneSided) {}
+      Rated kept,
+      Rated all,
+      long open,
+      long low,
+      long lowLeftOut,
+      boolean isOneSided,
+      long serious) {}
 
   /** A product with how many of its reviews were published. */
   public record OnProduct(String product, String title, int reviews) {}
 
-  /** What publishing came to; the products with the most first. */
-  public record Published(long move, int published, int leftOut, List<OnProduct> products) {}
+  /**
+   * What publishing came to; the products with the most first.
+   *
+   * @param waiting how many wait on, as something serious was found in them and nobody has looked
+   */
+  public record Published(
+      long move, int published, int leftOut, int waiting, List<OnProduct> products) {}
 
   /** How sorting a batch stands. */
   public Standing standing(long batch) {
     RatingSummary kept = RatingSummary.NONE;
     RatingSummary all = RatingSummary.NONE;
     long open = 0;
+    long serious = 0;
+    RatingSummary notLeftOut = RatingSummary.NONE;
     for (BatchReviewStore.Group group : store.groups(batch)) {
       all = both(all, group.summary());
-      if (group.sorted() != ReviewFilter.Sorted.LEFT_OUT) {
+      boolean isOpen = group.sorted() == ReviewFilter.Sorted.OPEN;
+      if (group.sorted() != ReviewFilter.Sorted.LEFT_OUT && !(isOpen && group.isSerious())) {
         kept = both(kept, group.summary());
       }
-      if (group.sorted() == ReviewFilter.Sorted.OPEN) {
-        open = group.summary().count();
+      if (group.sorted() != ReviewFilter.Sorted.LEFT_OUT) {
+        notLeftOut = both(notLeftOut, group.summary());
       }
+      open += isOpen ? group.summary().count() : 0;
+      serious += isOpen && group.isSerious() ? group.summary().count() : 0;
     }
-    var leaving = new LeavingOut(kept.histogram(), all.histogram());
+    var leaving = new LeavingOut(notLeftOut.histogram(), all.histogram());
     return new Standing(
         Rated.of(kept),
         Rated.of(all),
         open,
         leaving.low(),
         leaving.lowLeftOut(),
-        leaving.isOneSided());
+        leaving.isOneSided(),
+        serious);
   }
 
   private static RatingSummary both(RatingSummary one, RatingSummary other) {
@@ -136,6 +154,11 @@ public class Sorting {
       throw Refusal.unusable("Only what is left out has a reason.");
     }
     store.decide(batch, ids, sorted, reason);
+  }
+
+  /** Keeps many without a look at each: those in which something serious was found stay open. */
+  public void keepMany(long batch, Collection<Long> ids) {
+    store.decide(batch, store.withoutSerious(ids), ReviewFilter.Sorted.KEPT, Optional.empty());
   }
 
   /**

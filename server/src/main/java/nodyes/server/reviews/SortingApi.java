@@ -32,12 +32,18 @@ class SortingApi {
     this.sorting = sorting;
   }
 
+  /**
+   * What is decided on some reviews.
+   *
+   * @param unseen whether it is of many at once, without a look at each
+   */
   record Decision(
       @NotEmpty(message = "choose at least one review")
           @Size(max = 5000, message = "at most 5,000 at once")
           Set<Long> ids,
       ReviewFilter.Sorted sorted,
-      @Nullable LeaveOutReason reason) {}
+      @Nullable LeaveOutReason reason,
+      @Nullable Boolean unseen) {}
 
   /** Which of a batch to look at. */
   record Asked(
@@ -91,8 +97,12 @@ class SortingApi {
 
   @PostMapping("/decisions")
   Sorting.Standing decide(@PathVariable long batch, @Valid @RequestBody Decision decision) {
-    sorting.decide(
-        batch, decision.ids(), decision.sorted(), Optional.ofNullable(decision.reason()));
+    if (Boolean.TRUE.equals(decision.unseen()) && decision.sorted() == ReviewFilter.Sorted.KEPT) {
+      sorting.keepMany(batch, decision.ids());
+    } else {
+      sorting.decide(
+          batch, decision.ids(), decision.sorted(), Optional.ofNullable(decision.reason()));
+    }
     return sorting.standing(batch);
   }
 

@@ -112,12 +112,23 @@ public final class CsvRows {
         long next = skipped + parser.getCurrentLineNumber() + 1;
         if (numbered) {
           sink.row(lineOf(cells), cells.subList(1, cells.size()));
+        } else if (cells.stream().anyMatch(cell -> cell.indexOf('\0') >= 0)) {
+          sink.broken(
+              start(cells, line, next), firstOf(cells), "holds a sign (NUL) that is no text");
         } else if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
           sink.row(start(cells, line, next), read(cells));
         }
         line = next;
       }
     }
+  }
+
+  private static String firstOf(List<String> cells) {
+    return cells.stream()
+        .map(cell -> cell.replace('\0', ' ').strip())
+        .filter(cell -> !cell.isEmpty())
+        .findFirst()
+        .orElse("");
   }
 
   private static long lineOf(List<String> cells) {

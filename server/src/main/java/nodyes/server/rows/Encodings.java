@@ -16,6 +16,7 @@ import nodyes.server.web.Refusal;
 /** Tells the encoding of a text file from its bytes. */
 final class Encodings {
   private static final int HEAD = 8192;
+  private static final int MOST_ZEROS = 8;
   static final Charset WINDOWS_1252 = Charset.forName("windows-1252");
 
   private Encodings() {}
@@ -44,7 +45,10 @@ final class Encodings {
       if (evenZeros > head.length / 8 && oddZeros == 0) {
         return StandardCharsets.UTF_16BE;
       }
-      throw Refusal.unusable("This is not a text file. Save the reviews as CSV and bring that.");
+      // a few of them are slips of whatever wrote a text, and cost their rows alone
+      if (evenZeros + oddZeros > MOST_ZEROS || !isElseText(head)) {
+        throw Refusal.unusable("This is not a text file. Save the reviews as CSV and bring that.");
+      }
     }
     return isUtf8(file) ? StandardCharsets.UTF_8 : WINDOWS_1252;
   }
@@ -60,6 +64,17 @@ final class Encodings {
       bytes[i] = (byte) values[i];
     }
     return bytes;
+  }
+
+  /** Whether no other sign stands in it that no text has. */
+  private static boolean isElseText(byte[] head) {
+    for (byte one : head) {
+      boolean isControl = one > 0 && one < ' ' && one != '\t' && one != '\n' && one != '\r';
+      if (isControl) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static int zeros(byte[] bytes, int offset) {

@@ -84,7 +84,12 @@ public class JsonLines {
     String reason = String.valueOf(e.getMessage());
     return switch (e) {
       case BadField bad -> new LineProblem(line, bad.field, bad.value, reason);
-      case DateTimeParseException bad -> new LineProblem(line, "", bad.getParsedString(), reason);
+      case DateTimeParseException bad ->
+          new LineProblem(
+              line,
+              "",
+              bad.getParsedString(),
+              "is no date, such as 2026-11-26 or 2026-11-26T09:00Z");
       default -> new LineProblem(line, "", "", reason);
     };
   }

@@ -2,19 +2,23 @@ package nodyes.server.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns every failure into problem+json (RFC 9457); no stack trace leaves the server. */
@@ -59,6 +63,36 @@ class Problems extends ResponseEntityExceptionHandler {
             ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "The file is over 1 GB. Cut it into smaller ones; nothing of it was taken."));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+      HttpMediaTypeNotSupportedException ex,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return notOfThatKind(headers, ex.getSupportedMediaTypes());
+  }
+
+  /** A body of another kind than multipart, where a file was expected. */
+  @ExceptionHandler(MultipartException.class)
+  ResponseEntity<Object> notMultipart(MultipartException failure) {
+    if (FullDisk.is(failure)) {
+      return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
+          .body(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FullDisk.WORDS));
+    }
+    return notOfThatKind(new HttpHeaders(), List.of(MediaType.MULTIPART_FORM_DATA));
+  }
+
+  private static ResponseEntity<Object> notOfThatKind(HttpHeaders headers, List<MediaType> taken) {
+    String kinds = taken.stream().map(MediaType::toString).collect(Collectors.joining(" or "));
+    return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
+        .headers(headers)
+        .body(
+            ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                "What was sent is of a kind that is not taken here"
+                    + (kinds.isEmpty() ? "." : "; send " + kinds + ".")));
   }
 
   @ExceptionHandler(Exception.class)
