@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_9"];
+        get: operations["get_11"];
         put?: never;
         post?: never;
         delete?: never;
@@ -571,7 +571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_8"];
+        get: operations["get_9"];
         put: operations["set_2"];
         post?: never;
         delete?: never;
@@ -715,7 +715,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_7"];
+        get: operations["get_8"];
         put: operations["set_1"];
         post?: never;
         delete?: never;
@@ -916,6 +916,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_10"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/follow-ups/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/keys": {
         parameters: {
             query?: never;
@@ -987,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_6"];
+        get: operations["get_7"];
         put: operations["connect"];
         post?: never;
         delete: operations["disconnect"];
@@ -1054,6 +1086,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/orders/status-words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_6"];
+        put: operations["put_5"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2361,6 +2409,7 @@ export interface components {
             reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
             /** @enum {string} */
             sorted: "OPEN" | "KEPT" | "LEFT_OUT";
+            unseen?: boolean;
         };
         DeliveryChange: {
             revision: string;
@@ -2768,7 +2817,7 @@ export interface components {
         };
         Marked: {
             /** @enum {string} */
-            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED";
+            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL";
             lines: number[];
             /** Format: int64 */
             reviews: number;
@@ -3135,6 +3184,16 @@ export interface components {
             code: string;
             name: string;
         };
+        Pending: {
+            of: string;
+            reason: string;
+            /** Format: date-time */
+            since: string;
+            what: string;
+        };
+        PendingFollowUps: {
+            pending: components["schemas"]["Pending"][];
+        };
         PickedQuotesNod: {
             content: components["schemas"]["WireQuotes"];
             id: string;
@@ -3309,6 +3368,8 @@ export interface components {
             products: components["schemas"]["OnProduct"][];
             /** Format: int32 */
             published: number;
+            /** Format: int32 */
+            waiting: number;
         };
         Publishing: {
             note?: string;
@@ -3399,7 +3460,7 @@ export interface components {
             copyOf?: number;
             country?: string;
             evidence?: string;
-            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED")[];
+            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL")[];
             givenRating: string;
             /** Format: int64 */
             id: number;
@@ -3639,6 +3700,8 @@ export interface components {
             lowLeftOut: number;
             /** Format: int64 */
             open: number;
+            /** Format: int64 */
+            serious: number;
         };
         StarLineContent: {
             /** Format: int64 */
@@ -3667,6 +3730,14 @@ export interface components {
             language: string;
             text: string;
             what: string;
+        };
+        StatusWord: {
+            /** @enum {string} */
+            outcome: "SOLD" | "NOT_SOLD" | "RETURNED";
+            word: string;
+        };
+        StatusWords: {
+            words: components["schemas"]["StatusWord"][];
         };
         Step: {
             /** Format: int64 */
@@ -4249,7 +4320,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    get_9: {
+    get_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -5210,7 +5281,7 @@ export interface operations {
             };
         };
     };
-    get_8: {
+    get_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5438,7 +5509,7 @@ export interface operations {
             };
         };
     };
-    get_7: {
+    get_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5782,6 +5853,46 @@ export interface operations {
             };
         };
     };
+    get_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PendingFollowUps"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PendingFollowUps"];
+                };
+            };
+        };
+    };
     keys: {
         parameters: {
             query?: never;
@@ -5886,7 +5997,7 @@ export interface operations {
             };
         };
     };
-    get_6: {
+    get_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6064,6 +6175,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Result"];
+                };
+            };
+        };
+    };
+    get_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StatusWords"];
+                };
+            };
+        };
+    };
+    put_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StatusWord"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["StatusWords"];
                 };
             };
         };
@@ -6591,7 +6746,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -6651,7 +6806,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -6771,7 +6926,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -6807,7 +6962,7 @@ export interface operations {
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 from?: string | null;
@@ -7242,7 +7397,7 @@ export interface operations {
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
             };
@@ -7293,7 +7448,7 @@ export interface operations {
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
                 sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
                 page?: number;

@@ -33,7 +33,9 @@ const HEADINGS: Record<FeedKind, ReactNode> = {
   PRODUCTS: (
     <>
       <b>Product</b>, and as many as you have of Variant, SKU, Price, Currency, Stock, Category,
-      Tags, Picture, Brand, Description, and Page for its name in addresses.
+      Tags, Picture, Brand, Description, and Page for its name in addresses. SKU and Price alone are
+      enough for new prices. A column that is missing and a cell that is empty change nothing; the
+      word <b>none</b> in a cell empties the value.
     </>
   ),
   ORDERS: (

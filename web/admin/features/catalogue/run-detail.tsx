@@ -3,6 +3,7 @@ import { Failure, Loading } from '../../ui/empty';
 import { count, number } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { dropHeld, takeHeld, useFeedAct, useFeedRun } from './queries';
+import { StatusWords } from './status-words';
 
 /** What is wrong with the lines of what came; what is held waits for a word. */
 export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) => void }) {
@@ -39,6 +40,7 @@ export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) =>
           </span>
         </div>
       )}
+      <StatusWords words={unknownStatuses(problems)} />
       {problems.length === 0 ? (
         <p className="text-[13px] text-ink-2">No line had anything wrong.</p>
       ) : (
@@ -71,3 +73,11 @@ export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) =>
     </div>
   );
 }
+
+const STATUS_TERMS = ['orderStatus', 'orderItemStatus'];
+
+const unknownStatuses = (problems: { field: string; value: string }[]) => [
+  ...new Set(
+    problems.filter(({ field }) => STATUS_TERMS.includes(field)).map(({ value }) => value),
+  ),
+];

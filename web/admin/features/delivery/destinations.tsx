@@ -1,3 +1,4 @@
+import { shopToday } from '../../shared/shop-time';
 import { PickMany } from '../../ui/pick-many';
 import { SearchPick } from '../../ui/search-pick';
 import { country } from '../../shared/words';
@@ -171,7 +172,7 @@ const freeId = (code: string, all: Destination[]) => {
 /** A copy begins as a season, since a country has one line for the same days. */
 function acted(all: Destination[], one: Destination, act: Act): Destination[] {
   if (act === 'remove') return all.filter((other) => other !== one);
-  const today = new Date().toISOString().slice(0, 10);
+  const today = shopToday();
   return all.toSpliced(all.indexOf(one) + 1, 0, {
     ...one,
     id: freeId(one.country, all),

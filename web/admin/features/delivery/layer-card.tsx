@@ -1,3 +1,4 @@
+import { shopToday } from '../../shared/shop-time';
 import { DropdownMenu } from 'radix-ui';
 import { Menu, MenuItem } from '../../ui/menu';
 import { Caret } from '../../ui/pick';
@@ -169,7 +170,7 @@ interface LayerMenuProps {
 
 function LayerMenu({ layer, title, put, onAct }: LayerMenuProps) {
   const { sayProblem } = useSay();
-  const today = new Date().toISOString().slice(0, 10);
+  const today = shopToday();
   const set = (change: Partial<Layer>) => void put(change).catch(sayProblem);
   const part = (has: boolean, text: string, add: Partial<Layer>, drop: Partial<Layer>) => (
     <MenuItem onSelect={() => set(has ? drop : add)}>

@@ -19,14 +19,7 @@ export function useCategories() {
   return (categories.data?.items ?? []).map(({ slug, title }) => ({ value: slug, text: title }));
 }
 
-/** What the shop's clock shows, to the minute. */
-export function useShopTime() {
-  return useQuery({
-    queryKey: ['clock'],
-    queryFn: () => need(api.GET('/api/v1/clock')),
-    refetchInterval: 60_000,
-  });
-}
+export { useShopTime } from '../../shared/shop-time';
 
 /** Products worth a look, each with why. */
 export function useQuickPicks() {

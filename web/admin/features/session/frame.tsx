@@ -1,3 +1,4 @@
+import { useShopTime } from '../../shared/shop-time';
 import { useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
 import { useKeys } from '../../shared/keys';
@@ -23,6 +24,7 @@ export function Frame() {
 }
 
 function Signed({ session }: { session: Session }) {
+  useShopTime();
   const [over, setOver] = useOver();
   return (
     <div className="flex h-screen min-w-[1024px] flex-col">

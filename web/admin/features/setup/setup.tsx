@@ -5,6 +5,7 @@ import { Field } from '../../ui/field';
 import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
+import { FollowUps } from './follow-ups';
 import { Leaving } from './leaving';
 import { NewReviews } from './new-reviews';
 import { PageCheck } from './page-check';
@@ -22,6 +23,7 @@ export function Setup() {
   if (!shop.data) return <Loading />;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-5 overflow-auto p-5">
+      <FollowUps />
       <Connect shop={shop.data} />
       <ShopForm shop={shop.data} />
       <NewReviews />

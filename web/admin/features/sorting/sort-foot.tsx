@@ -44,7 +44,8 @@ export function SortFoot({ standing, busy, onLook, onPublish }: SortFootProps) {
           {[
             standing.serious > 0 &&
               `${count(standing.serious, 'review')} with a serious finding ${standing.serious === 1 ? 'waits' : 'wait'} until you look`,
-            out > 0 && `the ${number(out)} left out ${out === 1 ? 'is' : 'are'} set aside, not deleted`,
+            out > 0 &&
+              `the ${number(out)} left out ${out === 1 ? 'is' : 'are'} set aside, not deleted`,
             standing.open > 0
               ? `${number(standing.open)} not looked at yet`
               : out === 0 && 'all of them looked at',

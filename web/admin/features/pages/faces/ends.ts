@@ -1,3 +1,4 @@
+import { shopToday } from '../../../shared/shop-time';
 import type { DAYS } from './inputs';
 
 /** How long something lasts. */
@@ -69,6 +70,6 @@ function startOf(ends: Ends): string {
     case 'repeating':
       return ends.repeat.first;
     default:
-      return `${new Date().toISOString().slice(0, 10)}T09:00`;
+      return `${shopToday()}T09:00`;
   }
 }

@@ -53,6 +53,9 @@ final class ProductReader {
 
   NewProduct read(JsonNode node) {
     notes.clear();
+    if (!node.has("productGroupID") && !node.has("productID") && !node.has("name")) {
+      isOfAKnownSku(node.path("hasVariant").path(0).path("sku").asString(""));
+    }
     var variants = new ArrayList<NewVariant>();
     if (node.path("hasVariant").isEmpty() && node.has("offers")) {
       variants.add(variant(node));
@@ -89,13 +92,13 @@ final class ProductReader {
     if (!node.has(term) && !node.has("name") && bySku != null) {
       return bySku;
     }
-    if (!node.has(term) && !node.has("name")) {
-      throw new BadField(
-          "sku",
-          variants.getFirst().sku(),
-          "has no productGroupID, and no product here has this SKU");
-    }
     return new Slug(text(node, term)).value();
+  }
+
+  private void isOfAKnownSku(String sku) {
+    if (!sku.isEmpty() && !known.slugBySku().containsKey(sku)) {
+      throw new BadField("sku", sku, "has no productGroupID, and no product here has this SKU");
+    }
   }
 
   private static Set<String> carried(JsonNode node, List<String> terms) {
