@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/arrangement/steps/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/arrangement/steps/{id}/take-back": {
         parameters: {
             query?: never;
@@ -196,6 +212,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/arrangement/versions/kept-drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keptDrafts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/versions/kept-drafts/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/versions/{version}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/arrangement/versions/{version}/go-back": {
         parameters: {
             query?: never;
@@ -206,6 +270,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["goBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/arrangement/versions/{version}/into-draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["intoDraft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1652,6 +1732,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/reviews/{id}/reply-draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replyDraft"];
+        put: operations["keepReplyDraft"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/reviews/{id}/translation": {
         parameters: {
             query?: never;
@@ -2172,6 +2268,7 @@ export interface components {
         ArrangementView: {
             draft: components["schemas"]["NodView"][];
             lastStep?: components["schemas"]["Step"];
+            lastUndone?: components["schemas"]["Step"];
             /** Format: date-time */
             publishedAt?: string;
             publishedBy?: string;
@@ -2626,6 +2723,18 @@ export interface components {
             /** Format: int64 */
             stock?: number;
             zone: string;
+        };
+        KeptDraft: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            changes: components["schemas"]["Change"][];
+            /** Format: int64 */
+            id: number;
+            words: string;
+        };
+        KeptDrafts: {
+            drafts: components["schemas"]["KeptDraft"][];
         };
         KeptOrders: {
             countries: components["schemas"]["KeptView"][];
@@ -3434,6 +3543,9 @@ export interface components {
             spot: string;
         };
         Reply: {
+            text: string;
+        };
+        ReplyDraft: {
             text: string;
         };
         Result: {
@@ -4292,6 +4404,9 @@ export interface components {
             };
             values: string[];
         };
+        WouldChange: {
+            changes: components["schemas"]["Change"][];
+        };
         WrittenReview: {
             cons?: string;
             criteria?: components["schemas"]["RatedThing"][];
@@ -4670,6 +4785,26 @@ export interface operations {
             };
         };
     };
+    doAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
+                };
+            };
+        };
+    };
     takeBack_4: {
         parameters: {
             query?: never;
@@ -4715,6 +4850,72 @@ export interface operations {
             };
         };
     };
+    keptDrafts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptDrafts"];
+                };
+            };
+        };
+    };
+    draftBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: {
+                part?: "ALL" | "NODS" | "DELIVERY";
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WouldChange"];
+                };
+            };
+        };
+    };
     goBack: {
         parameters: {
             query?: never;
@@ -4733,6 +4934,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["WentBack"];
+                };
+            };
+        };
+    };
+    intoDraft: {
+        parameters: {
+            query?: {
+                part?: "ALL" | "NODS" | "DELIVERY";
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Step"];
                 };
             };
         };
@@ -7131,6 +7356,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ReviewLine"];
+                };
+            };
+        };
+    };
+    replyDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReplyDraft"];
+                };
+            };
+        };
+    };
+    keepReplyDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReplyDraft"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReplyDraft"];
                 };
             };
         };

@@ -50,6 +50,9 @@ export function problemOf(status: number, body: unknown): Problem {
   );
 }
 
+/** Told to the window when the server knows nobody here any more. */
+export const SIGNED_OUT = 'nodyes-signed-out';
+
 /** The data of an answer, or its problem thrown. */
 export async function need<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
@@ -60,7 +63,10 @@ export async function need<T>(
   } catch {
     throw new Problem(0, 'The server cannot be reached. Nothing was changed; try again.');
   }
-  if (!answer.response.ok) throw problemOf(answer.response.status, answer.error);
+  if (!answer.response.ok) {
+    if (answer.response.status === 401) window.dispatchEvent(new Event(SIGNED_OUT));
+    throw problemOf(answer.response.status, answer.error);
+  }
   return answer.data as T;
 }
 

@@ -17,6 +17,7 @@ import {
   useDelivery,
   useJourney,
   useSetDelivery,
+  useDoAgain,
   useTakeBack,
   type Ordered,
   type Settings,
@@ -148,14 +149,25 @@ function written({ products, variant, at, country }: Ordered): Record<string, st
   };
 }
 
-const TOLD: ToldKeys = [['Z', 'take the newest change of the timings back']];
+const TOLD: ToldKeys = [
+  ['Z', 'take the newest change of the timings back'],
+  ['⇧ Z', 'do it again'],
+];
 
 /** Z takes the newest change of the timings back, once it is kept. */
 function useUndo(isKeeping: boolean): void {
   const takeBack = useTakeBack();
+  const doAgain = useDoAgain();
   const { say, sayProblem } = useSay();
   useKeys(
     {
+      'Shift+z': () => {
+        if (isKeeping || doAgain.isPending) return;
+        doAgain.mutate(undefined, {
+          onSuccess: (words) => words && say(`Done again: ${words}`),
+          onError: sayProblem,
+        });
+      },
       z: () => {
         if (isKeeping || takeBack.isPending) return;
         takeBack.mutate(undefined, {

@@ -108,6 +108,23 @@ export function useTakeBack() {
   });
 }
 
+/** Does again what was taken back last, where it is one of the timings; what it was. */
+export function useDoAgain() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async () => {
+      const { lastUndone } = await need(api.GET('/api/v1/arrangement'));
+      if (!lastUndone?.words.startsWith(OF_DELIVERY)) return undefined;
+      const step = await need(api.POST('/api/v1/arrangement/steps/again'));
+      return step.words.slice(OF_DELIVERY.length);
+    },
+    onSettled: () => {
+      void queries.invalidateQueries({ queryKey: KEY });
+      void draftChanged(queries);
+    },
+  });
+}
+
 /** Brings closed days or timings from a file. */
 export function useBringFile(kind: 'closed-days' | 'timings') {
   const queries = useQueryClient();

@@ -7,9 +7,18 @@ export type Saving =
   | { state: 'saved'; at: string | undefined }
   | { state: 'saving' }
   | { state: 'conflict' }
+  | { state: 'away' }
   | { state: 'failed'; text: string; faults: Problem['faults'] };
 
 const PAUSE = 400;
+/** How long to wait for a server that is away. */
+const AGAIN = 3000;
+
+/** Nods of which something typed is not kept yet; the browser asks before it leaves them. */
+const unsaved = new Set<string>();
+window.addEventListener('beforeunload', (event) => {
+  if (unsaved.size > 0) event.preventDefault();
+});
 
 /**
  * A nod's settings as they are changed, each change kept at once and one behind the other: what is
@@ -23,6 +32,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
   const revision = useRef<number | undefined>(undefined);
   const next = useRef<Settings | undefined>(undefined);
   const busy = useRef(false);
+  const again = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const later = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const known = face.data?.revision;
   useEffect(() => {
@@ -31,6 +41,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
 
   const send = async () => {
     if (busy.current) return;
+    clearTimeout(again.current);
     busy.current = true;
     while (next.current) {
       clearTimeout(later.current);
@@ -39,6 +50,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
       setSaving({ state: 'saving' });
       try {
         const saved = await saveNod(id, revision.current ?? 0, set);
+        unsaved.delete(id);
         revision.current = saved.face.revision;
         queries.setQueryData<NodFace>(['nod', id], saved.face);
         onSaved();
@@ -46,7 +58,13 @@ export function useNodEditor(id: string, onSaved: () => void) {
         later.current = setTimeout(() => void draftChanged(queries), PAUSE);
         setSaving({ state: 'saved', at: new Date().toTimeString().slice(0, 5) });
       } catch (error) {
-        if (!(error instanceof Problem)) break;
+        if (!(error instanceof Problem) || [0, 401].includes(error.status) || error.status >= 500) {
+          // the server is away: what was typed stays and is sent when it is back
+          next.current ??= set;
+          setSaving({ state: 'away' });
+          again.current = setTimeout(() => void send(), AGAIN);
+          break;
+        }
         if (error.status === 409) {
           setSaving({ state: 'conflict' });
           break;
@@ -64,6 +82,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
     const after = { ...before, ...changes };
     setEdit(after);
     next.current = after;
+    unsaved.add(id);
     void send();
   };
   return {
@@ -71,6 +90,8 @@ export function useNodEditor(id: string, onSaved: () => void) {
     set: edit ?? face.data?.set,
     saving,
     change,
+    /** Tries at once to keep what waits for the server. */
+    retry: () => void send(),
     /** Takes what another window made of it. */
     takeTheirs: async () => {
       setEdit(undefined);

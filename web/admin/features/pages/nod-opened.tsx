@@ -125,7 +125,7 @@ export function NodOpened(props: NodOpenedProps) {
           Remove
         </Button>
         <span className="flex-1" />
-        <SavedSign saving={saving} />
+        <SavedSign saving={saving} onRetry={editor.retry} />
       </footer>
     </>
   );
@@ -175,7 +175,7 @@ function Chip({ row, on, zone }: ChipProps) {
   );
 }
 
-function SavedSign({ saving }: { saving: Saving }) {
+function SavedSign({ saving, onRetry }: { saving: Saving; onRetry: () => void }) {
   return (
     <span
       role="status"
@@ -184,6 +184,14 @@ function SavedSign({ saving }: { saving: Saving }) {
       {saving.state === 'saved' && (saving.at ? `saved ${saving.at}` : 'as saved')}
       {saving.state === 'saving' && 'saving'}
       {saving.state === 'conflict' && 'not saved'}
+      {saving.state === 'away' && (
+        <>
+          not saved yet: no connection. It is tried again by itself.{' '}
+          <Button look="link" onClick={onRetry}>
+            Try now
+          </Button>
+        </>
+      )}
       {saving.state === 'failed' && `not saved: ${told(saving)}`}
     </span>
   );

@@ -74,6 +74,22 @@ export const moveNod = ({ id, ...to }: { id: string; spot: string; before?: stri
 export const takeBackStep = (id: number) =>
   need(api.POST('/api/v1/arrangement/steps/{id}/take-back', { params: { path: { id } } }));
 
+/** Takes back the newest step since the last publication, whatever it was of. */
+export async function takeBackNewest() {
+  const { lastStep } = await need(api.GET('/api/v1/arrangement'));
+  if (!lastStep) return undefined;
+  await takeBackStep(lastStep.id);
+  return lastStep.words;
+}
+
+/** Does again what was taken back last. */
+export async function doNewestAgain() {
+  const { lastUndone } = await need(api.GET('/api/v1/arrangement'));
+  if (!lastUndone) return undefined;
+  const step = await need(api.POST('/api/v1/arrangement/steps/again'));
+  return step.words;
+}
+
 export const switchNod = ({ id, on }: { id: string; on: boolean }) =>
   need(api.PATCH('/api/v1/arrangement/nods/{id}', { params: { path: { id } }, body: { on } }));
 
@@ -141,9 +157,38 @@ export function useVersions(page: number) {
   });
 }
 
-export const goBackTo = (version: number) =>
+export type Part = 'ALL' | 'NODS' | 'DELIVERY';
+
+export const intoDraft = ({ version, part }: { version: number; part: Part }) =>
   need(
-    api.POST('/api/v1/arrangement/versions/{version}/go-back', { params: { path: { version } } }),
+    api.POST('/api/v1/arrangement/versions/{version}/into-draft', {
+      params: { path: { version }, query: { part } },
+    }),
+  );
+
+/** What putting a version into the draft would change in it. */
+export function useWouldChange(version: number, part: Part) {
+  return useQuery({
+    queryKey: ['arrangement', 'would-change', version, part],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/arrangement/versions/{version}/changes', {
+          params: { path: { version }, query: { part } },
+        }),
+      ),
+  });
+}
+
+export function useKeptDrafts() {
+  return useQuery({
+    queryKey: ['arrangement', 'kept-drafts'],
+    queryFn: () => need(api.GET('/api/v1/arrangement/versions/kept-drafts')),
+  });
+}
+
+export const draftBack = (id: number) =>
+  need(
+    api.POST('/api/v1/arrangement/versions/kept-drafts/{id}/back', { params: { path: { id } } }),
   );
 
 export const takeBackOf = ({ version, id }: { version: number; id: string }) =>

@@ -12,7 +12,7 @@ import { Troubles } from './lacking';
 import { LivePage } from './live-page';
 import { MomentsStrip } from './moments-strip';
 import { NodOpened } from './nod-opened';
-import { takeBackStep, useDraftAct, usePageCheck } from './nod-queries';
+import { doNewestAgain, takeBackNewest, useDraftAct, usePageCheck } from './nod-queries';
 import { OnThisPage } from './on-this-page';
 import { Point } from './point';
 import { groupBySpot } from './rows';
@@ -42,7 +42,8 @@ const LONGEST_SILENCE = 6000;
 
 const TOLD: ToldKeys = [
   ['Esc', 'back to all nods of the page'],
-  ['Z', 'take the last act back'],
+  ['Z', 'take the last act back, as far as the last publication'],
+  ['⇧ Z', 'do it again'],
   ['Alt ↑ ↓', 'move the nod that is chosen'],
 ];
 
@@ -63,7 +64,9 @@ export function Stage({ shop, view, onMoment }: StageProps) {
   const [taken, setTaken] = useState<{ words: string; step: number } | undefined>();
   const [silent, setSilent] = useState<string | undefined>();
   const token = usePreviewToken();
-  const takeBack = useDraftAct(takeBackStep);
+  const takeBack = useDraftAct(takeBackNewest);
+  const doAgain = useDraftAct(doNewestAgain);
+  const lastStep = useArrangement().data?.lastStep;
   const { say, sayProblem } = useSay();
   const page = shopPage(shop, view);
   const ours = isOurs(view);
@@ -91,12 +94,12 @@ export function Stage({ shop, view, onMoment }: StageProps) {
     return () => clearTimeout(timer);
   }, [page, heard]);
   const undo = () => {
-    if (!taken) return;
-    takeBack.mutate(taken.step, {
-      onSuccess: () => {
+    if (takeBack.isPending) return;
+    takeBack.mutate(undefined, {
+      onSuccess: (words) => {
         setTaken(undefined);
         link.refresh();
-        say('Taken back');
+        if (words) say(`Taken back: ${words}`);
       },
       onError: (error) => {
         setTaken(undefined);
@@ -104,9 +107,21 @@ export function Stage({ shop, view, onMoment }: StageProps) {
       },
     });
   };
+  const redo = () => {
+    if (doAgain.isPending) return;
+    doAgain.mutate(undefined, {
+      onSuccess: (words) => {
+        link.refresh();
+        if (words) say(`Done again: ${words}`);
+      },
+      onError: sayProblem,
+    });
+  };
+  const strip = taken && (!lastStep || taken.step >= lastStep.id) ? taken.words : lastStep?.words;
   useKeys(
     {
       z: undo,
+      'Shift+z': redo,
       Escape: (event) => {
         // a menu that it closes, or a field that it leaves, is not the panel
         const field = (event.target as HTMLElement).closest<HTMLElement>('input, textarea');
@@ -236,7 +251,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
           />
         )}
         {beside.what === 'kit' && <KitPanel {...common} link={link} />}
-        {taken && <TakeBackStrip words={taken.words} onUndo={undo} />}
+        {strip && version === undefined && <TakeBackStrip words={strip} onUndo={undo} />}
       </aside>
       <div className="col-span-2 min-w-0">
         <MomentsStrip

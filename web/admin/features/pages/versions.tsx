@@ -3,7 +3,8 @@ import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { useSay } from '../../ui/toasts';
 import { moment, number } from '../../shared/words';
-import { goBackTo, takeBackOf, useDraftAct, useVersions } from './nod-queries';
+import { GoBack, KeptDrafts } from './go-back';
+import { takeBackOf, useDraftAct, useVersions } from './nod-queries';
 import { PanelHead } from './panel-head';
 
 interface VersionsProps {
@@ -47,6 +48,7 @@ export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: Ve
         </p>
       )}
       <ol className="min-h-0 flex-1 overflow-y-auto pb-3">
+        {page === 1 && <KeptDrafts zone={zone} onTaken={onTaken} onChanged={onChanged} />}
         {items.map((one) => (
           <OneVersion
             key={one.version}
@@ -83,9 +85,9 @@ interface OneVersionProps extends Pick<VersionsProps, 'zone' | 'onShow' | 'onCha
 
 function OneVersion(props: OneVersionProps) {
   const { one, zone, isShown, isNewest, onShow, onChanged, onTaken } = props;
-  const goBack = useDraftAct(goBackTo);
+  const [asks, setAsks] = useState(false);
   const takeBack = useDraftAct(takeBackOf);
-  const { say, sayProblem } = useSay();
+  const { sayProblem } = useSay();
   return (
     <li
       className={`border-l-3 px-4 py-2.5 ${isShown ? 'border-plum bg-plum-soft' : 'border-transparent'}`}
@@ -135,24 +137,21 @@ function OneVersion(props: OneVersionProps) {
         <Button look="link" onClick={() => onShow(one.version)}>
           Look at it
         </Button>
-        {!isNewest && (
-          <Button
-            look="link"
-            onClick={() =>
-              goBack.mutate(one.version, {
-                onSuccess: (back) => {
-                  say(`Shoppers see version ${one.version} again, as version ${back.version}`);
-                  onShow(undefined);
-                  onChanged();
-                },
-                onError: sayProblem,
-              })
-            }
-          >
-            Go back to it
-          </Button>
-        )}
+        <Button look="link" aria-expanded={asks} onClick={() => setAsks(!asks)}>
+          Go back to it
+        </Button>
       </p>
+      {asks && (
+        <GoBack
+          version={one.version}
+          onTaken={onTaken}
+          onChanged={onChanged}
+          onDone={() => {
+            setAsks(false);
+            onShow(undefined);
+          }}
+        />
+      )}
     </li>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { count } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { useEdit, type Edit } from './edits';
@@ -10,6 +10,7 @@ import {
   type Reason,
   type ReviewState,
 } from './queries';
+import { sendReplies } from './reply-draft';
 import { DONE } from './words';
 
 interface Acting {
@@ -17,54 +18,106 @@ interface Acting {
   onMoved: (ids: number[]) => void;
 }
 
-/** What is done to reviews on the desk: moved, left out for a reason, taken back, edited. */
+/** So many moves can be taken back. */
+const MOST = 100;
+
+/** A move that was made, and what it takes to make it again. */
+interface Done {
+  move: number;
+  text: string;
+  ids: number[];
+  to: ReviewState;
+  reason?: Reason | undefined;
+}
+
+/**
+ * What is done to reviews on the desk: moved, left out for a reason, taken back, edited. Acts are
+ * done in the order in which they were asked for, each on the reviews that it was asked for; these
+ * leave the list at once, so that the next key is for the next review.
+ */
 export function useDeskActs({ review, onMoved }: Acting) {
   const move = useMove();
   const takeBack = useTakeBack();
   const edit = useEdit(useLineChanged());
   const { say, sayProblem } = useSay();
   const [asks, setAsks] = useState<number[] | undefined>();
-  const [last, setLast] = useState<{ move: number; text: string } | undefined>();
+  const [leaving, setLeaving] = useState<ReadonlySet<number>>(new Set());
+  const done = useRef<Done[]>([]);
+  const undone = useRef<Done[]>([]);
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const [last, setLast] = useState<Done | undefined>();
+
+  const inTurn = (task: () => Promise<unknown>) => {
+    queue.current = queue.current
+      .then(task)
+      .catch(sayProblem)
+      .finally(() => setLast(done.current.at(-1)));
+  };
+  const leave = (ids: number[]) => setLeaving((before) => new Set([...before, ...ids]));
+  const stay = (ids: number[]) =>
+    setLeaving((before) => new Set([...before].filter((id) => !ids.includes(id))));
+  const moveTo = async (wanted: Omit<Done, 'move' | 'text'>) => {
+    const { ids, to, reason } = wanted;
+    try {
+      await sendReplies();
+      const moved = await move.mutateAsync(reason ? { ids, to, reason } : { ids, to });
+      const text = `${count(moved.moved, 'review')} ${DONE[to]}`;
+      done.current = [...done.current.slice(1 - MOST), { ...wanted, move: moved.move, text }];
+      return text;
+    } finally {
+      stay(ids);
+    }
+  };
   const act = (ids: number[], to: ReviewState, reason?: Reason) => {
-    if (ids.length === 0 || move.isPending) return;
+    if (ids.length === 0) return;
     if (to === 'LEFT_OUT' && !reason) {
       setAsks(ids);
       return;
     }
     setAsks(undefined);
-    move.mutate(reason ? { ids, to, reason } : { ids, to }, {
-      onSuccess: (moved) => {
-        setLast({ move: moved.move, text: `${count(moved.moved, 'review')} ${DONE[to]}` });
-        onMoved(ids);
-      },
-      onError: sayProblem,
+    leave(ids);
+    onMoved(ids);
+    inTurn(async () => {
+      await moveTo({ ids, to, reason });
+      undone.current = [];
     });
   };
   return {
     act,
+    /** reviews that were acted on and whose answer is awaited */
+    leaving,
     /** the last move, which can be taken back */
     last,
     /** the reviews that are to be left out, once a reason is given */
     asks,
-    isBusy: move.isPending,
     because: (reason: Reason) => asks && act(asks, 'LEFT_OUT', reason),
     keepIn: () => setAsks(undefined),
-    undo: () => {
-      if (!last) return;
-      takeBack.mutate(last.move, {
-        onSuccess: (back) => {
-          setLast(undefined);
-          say(`${count(back.moved, 'review')} taken back`);
-        },
-        onError: sayProblem,
-      });
-    },
+    undo: () =>
+      inTurn(async () => {
+        const newest = done.current.at(-1);
+        if (!newest) return;
+        // what cannot be taken back any more is not offered again
+        done.current = done.current.slice(0, -1);
+        const back = await takeBack.mutateAsync(newest.move);
+        undone.current = [...undone.current, newest];
+        say(`Taken back: ${newest.text} (${count(back.moved, 'review')})`);
+      }),
+    /** does again what was taken back last */
+    redo: () =>
+      inTurn(async () => {
+        const again = undone.current.at(-1);
+        if (!again) return;
+        undone.current = undone.current.slice(0, -1);
+        const { ids, to, reason } = again;
+        leave(ids);
+        say(`Done again: ${await moveTo({ ids, to, reason })}`);
+      }),
     edit: (next: Edit) =>
       review &&
       edit.mutate(
         { id: review.id, edit: next },
         {
-          onSuccess: () => next.what === 'reply' && say('The reply is kept'),
+          onSuccess: () => next.what === 'reply' && say('The reply is sent'),
           onError: sayProblem,
         },
       ),

@@ -25,7 +25,8 @@ const TOLD: ToldKeys = [
   ['R', 'reply'],
   ['⇧ P H X S', 'the same with all that are chosen'],
   ['1 – 6', 'the reason, where one is asked for'],
-  ['Z', 'take the last act back'],
+  ['Z', 'take the last act back, as often as there are acts'],
+  ['⇧ Z', 'do it again'],
   ['/', 'search'],
 ];
 
@@ -50,6 +51,7 @@ export function useDeskKeys(given: DeskKeysGiven): void {
       'Shift+h': () => acts.act(chosen, 'HELD'),
       'Shift+x': () => acts.act(chosen, 'LEFT_OUT'),
       z: acts.undo,
+      'Shift+z': acts.redo,
       '/': onSearch,
       Escape: acts.keepIn,
       ...Object.fromEntries(

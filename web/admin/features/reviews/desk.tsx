@@ -13,6 +13,8 @@ import { useDeskKeys } from './desk-keys';
 import { readFilter } from './desk-filter';
 import { DeskSearch } from './desk-search';
 
+const NONE: ReadonlySet<number> = new Set();
+
 /** Reviews with what waits first: read one, decide, go on. */
 export function Desk() {
   const [params, setParams] = useSearchParams();
@@ -24,7 +26,11 @@ export function Desk() {
   const search = useRef<HTMLInputElement>(null);
   const reply = useRef<HTMLTextAreaElement>(null);
 
-  const items = useMemo(() => desk.data?.items ?? [], [desk.data]);
+  const [leaving, setLeaving] = useState<ReadonlySet<number>>(new Set());
+  const items = useMemo(
+    () => (desk.data?.items ?? []).filter((line) => !leaving.has(line.id)),
+    [desk.data, leaving],
+  );
   const index = Math.min(at, Math.max(0, items.length - 1));
   const review = items[index];
 
@@ -48,6 +54,9 @@ export function Desk() {
     },
   });
   const { act, undo, last, asks } = acts;
+  // where all states are shown what is moved stays
+  const gone = filter.state ? acts.leaving : NONE;
+  if (gone !== leaving) setLeaving(gone);
   const one = review ? [review.id] : [];
   const many = [...chosen];
   const choose = (next: number) => {
@@ -111,7 +120,7 @@ export function Desk() {
             total={total}
             asksReason={!!asks}
             asksFor={asks?.length ?? 0}
-            busy={acts.isBusy}
+            busy={false}
             onAct={(to) => act(one, to)}
             onReason={acts.because}
             onKeepOut={acts.keepIn}

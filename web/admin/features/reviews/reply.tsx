@@ -1,8 +1,9 @@
-import { useState, type Ref } from 'react';
+import type { Ref } from 'react';
 import { Button } from '../../ui/button';
 import { Stars } from '../../ui/stars';
 import { useShop } from '../setup/queries';
 import type { ReviewLine } from './queries';
+import { useReplyDraft } from './reply-draft';
 
 interface ReplyProps {
   review: ReviewLine;
@@ -15,7 +16,7 @@ const LONGEST = 3000;
 
 /** Answering in the shop's name, beside how shoppers will see it. */
 export function Reply({ review, field, busy, onReply }: ReplyProps) {
-  const [text, setText] = useState(review.reply ?? '');
+  const { text, type } = useReplyDraft(review.id, review.reply ?? '');
   const shop = useShop().data?.name ?? 'the shop';
   const changed = text.trim() !== (review.reply ?? '');
   return (
@@ -31,20 +32,24 @@ export function Reply({ review, field, busy, onReply }: ReplyProps) {
           maxLength={LONGEST}
           className="mt-1 w-full rounded-lg border border-line-3 bg-white px-3 py-2"
           value={text}
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => type(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && changed) onReply(text);
             if (event.key === 'Escape') event.currentTarget.blur();
           }}
         />
         <p className="mt-1 flex items-center justify-between text-[13px] text-ink-2">
-          {review.state === 'PUBLISHED' ? 'shoppers see it at once' : 'goes out with the review'}
+          {review.state === 'PUBLISHED'
+            ? changed
+              ? 'kept as you type; shoppers see it when you send it'
+              : 'as shoppers see it'
+            : 'kept as you type; goes out with the review'}
           <Button
             className="py-0.5! whitespace-nowrap"
             disabled={!changed || busy}
             onClick={() => onReply(text)}
           >
-            {text.trim() || !review.reply ? 'Keep the reply' : 'Remove the reply'}
+            {text.trim() || !review.reply ? 'Send the reply' : 'Remove the reply'}
           </Button>
         </p>
       </div>

@@ -1,26 +1,81 @@
-import { useShopTime } from '../../shared/shop-time';
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
 import { Outlet } from 'react-router';
+import { SIGNED_OUT } from '../../shared/api';
 import { useKeys } from '../../shared/keys';
+import { useShopTime } from '../../shared/shop-time';
 import { number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
 import { Door } from './door';
 import { GoTo } from './go-to';
 import { KeySheet } from './key-sheet';
-import { useSession, type Session } from './queries';
+import { leaving, useSession, type Session } from './queries';
 import { Rail } from './rail';
 
 /** The rail and the place under it, once someone is signed in. */
 export function Frame() {
   const session = useSession();
-  if (session.error) {
+  const [known, setKnown] = useState<Session | undefined>();
+  useSignedOut();
+  if (session.error && !session.data) {
     return <Failure error={session.error} again={() => void session.refetch()} />;
   }
   if (!session.data) return <Loading />;
-  if (session.data.state !== 'SIGNED_IN') {
-    return <Door firstRun={session.data.state === 'FIRST_RUN'} />;
+  const isIn = session.data.state === 'SIGNED_IN';
+  if (isIn && known !== session.data) {
+    setKnown(session.data);
   }
-  return <Signed session={session.data} />;
+  // a session that ends while someone works takes nothing from the screen: they sign in over it
+  const shown = isIn ? session.data : leaving.isOnPurpose ? undefined : known;
+  if (!shown) return <Door firstRun={session.data.state === 'FIRST_RUN'} />;
+  return (
+    <>
+      <Signed session={shown} />
+      {!isIn && (
+        <div
+          data-over=""
+          role="dialog"
+          aria-modal="true"
+          aria-label="Sign in again"
+          className="fixed inset-0 z-50 overflow-auto bg-paper/95"
+        >
+          <p className="mt-16 -mb-40 text-center">
+            Your session has ended. Sign in and go on: what you typed is still here.
+          </p>
+          <Door firstRun={false} />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Asks who is signed in as soon as an answer says that nobody is. */
+function useSignedOut() {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const ask = () => void queries.invalidateQueries({ queryKey: ['session'] });
+    window.addEventListener(SIGNED_OUT, ask);
+    return () => window.removeEventListener(SIGNED_OUT, ask);
+  }, [queries]);
+}
+
+const subscribe = (changed: () => void) => {
+  window.addEventListener('online', changed);
+  window.addEventListener('offline', changed);
+  return () => {
+    window.removeEventListener('online', changed);
+    window.removeEventListener('offline', changed);
+  };
+};
+
+/** Says that there is no network; what is done meanwhile waits, in order, and goes on after it. */
+function Offline() {
+  const isOn = useSyncExternalStore(subscribe, () => navigator.onLine);
+  return isOn ? null : (
+    <p role="status" className="bg-rust-soft px-5 py-1.5 text-rust-ink">
+      You are offline. What you do now waits, in order, and is done when the network is back.
+    </p>
+  );
 }
 
 function Signed({ session }: { session: Session }) {
@@ -35,6 +90,7 @@ function Signed({ session }: { session: Session }) {
           room before you bring more in; all that is stored is kept.
         </p>
       )}
+      <Offline />
       <main className="flex min-h-0 flex-1 flex-col">
         <Outlet />
       </main>

@@ -3,6 +3,9 @@ import { api, need, type Schemas } from '../../shared/api';
 
 export type Session = Schemas['SessionView'];
 
+/** Whoever leaves on purpose sees the door alone; whose session ended goes on where they were. */
+export const leaving = { isOnPurpose: false };
+
 export function useSession() {
   return useQuery({
     queryKey: ['session'],
@@ -20,14 +23,22 @@ export function useEnter() {
       'signIn' in given
         ? need(api.POST('/api/v1/session', { body: given.signIn }))
         : need(api.POST('/api/v1/first-run', { body: given.firstRun })),
-    onSuccess: (session) => queries.setQueryData(['session'], session),
+    onSuccess: (session) => {
+      leaving.isOnPurpose = false;
+      queries.setQueryData(['session'], session);
+      // what could not be asked for meanwhile
+      void queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
+    },
   });
 }
 
 export function useLeave() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: () => need(api.DELETE('/api/v1/session')),
+    mutationFn: () => {
+      leaving.isOnPurpose = true;
+      return need(api.DELETE('/api/v1/session'));
+    },
     onSuccess: (session) => {
       queries.setQueryData(['session'], session);
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });

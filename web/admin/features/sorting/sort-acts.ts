@@ -14,6 +14,17 @@ interface SortActsGiven {
   goTo: (next: number) => void;
 }
 
+/** So many decisions can be taken back. */
+const MOST = 100;
+
+/** Decisions that were made, with what was there before and where they were made. */
+interface Made {
+  text: string;
+  before: Decision[];
+  after: Decision[];
+  at: number;
+}
+
 type Keeps = 'BOTH' | 'OLDER' | 'THIS';
 
 /** Puts decisions together that are alike, so that an undo is few calls. */
@@ -28,24 +39,28 @@ function together(lines: Pick<ReviewLine, 'id' | 'sorted' | 'sortedBecause'>[]):
   return [...groups.values()];
 }
 
-/** What can be decided at the sorting table; each decision can be taken back, fifty deep. */
+/** What can be decided at the sorting table; the last hundred can be taken back, and done again. */
 export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActsGiven) {
   const decide = useDecide(batch);
   const { say, sayProblem } = useSay();
-  const [undone, setUndone] = useState<{ text: string; before: Decision[]; at: number }[]>([]);
+  const [undone, setUndone] = useState<Made[]>([]);
+  const [again, setAgain] = useState<Made[]>([]);
+  const made = (one: Made) => {
+    setUndone((before) => [...before.slice(1 - MOST), one]);
+    setAgain([]);
+  };
   const chosenLines = items.slice(chosen.from, chosen.to + 1);
   const act = (lines: ReviewLine[], sorted: Decision['sorted'], reason?: Reason) => {
     if (lines.length === 0) return;
     const many = count(lines.length, 'review');
-    setUndone((before) => [
-      ...before.slice(-49),
-      {
-        text: `${many} ${sorted === 'KEPT' ? 'kept' : 'left out'}`,
-        before: together(lines),
-        at,
-      },
-    ]);
-    decide.mutate([{ ids: lines.map((line) => line.id), sorted, reason }], { onError: sayProblem });
+    const after = [{ ids: lines.map((line) => line.id), sorted, reason }];
+    made({
+      text: `${many} ${sorted === 'KEPT' ? 'kept' : 'left out'}`,
+      before: together(lines),
+      after,
+      at,
+    });
+    decide.mutate(after, { onError: sayProblem });
   };
   const keep = () => {
     act(chosenLines, 'KEPT');
@@ -59,23 +74,31 @@ export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActs
     const last = undone.at(-1);
     if (!last) return;
     setUndone(undone.slice(0, -1));
+    setAgain([...again, last]);
     decide.mutate(last.before, { onError: sayProblem });
     goTo(last.at);
+    say(`Taken back: ${last.text}`);
+  };
+  const redo = () => {
+    const next = again.at(-1);
+    if (!next) return;
+    setAgain(again.slice(0, -1));
+    setUndone([...undone, next]);
+    decide.mutate(next.after, { onError: sayProblem });
+    goTo(next.at);
+    say(`Done again: ${next.text}`);
   };
   const all = async (sorted: Decision['sorted']) => {
     try {
       const before = await marks(batch, filter);
-      setUndone([
-        ...undone,
-        {
-          text: `${count(before.length, 'review')} ${sorted === 'KEPT' ? 'kept' : 'left out'}`,
-          before: together(before.map((mark) => ({ ...mark, sortedBecause: mark.reason }))),
-          at,
-        },
-      ]);
-      decide.mutate([{ ids: before.map((mark) => mark.id), sorted, unseen: true }], {
-        onError: sayProblem,
+      const after = [{ ids: before.map((mark) => mark.id), sorted, unseen: true }];
+      made({
+        text: `${count(before.length, 'review')} ${sorted === 'KEPT' ? 'kept' : 'left out'}`,
+        before: together(before.map((mark) => ({ ...mark, sortedBecause: mark.reason }))),
+        after,
+        at,
       });
+      decide.mutate(after, { onError: sayProblem });
     } catch (error) {
       sayProblem(error);
     }
@@ -93,6 +116,7 @@ export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActs
     keep,
     leave,
     undo,
+    redo,
     all,
     copy,
     chosen: chosenLines.length,

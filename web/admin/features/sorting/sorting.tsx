@@ -68,6 +68,7 @@ export function SortingTable() {
       k: keep,
       x: () => leave(),
       z: undo,
+      'Shift+z': acts.redo,
       ArrowDown: () => goTo(index + 1),
       ArrowUp: () => goTo(index - 1),
       'Shift+ArrowDown': () => goTo(index + 1, true),

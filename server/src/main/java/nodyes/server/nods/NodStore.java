@@ -5,6 +5,7 @@ import static nodyes.generated.Tables.ARRANGED_KIT;
 import static nodyes.generated.Tables.ARRANGED_NOD;
 import static nodyes.generated.Tables.DRAFT_STEP;
 import static nodyes.generated.Tables.POINTED_SPOT;
+import static nodyes.generated.Tables.UNDONE_STEP;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -113,6 +114,8 @@ class NodStore {
           row.setMadeAt(now);
           row.setBefore(json.write(before));
           row.insert();
+          // what was taken back before cannot be done again on top of something else
+          sql.deleteFrom(UNDONE_STEP).execute();
           sql.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.ID.le(row.getId() - MOST_STEPS)).execute();
           return new Step(row.getId(), words, who, now);
         });
@@ -142,15 +145,69 @@ class NodStore {
           if (newest == null || newest != step) {
             return false;
           }
-          String before =
-              sql.select(DRAFT_STEP.BEFORE)
-                  .from(DRAFT_STEP)
+          var taken =
+              sql.selectFrom(DRAFT_STEP)
                   .where(DRAFT_STEP.ID.eq(step))
-                  .fetchOptional(DRAFT_STEP.BEFORE)
+                  .fetchOptional()
                   .orElseThrow(NoDataFoundException::new);
-          write(sql, draft(sql, DRAFT), json.readDraft(before));
+          Draft now = draft(sql, DRAFT);
+          var undone = sql.newRecord(UNDONE_STEP);
+          undone.setWords(taken.getWords());
+          undone.setMadeBy(taken.getMadeBy());
+          undone.setMadeAt(taken.getMadeAt());
+          undone.setAfter(json.write(now));
+          undone.insert();
+          write(sql, now, json.readDraft(taken.getBefore()));
           sql.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.ID.eq(step)).execute();
           return true;
+        });
+  }
+
+  /** What was taken back last and can be done again, if anything. */
+  Optional<Step> newestUndone() {
+    return database.read(
+        sql ->
+            sql.selectFrom(UNDONE_STEP)
+                .orderBy(UNDONE_STEP.ID.desc())
+                .limit(1)
+                .fetchOptional(
+                    row ->
+                        new Step(row.getId(), row.getWords(), row.getMadeBy(), row.getMadeAt())));
+  }
+
+  /** Does again what was taken back last; empty where nothing was. */
+  Optional<Step> doAgain() {
+    return database.write(
+        sql -> {
+          var undone =
+              sql.selectFrom(UNDONE_STEP)
+                  .orderBy(UNDONE_STEP.ID.desc())
+                  .limit(1)
+                  .fetchOptional()
+                  .orElse(null);
+          if (undone == null) {
+            return Optional.empty();
+          }
+          Draft before = draft(sql, DRAFT);
+          write(sql, before, json.readDraft(undone.getAfter()));
+          var row = sql.newRecord(DRAFT_STEP);
+          row.setWords(undone.getWords());
+          row.setMadeBy(undone.getMadeBy());
+          row.setMadeAt(undone.getMadeAt());
+          row.setBefore(json.write(before));
+          row.insert();
+          undone.delete();
+          return Optional.of(
+              new Step(row.getId(), row.getWords(), row.getMadeBy(), row.getMadeAt()));
+        });
+  }
+
+  /** What was done up to a publication stays done: versions bring it back, steps no more. */
+  void forgetSteps() {
+    database.change(
+        sql -> {
+          sql.deleteFrom(DRAFT_STEP).execute();
+          sql.deleteFrom(UNDONE_STEP).execute();
         });
   }
 

@@ -55,7 +55,8 @@ class NodsApi {
       boolean showsReviews,
       List<NodView> draft,
       List<PointedSpot> spots,
-      @Nullable Step lastStep) {}
+      @Nullable Step lastStep,
+      @Nullable Step lastUndone) {}
 
   record NodChange(boolean on) {}
 
@@ -85,7 +86,8 @@ class NodsApi {
         nods.showsReviews(),
         draft.nods().stream().map(NodsApi::view).toList(),
         draft.spots(),
-        nods.newestStep().orElse(null));
+        nods.newestStep().orElse(null),
+        nods.newestUndone().orElse(null));
   }
 
   @GetMapping("/nods/{id}")
@@ -184,6 +186,12 @@ class NodsApi {
   ArrangementView takeBack(@PathVariable long id) {
     nods.takeBack(id);
     return get();
+  }
+
+  /** Does again what was taken back last. */
+  @PostMapping("/steps/again")
+  Step doAgain() {
+    return nods.doAgain();
   }
 
   static Spot spot(String name) {

@@ -58,6 +58,38 @@ class VersionsApi {
     return new WentBack(nods.goBack(version, who.getName()));
   }
 
+  /** How the draft would change. */
+  record WouldChange(List<Changes.Change> changes) {}
+
+  /** What putting a version, or a part of it, into the draft would change in it. */
+  @GetMapping("/{version}/changes")
+  WouldChange changes(
+      @PathVariable int version, @RequestParam(defaultValue = "ALL") Nods.Part part) {
+    return new WouldChange(nods.changesOf(version, part));
+  }
+
+  /** Puts a version, or a part of it, into the draft, to be looked at and published. */
+  @PostMapping("/{version}/into-draft")
+  Step intoDraft(
+      @PathVariable int version,
+      @RequestParam(defaultValue = "ALL") Nods.Part part,
+      Authentication who) {
+    return nods.intoDraft(version, part, who.getName());
+  }
+
+  /** Drafts that gave way to a version, the newest first. */
+  record KeptDrafts(List<KeptDraft> drafts) {}
+
+  @GetMapping("/kept-drafts")
+  KeptDrafts keptDrafts() {
+    return new KeptDrafts(nods.keptDrafts());
+  }
+
+  @PostMapping("/kept-drafts/{id}/back")
+  Step draftBack(@PathVariable long id, Authentication who) {
+    return nods.draftBack(id, who.getName());
+  }
+
   /** Puts one nod of the draft back to how it was before a version. */
   @PostMapping("/{version}/nods/{id}/take-back")
   Step takeBack(@PathVariable int version, @PathVariable String id, Authentication who) {

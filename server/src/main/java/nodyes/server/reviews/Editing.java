@@ -19,6 +19,7 @@ public class Editing {
   private static final int LONGEST_REPLY = 3000;
 
   private final EditStore store;
+  private final ReplyDraftStore replyDrafts;
   private final ReviewStore reviews;
   private final Catalogue catalogue;
   private final Clock clock;
@@ -26,11 +27,13 @@ public class Editing {
 
   Editing(
       EditStore store,
+      ReplyDraftStore replyDrafts,
       ReviewStore reviews,
       Catalogue catalogue,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
+    this.replyDrafts = replyDrafts;
     this.reviews = reviews;
     this.catalogue = catalogue;
     this.clock = clock;
@@ -43,7 +46,42 @@ public class Editing {
     if (reply.length() > LONGEST_REPLY) {
       throw Refusal.unusable("A reply has 3,000 characters at most.");
     }
-    return edited(id, new EditStore.Edit.Reply(reply), who);
+    ReviewLine answered = edited(id, new EditStore.Edit.Reply(reply), who);
+    replyDrafts.forget(id);
+    return answered;
+  }
+
+  /** A reply as it stands in the field, published or not. */
+  public record ReplyDraft(String text) {}
+
+  /** The reply as it was typed last; where nothing was, the one that is published. */
+  public ReplyDraft replyDraft(long id) {
+    ReviewLine line = line(id);
+    return new ReplyDraft(
+        replyDrafts
+            .find(id)
+            .orElseGet(() -> java.util.Objects.requireNonNullElse(line.reply(), "")));
+  }
+
+  /** Keeps a reply as it is typed; one that is as published is not kept beside it. */
+  public ReplyDraft keepReplyDraft(long id, String text) {
+    ReviewLine line = line(id);
+    if (text.length() > LONGEST_REPLY) {
+      throw Refusal.unusable("A reply has 3,000 characters at most.");
+    }
+    if (text.equals(java.util.Objects.requireNonNullElse(line.reply(), ""))) {
+      replyDrafts.forget(id);
+    } else {
+      replyDrafts.keep(id, text, clock.instant());
+    }
+    return new ReplyDraft(text);
+  }
+
+  /** Publishes the replies that were typed for some reviews: they go out with them. */
+  void publishReplyDrafts(Set<Long> ids, String who) {
+    for (long id : ids) {
+      replyDrafts.find(id).ifPresent(text -> reply(id, text, who));
+    }
   }
 
   /** Shows a review before others, or no more. */

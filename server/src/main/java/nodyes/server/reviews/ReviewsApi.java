@@ -117,6 +117,18 @@ class ReviewsApi {
     return editing.feature(id, mark.featured(), who.getName());
   }
 
+  /** The reply as it was typed last. */
+  @GetMapping("/{id}/reply-draft")
+  Editing.ReplyDraft replyDraft(@PathVariable long id) {
+    return editing.replyDraft(id);
+  }
+
+  /** Keeps a reply as it is typed. */
+  @PutMapping("/{id}/reply-draft")
+  Editing.ReplyDraft keepReplyDraft(@PathVariable long id, @RequestBody Editing.ReplyDraft draft) {
+    return editing.keepReplyDraft(id, draft.text());
+  }
+
   @PutMapping("/{id}/contacts")
   ReviewLine contacts(
       @PathVariable long id, @RequestBody ContactsHidden contacts, Authentication who) {
@@ -150,6 +162,9 @@ class ReviewsApi {
     if ((move.to() == ReviewState.LEFT_OUT) != (move.reason() != null)) {
       throw new Refusal(
           HttpStatus.BAD_REQUEST, "Leaving a review out needs a reason, and nothing else does.");
+    }
+    if (move.to() == ReviewState.PUBLISHED) {
+      editing.publishReplyDrafts(move.ids(), who.getName());
     }
     return reviews.move(move.ids(), move.to(), Optional.ofNullable(move.reason()), who.getName());
   }

@@ -1,0 +1,12 @@
+package nodyes.server.nods;
+
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * A draft that gave way to a version.
+ *
+ * @param words when and for what it was put aside
+ * @param changes how it differs from what shoppers get
+ */
+record KeptDraft(long id, String words, String by, Instant at, List<Changes.Change> changes) {}
