@@ -298,6 +298,8 @@ public class NodIT extends InBrowser {
     button("Add a nod").click();
     button("Add the review wall").click();
     button("Done").click();
+    // the list follows the act: only then is the last one the new one
+    assertThat(page.getByRole(AriaRole.BUTTON, named("More for Review wall"))).hasCount(2);
     page.getByRole(AriaRole.BUTTON, named("More for Review wall")).last().click();
     page.getByRole(AriaRole.MENUITEM, named("Do shoppers get it here?")).click();
     assertThat(page.getByText("it is in your draft alone and not published").first()).isVisible();

@@ -66,6 +66,9 @@ public class Editing {
   /** Keeps a reply as it is typed; one that is as published is not kept beside it. */
   public ReplyDraft keepReplyDraft(long id, String text) {
     ReviewLine line = line(id);
+    if (text == null) {
+      throw Refusal.value("text", "is missing");
+    }
     if (text.length() > LONGEST_REPLY) {
       throw Refusal.unusable("A reply has 3,000 characters at most.");
     }
