@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/arrangement/nods/{id}/half-made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepHalfMade"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/arrangement/nods/{id}/move": {
         parameters: {
             query?: never;
@@ -2586,6 +2602,10 @@ export interface components {
             countries: string[];
             languages: string[];
         };
+        Fault: {
+            field: string;
+            reason: string;
+        };
         Featured: {
             featured: boolean;
         };
@@ -3046,6 +3066,7 @@ export interface components {
             hidesTheWhole: boolean;
             id: string;
             kind: string;
+            missing: components["schemas"]["Fault"][];
             name: string;
             options: components["schemas"]["OptionForm"][];
             /** Format: int64 */
@@ -4663,6 +4684,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    keepHalfMade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NodFace"];
                 };
             };
         };

@@ -1,13 +1,21 @@
 import { useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Problem } from '../../shared/api';
-import { draftChanged, saveNod, useNodFace, type NodFace, type Settings } from './nod-queries';
+import {
+  draftChanged,
+  keepHalfMade,
+  saveNod,
+  useNodFace,
+  type NodFace,
+  type Settings,
+} from './nod-queries';
 
 export type Saving =
   | { state: 'saved'; at: string | undefined }
   | { state: 'saving' }
   | { state: 'conflict' }
   | { state: 'away' }
+  | { state: 'half'; faults: Problem['faults'] }
   | { state: 'failed'; text: string; faults: Problem['faults'] };
 
 const PAUSE = 400;
@@ -19,6 +27,16 @@ const unsaved = new Set<string>();
 window.addEventListener('beforeunload', (event) => {
   if (unsaved.size > 0) event.preventDefault();
 });
+
+/** Saves settings; what is not whole yet is kept half made. */
+async function keep(id: string, revision: number, set: Settings): Promise<NodFace> {
+  try {
+    return (await saveNod(id, revision, set)).face;
+  } catch (error) {
+    if (!(error instanceof Problem) || error.faults.length === 0) throw error;
+    return keepHalfMade(id, revision, set);
+  }
+}
 
 /**
  * A nod's settings as they are changed, each change kept at once and one behind the other: what is
@@ -49,14 +67,18 @@ export function useNodEditor(id: string, onSaved: () => void) {
       next.current = undefined;
       setSaving({ state: 'saving' });
       try {
-        const saved = await saveNod(id, revision.current ?? 0, set);
+        const saved = await keep(id, revision.current ?? 0, set);
         unsaved.delete(id);
-        revision.current = saved.face.revision;
-        queries.setQueryData<NodFace>(['nod', id], saved.face);
+        revision.current = saved.revision;
+        queries.setQueryData<NodFace>(['nod', id], saved);
         onSaved();
         // the page goes first: what stands beside it follows when nothing more is typed
         later.current = setTimeout(() => void draftChanged(queries), PAUSE);
-        setSaving({ state: 'saved', at: new Date().toTimeString().slice(0, 5) });
+        setSaving(
+          saved.missing.length > 0
+            ? { state: 'half', faults: saved.missing }
+            : { state: 'saved', at: new Date().toTimeString().slice(0, 5) },
+        );
       } catch (error) {
         if (!(error instanceof Problem) || [0, 401].includes(error.status) || error.status >= 500) {
           // the server is away: what was typed stays and is sent when it is back
@@ -85,10 +107,14 @@ export function useNodEditor(id: string, onSaved: () => void) {
     unsaved.add(id);
     void send();
   };
+  const missing = face.data?.missing ?? [];
+  // what was half made when the nod was opened says so before anything is changed
+  const asFound: Saving =
+    missing.length > 0 && saving.state === 'saved' ? { state: 'half', faults: missing } : saving;
   return {
     face,
     set: edit ?? face.data?.set,
-    saving,
+    saving: asFound,
     change,
     /** Tries at once to keep what waits for the server. */
     retry: () => void send(),

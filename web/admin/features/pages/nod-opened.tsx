@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import { Tabs } from 'radix-ui';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { moment } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
+import { useFaceSeen } from './beside';
 import { Says } from './faces/says';
 import { WhoSeesIt } from './faces/who';
 import { Looks } from './faces/looks';
@@ -35,7 +35,7 @@ const FACES = [
 export function NodOpened(props: NodOpenedProps) {
   const { id, row, zone, view, onDone, onOpen, onChanged, onTaken } = props;
   const editor = useNodEditor(id, onChanged);
-  const [open, setOpen] = useState('says');
+  const [open, setOpen] = useFaceSeen(FACES.map((one) => one.value));
   const copy = useDraftAct(copyNod);
   const remove = useDraftAct(removeNod);
   const compute = useDraftAct(computeInstead);
@@ -53,7 +53,7 @@ export function NodOpened(props: NodOpenedProps) {
   const { face, set, saving } = editor;
   if (face.error) return <Failure error={face.error} again={() => void face.refetch()} />;
   if (!face.data || !set) return <Loading />;
-  const faults = saving.state === 'failed' ? saving.faults : [];
+  const faults = saving.state === 'failed' || saving.state === 'half' ? saving.faults : [];
   const values = row?.values ?? {};
   const given = { face: face.data, set, faults, view, row, values, onChange: editor.change };
   return (
@@ -72,6 +72,15 @@ export function NodOpened(props: NodOpenedProps) {
         </p>
       ) : (
         <Lacking nod={id} className="mx-4.5 mb-2" />
+      )}
+      {saving.state === 'half' && (
+        <p
+          role="status"
+          className="mx-4.5 mb-2 rounded-lg bg-saffron-soft px-3 py-2 text-[13px] text-ink"
+        >
+          Half made, and kept as it is: {saving.faults[0]?.reason}. Until that is whole it applies
+          nowhere, and Publish waits for it; all else is saved.
+        </p>
       )}
       {saving.state === 'conflict' && (
         <Conflict onTheirs={editor.takeTheirs} onMine={editor.keepMine} />
@@ -183,6 +192,7 @@ function SavedSign({ saving, onRetry }: { saving: Saving; onRetry: () => void })
     >
       {saving.state === 'saved' && (saving.at ? `saved ${saving.at}` : 'as saved')}
       {saving.state === 'saving' && 'saving'}
+      {saving.state === 'half' && 'kept, half made'}
       {saving.state === 'conflict' && 'not saved'}
       {saving.state === 'away' && (
         <>

@@ -101,6 +101,15 @@ export const saveNod = (id: string, revision: number, set: Settings) =>
     }),
   );
 
+/** Keeps settings that are not whole yet as they were typed, and saves what can be taken. */
+export const keepHalfMade = (id: string, revision: number, set: Settings) =>
+  need(
+    api.PUT('/api/v1/arrangement/nods/{id}/half-made', {
+      params: { path: { id } },
+      body: { revision, set },
+    }),
+  );
+
 export const pointAt = ({ name, ...spot }: Schemas['SpotChange'] & { name: string }) =>
   need(api.PUT('/api/v1/arrangement/spots/{name}', { params: { path: { name } }, body: spot }));
 

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useProducts } from '../../ui/product-pick';
 import { Empty, Failure, Loading } from '../../ui/empty';
 import { useShop } from '../setup/queries';
+import { withBeside } from './beside';
 import { FirstSteps } from './first-steps';
 import { useShopTime } from './queries';
 import { Stage } from './stage';
@@ -22,14 +23,16 @@ export function Pages() {
   const needsProduct = (view.kind === 'product' || view.kind === 'confirmation') && !view.product;
   useEffect(() => {
     if (needsProduct && first) {
-      void navigate(viewpointAddress({ ...view, product: first }), { replace: true });
+      void navigate(withBeside(viewpointAddress({ ...view, product: first }), query), {
+        replace: true,
+      });
     }
   });
   if (shop.error) return <Failure error={shop.error} again={() => void shop.refetch()} />;
   if (clock.error) return <Failure error={clock.error} again={() => void clock.refetch()} />;
   if (!shop.data || !products.data || !clock.data) return <Loading />;
   const go = (changes: Partial<ViewpointParts>, replace = false) =>
-    void navigate(viewpointAddress({ ...view, ...changes }), { replace });
+    void navigate(withBeside(viewpointAddress({ ...view, ...changes }), query), { replace });
   return (
     <>
       <FirstSteps />

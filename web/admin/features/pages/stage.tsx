@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
 import type { Shop } from '../setup/queries';
 import { useKeys, type ToldKeys } from '../../shared/keys';
 import { TakeBackStrip } from '../../ui/take-back-strip';
 import { useSay } from '../../ui/toasts';
 import { AddNod } from './add-nod';
+import { useBeside } from './beside';
 import { useFrames } from './frame-link';
 import { KitPanel } from './kit-panel';
 import { Troubles } from './lacking';
@@ -29,15 +29,6 @@ interface StageProps {
   onMoment: (moment: string) => void;
 }
 
-/** What stands beside the page. */
-type Beside =
-  | { what: 'list' }
-  | { what: 'nod'; nod: string }
-  | { what: 'add'; spot: string | undefined }
-  | { what: 'point' }
-  | { what: 'versions' }
-  | { what: 'kit' };
-
 const LONGEST_SILENCE = 6000;
 
 const TOLD: ToldKeys = [
@@ -50,15 +41,7 @@ const TOLD: ToldKeys = [
 /** The page in its frames, and beside it the nods, one of them, or what else is worked on. */
 export function Stage({ shop, view, onMoment }: StageProps) {
   const frames = useRef(new Map<string, HTMLIFrameElement>());
-  const [query] = useSearchParams();
-  // an address can name the nod that is to be looked at
-  const named = query.get('nod');
-  const [opened, setOpened] = useState<string | null>(null);
-  const [beside, setBeside] = useState<Beside>({ what: 'list' });
-  if (named !== opened) {
-    setOpened(named);
-    if (named) setBeside({ what: 'nod', nod: named });
-  }
+  const [beside, setBeside] = useBeside();
   const [version, setVersion] = useState<number | undefined>();
   const [why, setWhy] = useState<{ nod: string; product: string } | undefined>();
   const [taken, setTaken] = useState<{ words: string; step: number } | undefined>();
@@ -73,7 +56,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
   const check = usePageCheck(view.kind, view.product, silent === page && !!page && !ours);
   const isNeutral = ours || (silent === page && check.isFetched);
   const origin = isNeutral ? window.location.origin : new URL(shop.address).origin;
-  const open = useCallback((nod: string) => setBeside({ what: 'nod', nod }), []);
+  const open = useCallback((nod: string) => setBeside({ what: 'nod', nod }), [setBeside]);
   const link = useFrames(origin, page, frames, open);
   const known = link.report?.context;
   const products =
@@ -122,11 +105,8 @@ export function Stage({ shop, view, onMoment }: StageProps) {
     {
       z: undo,
       'Shift+z': redo,
-      Escape: (event) => {
-        // a menu that it closes, or a field that it leaves, is not the panel
-        const field = (event.target as HTMLElement).closest<HTMLElement>('input, textarea');
-        field?.blur();
-        if (field || why || document.querySelector('[role=menu], [role=dialog]')) return;
+      Escape: () => {
+        if (why) return;
         link.stopPointing();
         setBeside({ what: 'list' });
       },

@@ -16,8 +16,8 @@ final class Windows {
   /** So many starts are looked at for one that comes before the one before it has ended. */
   private static final int LOOKED_AT = 400;
 
-  /** Nothing lasts longer, so no window that began before it still runs. */
-  private static final int LONGEST_DAYS = 367;
+  /** What hours, minutes, and a zone that leaves out a day add to the days of a length. */
+  private static final int MORE_DAYS = 3;
 
   /** A rule whose next start lies further away than this is taken for ended. */
   private static final int FURTHEST_YEARS = 30;
@@ -89,7 +89,9 @@ final class Windows {
   private static List<Window> repeats(
       Ending.Repeating repeating, Instant moment, ZoneId zone, int most) {
     LocalDateTime now = LocalDateTime.ofInstant(moment, zone);
-    Recurrence starts = starts(repeating.repeat(), now.minusDays(LONGEST_DAYS));
+    // what began earlier has ended
+    Recurrence starts =
+        starts(repeating.repeat(), now.minusDays(repeating.length().days() + MORE_DAYS));
     var windows = new ArrayList<Window>();
     Window before = null;
     // one more than wanted: a window ends where the next begins, should a clock change join them

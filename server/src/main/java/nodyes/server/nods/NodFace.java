@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
+import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param hidesTheWhole whether it may show praise alone without what all say
  * @param stated what a label's own words state though nothing computes it
  * @param schedule of a countdown alone
+ * @param missing what is half made lacks; then {@code set} is as it was typed, and applies nowhere
  */
 record NodFace(
     String id,
@@ -32,7 +34,26 @@ record NodFace(
     List<OptionForm> options,
     boolean hidesTheWhole,
     List<Stated> stated,
-    @Nullable Schedule schedule) {
+    @Nullable Schedule schedule,
+    List<Refusal.Fault> missing) {
+  /** The face with what is half made of it in place of what is set. */
+  NodFace with(HalfMade half) {
+    return new NodFace(
+        id,
+        kind,
+        name,
+        revision,
+        half.set(),
+        words,
+        unsayable,
+        contrast,
+        options,
+        hidesTheWhole,
+        stated,
+        schedule,
+        half.faults());
+  }
+
   /**
    * Words that state a fact.
    *
@@ -92,7 +113,12 @@ record NodFace(
       Rule audience,
       Map<String, Map<String, String>> wording,
       LookSet look,
-      Map<String, Object> own) {}
+      Map<String, Object> own) {
+    /** The same with the rule that another has in force. */
+    Settings ruled(NodFace other) {
+      return new Settings(spot, pages, screens, on, other.set().audience(), wording, look, own);
+    }
+  }
 
   /** A look by the wire names of its values. */
   record LookSet(

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import nodyes.core.audience.Condition;
 import nodyes.core.common.Colour;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.ColourPair;
@@ -83,7 +84,8 @@ class NodFaces {
             : List.of(),
         nod instanceof Countdown countdown
             ? Schedules.of(countdown.ending(), clock.instant(), shop.settings().zone())
-            : null);
+            : null,
+        List.of());
   }
 
   private static NodFace.Stated stated(StatedClaim.Stated stated) {
@@ -140,7 +142,7 @@ class NodFaces {
         new Placement(
             spot(set.spot(), faults),
             Set.copyOf(set.pages()),
-            Rules.condition(set.audience(), settings.zone(), CurrencyUnit.of(settings.currency())),
+            rule(nod, set, settings, faults),
             set.on(),
             Set.copyOf(set.screens()));
     if (set.pages().isEmpty()) {
@@ -162,6 +164,18 @@ class NodFaces {
     }
     Refusal.ifAny(faults);
     return changed;
+  }
+
+  private static Condition rule(Nod nod, Settings set, ShopSettings settings, List<Fault> faults) {
+    try {
+      return Rules.condition(set.audience(), settings.zone(), CurrencyUnit.of(settings.currency()));
+    } catch (Refusal refusal) {
+      if (refusal.faults().isEmpty()) {
+        throw refusal;
+      }
+      faults.addAll(refusal.faults());
+      return nod.placement().audience();
+    }
   }
 
   private static Spot spot(String name, List<Fault> faults) {

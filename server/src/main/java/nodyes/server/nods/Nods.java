@@ -3,7 +3,9 @@ package nodyes.server.nods;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -31,6 +33,7 @@ public class Nods {
   private final NodStore store;
   private final VersionStore versions;
   private final KeptDraftStore keptDrafts;
+  private final HalfMadeStore halfMade;
   private final Sayable sayable;
   private final Clock clock;
   private final ApplicationEventPublisher events;
@@ -40,12 +43,14 @@ public class Nods {
       NodStore store,
       VersionStore versions,
       KeptDraftStore keptDrafts,
+      HalfMadeStore halfMade,
       Sayable sayable,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
     this.versions = versions;
     this.keptDrafts = keptDrafts;
+    this.halfMade = halfMade;
     this.sayable = sayable;
     this.clock = clock;
     this.events = events;
@@ -169,12 +174,16 @@ public class Nods {
         draft -> {
           Nod nod = draft.find(id).orElseThrow(Nods::unknown);
           if (revision.isPresent() && !revision.equals(Optional.ofNullable(revisions().get(id)))) {
-            throw new Refusal(
-                HttpStatus.CONFLICT,
-                "This nod was changed in another window meanwhile. Nothing was overwritten.");
+            throw changedElsewhere();
           }
           return draft.with(change.apply(nod));
         });
+  }
+
+  static Refusal changedElsewhere() {
+    return new Refusal(
+        HttpStatus.CONFLICT,
+        "This nod was changed in another window meanwhile. Nothing was overwritten.");
   }
 
   static Refusal unknown() {
@@ -253,6 +262,12 @@ public class Nods {
 
   /** An id that no nod has, here or in what is published. */
   private NodId freeId(String base) {
+    NodId free = numbered(base);
+    halfMade.forget(free); // of one that had this id before
+    return free;
+  }
+
+  private NodId numbered(String base) {
     var taken =
         store.draft().nods().stream().map(nod -> nod.id().value()).collect(Collectors.toSet());
     published.nods().forEach(nod -> taken.add(nod.id().value()));
@@ -272,22 +287,23 @@ public class Nods {
     }
   }
 
-  /** What cannot be said yet, and so keeps the draft from being published. */
+  /** What is half made or cannot be said yet, and so keeps the draft from being published. */
   List<String> unsayable() {
-    return store.draft().nods().stream()
-        .flatMap(
-            nod ->
-                sayable.problems(nod).stream()
-                    .map(
-                        problem ->
-                            Changes.name(nod)
-                                + " puts in {"
-                                + problem.value()
-                                + "} in "
-                                + java.util.Locale.of(problem.language())
-                                    .getDisplayLanguage(java.util.Locale.ENGLISH)
-                                + ", and there is no such value"))
-        .toList();
+    Draft draft = store.draft();
+    var waiting = new ArrayList<>(HalfMadeNods.waiting(draft, store.revisions(), halfMade.all()));
+    draft.nods().stream()
+        .flatMap(nod -> sayable.problems(nod).stream().map(problem -> unsayable(nod, problem)))
+        .forEach(waiting::add);
+    return waiting;
+  }
+
+  private static String unsayable(Nod nod, NodFace.Unsayable problem) {
+    return Changes.name(nod)
+        + " puts in {"
+        + problem.value()
+        + "} in "
+        + Locale.of(problem.language()).getDisplayLanguage(Locale.ENGLISH)
+        + ", and there is no such value";
   }
 
   /** Makes the draft what shoppers get; its version. */

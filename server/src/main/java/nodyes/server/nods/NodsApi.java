@@ -35,8 +35,10 @@ class NodsApi {
 
   private final Nods nods;
   private final NodFaces faces;
+  private final HalfMadeNods halfMade;
 
-  NodsApi(Nods nods, NodFaces faces) {
+  NodsApi(Nods nods, NodFaces faces, HalfMadeNods halfMade) {
+    this.halfMade = halfMade;
     this.nods = nods;
     this.faces = faces;
   }
@@ -92,9 +94,7 @@ class NodsApi {
 
   @GetMapping("/nods/{id}")
   NodFace face(@PathVariable String id) {
-    Draft draft = nods.written();
-    Nod nod = draft.find(new NodId(id)).orElseThrow(Nods::unknown);
-    return faces.face(nod, nods.revisions().getOrDefault(nod.id(), 0L), draft.kit());
+    return halfMade.face(new NodId(id));
   }
 
   @PatchMapping("/nods/{id}")
@@ -112,7 +112,15 @@ class NodsApi {
             "Changed",
             who.getName(),
             nod -> faces.with(nod, set.set(), kit));
+    halfMade.isWhole(new NodId(id));
     return new Saved(face(id), step);
+  }
+
+  /** Keeps settings that are not whole yet as they were typed, and saves what can be taken. */
+  @PutMapping("/nods/{id}/half-made")
+  NodFace keepHalfMade(@PathVariable String id, @RequestBody NodSet set, Authentication who) {
+    halfMade.keep(new NodId(id), set.revision(), set.set(), who.getName());
+    return face(id);
   }
 
   @PostMapping("/nods")
