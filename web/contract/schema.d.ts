@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/bring-in/{id}/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chosen"];
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/bring-in/{id}/file": {
         parameters: {
             query?: never;
@@ -2411,6 +2427,9 @@ export interface components {
             withWords?: boolean;
             worst?: number;
         };
+        Chosen: {
+            choices?: components["schemas"]["Choices"];
+        };
         ClockView: {
             shopTime: string;
             zone: string;
@@ -2913,6 +2932,7 @@ export interface components {
             dateBecause: string;
             /** @enum {string} */
             dateOrder: "DAY_FIRST" | "MONTH_FIRST";
+            dateUnclear?: string;
             delimiter: string;
             encoding: string;
             headings: string[];
@@ -5266,6 +5286,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["BatchView"];
+                };
+            };
+        };
+    };
+    chosen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Chosen"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choices"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Chosen"];
                 };
             };
         };

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
+import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
 import { count, number } from '../../shared/words';
 import { Problem } from '../../shared/api';
@@ -7,26 +8,47 @@ import { AsShoppers } from './as-shoppers';
 import { FileTable } from './file-table';
 import { TakeIn } from './take-in';
 import { Trouble } from './trouble';
-import { useLookAgain, useRead, useTrial, type BatchView, type Choices } from './queries';
-import { dayOf, ENCODINGS } from './words';
+import {
+  useKeepChoices,
+  useLookAgain,
+  useRead,
+  useTrial,
+  type BatchView,
+  type Choices,
+} from './queries';
+import { DATE_ORDERS, dayOf, ENCODINGS } from './words';
 
+/** How a file is read at first: as one of its headings was, but for what each file is asked about. */
 function first(batch: BatchView): Choices {
   const before = { ...batch.look.choices };
   delete before.permitted;
+  delete before.source;
+  if (batch.look.dateUnclear) delete before.dateOrder;
   return {
     ...before,
     columns: before.columns ?? batch.look.columns,
     nameForm: before.nameForm ?? 'FIRST_NAME_AND_INITIAL',
-    source: before.source ?? batch.fileName.replace(/\.\w{2,5}$/, ''),
+    source: batch.fileName.replace(/\.\w{2,5}$/, ''),
   };
 }
 
+interface BatchLookProps {
+  batch: BatchView;
+  chosen: Choices | undefined;
+}
+
 /** What is in a file, what each column is taken for, what is wrong with it, and how to take it in. */
-export function BatchLook({ batch }: { batch: BatchView }) {
+export function BatchLook({ batch, chosen }: BatchLookProps) {
   const { look } = batch;
   const queries = useQueryClient();
   const read = useRead(batch.id);
-  const [choices, setChoices] = useState(() => first(batch));
+  const keep = useKeepChoices(batch.id);
+  const [choices, setChoices] = useState<Choices>(() => {
+    const begun = { ...(chosen ?? first(batch)) };
+    delete begun.permitted;
+    return begun;
+  });
+  const [permitted, setPermitted] = useState(!!chosen?.permitted);
   const columns = choices.columns ?? {};
   const missing =
     columns['RATING'] === undefined
@@ -35,12 +57,23 @@ export function BatchLook({ batch }: { batch: BatchView }) {
         ? 'Choose the product, or say which column names it.'
         : undefined;
   const trial = useTrial(batch.id, choices, !missing);
-  const change = (changes: Partial<Choices>) =>
-    setChoices((before) => {
-      const next = { ...before, ...changes };
-      return Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined));
-    });
-  const start = (permitted: boolean) =>
+  const change = (changes: Partial<Choices>) => {
+    const next: Choices = Object.fromEntries(
+      Object.entries({ ...choices, ...changes }).filter(([, value]) => value !== undefined),
+    );
+    // another place is asked about anew
+    const still = permitted && next.source === choices.source;
+    read.reset();
+    setChoices(next);
+    setPermitted(still);
+    keep.mutate({ ...next, permitted: still });
+  };
+  const permit = (given: boolean) => {
+    read.reset();
+    setPermitted(given);
+    keep.mutate({ ...choices, permitted: given });
+  };
+  const start = () =>
     read.mutate(
       { ...choices, permitted },
       { onSuccess: (next) => queries.setQueryData(['batch', batch.id], next) },
@@ -60,6 +93,13 @@ export function BatchLook({ batch }: { batch: BatchView }) {
             Each head is our guess; change any of it. In green: how a value will read here.
           </p>
         </header>
+        {look.dateUnclear && !choices.dateOrder && columns['DATE'] === look.columns['DATE'] && (
+          <DatesAsked
+            date={look.dateUnclear}
+            before={look.choices?.dateOrder}
+            onAnswer={(dateOrder) => change({ dateOrder })}
+          />
+        )}
         <FileTable
           look={look}
           choices={choices}
@@ -80,12 +120,43 @@ export function BatchLook({ batch }: { batch: BatchView }) {
             counting={trial.isFetching}
             fault={fault ?? undefined}
             busy={read.isPending}
+            permitted={permitted}
+            onPermit={permit}
             onChange={change}
             onRead={start}
           />
           <AsShoppers shown={trial.data?.shown ?? []} source={choices.source} />
         </div>
       </div>
+    </div>
+  );
+}
+
+interface DatesAskedProps {
+  date: string;
+  /** what was said of the last file of these headings */
+  before: Choices['dateOrder'];
+  onAnswer: (order: NonNullable<Choices['dateOrder']>) => void;
+}
+
+/** Asks which number is the day where no date of the file tells. */
+function DatesAsked({ date, before, onAnswer }: DatesAskedProps) {
+  return (
+    <div
+      role="group"
+      aria-label="Order of the dates"
+      className="flex flex-wrap items-center gap-3 rounded-xl bg-saffron-soft px-4 py-2.5"
+    >
+      <p>
+        In <b>{date}</b> either number may be the day, and no other date of the file tells. Which
+        comes first?
+      </p>
+      {DATE_ORDERS.map(({ value, text }) => (
+        <Button key={value} onClick={() => onAnswer(value)}>
+          {text}
+          {value === before && ', as in the last such file'}
+        </Button>
+      ))}
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { Failure, Loading } from '../../ui/empty';
 import { ReviewTabs } from '../reviews/tabs';
 import { BatchLook } from './batch-look';
 import { BatchResult } from './batch-result';
-import { useBatch } from './queries';
+import { useBatch, useChosen } from './queries';
 import { BeingRead } from './being-read';
 
 /** One brought file: what is in it, then how far reading is, then what came of it. */
@@ -11,6 +11,7 @@ export function Batch() {
   const id = Number(useParams()['id']);
   const batch = useBatch(id);
   const state = batch.data?.state;
+  const chosen = useChosen(id, state === 'LOOKED');
   return (
     <>
       <ReviewTabs>
@@ -21,8 +22,13 @@ export function Batch() {
       <div className="min-h-0 flex-1 overflow-auto">
         {batch.error && <Failure error={batch.error} again={() => void batch.refetch()} />}
         {!batch.data && !batch.error && <Loading />}
-        {batch.data && state === 'LOOKED' && (
-          <BatchLook key={batch.data.look.sheet + batch.data.look.encoding} batch={batch.data} />
+        {chosen.error && <Failure error={chosen.error} again={() => void chosen.refetch()} />}
+        {batch.data && state === 'LOOKED' && chosen.data && (
+          <BatchLook
+            key={batch.data.look.sheet + batch.data.look.encoding}
+            batch={batch.data}
+            chosen={chosen.data.choices}
+          />
         )}
         {batch.data && state === 'READING' && (
           <div className="max-w-xl p-5">

@@ -44,9 +44,13 @@ export function HeadSentence(props: HeadSentenceProps) {
           ,{' '}
           <Pick
             label="Date order"
-            value={choices.dateOrder ?? look.dateOrder}
-            choices={DATE_ORDERS}
-            onPick={(dateOrder) => onChange({ dateOrder })}
+            value={choices.dateOrder ?? (look.dateUnclear ? 'ASKED' : look.dateOrder)}
+            choices={
+              look.dateUnclear && !choices.dateOrder
+                ? [{ value: 'ASKED' as const, text: 'in which order?' }, ...DATE_ORDERS]
+                : DATE_ORDERS
+            }
+            onPick={(order) => order !== 'ASKED' && onChange({ dateOrder: order })}
           />
         </>
       )}

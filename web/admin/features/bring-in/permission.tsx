@@ -3,6 +3,8 @@ import type { Choices } from './queries';
 
 interface PermissionProps {
   choices: Choices;
+  /** where the last file of these headings was from */
+  before: string | undefined;
   asks: boolean;
   permitted: boolean;
   onChange: (changes: Partial<Choices>) => void;
@@ -10,7 +12,14 @@ interface PermissionProps {
 }
 
 /** The owner's word that reviews from a place may be published: asked once for each place. */
-export function Permission({ choices, asks, permitted, onChange, onPermit }: PermissionProps) {
+export function Permission({
+  choices,
+  before,
+  asks,
+  permitted,
+  onChange,
+  onPermit,
+}: PermissionProps) {
   const id = useId();
   return (
     <div className="mt-3 flex gap-2.5 rounded-xl border border-line-2 bg-paper-2 px-3 py-2.5">
@@ -34,12 +43,25 @@ export function Permission({ choices, asks, permitted, onChange, onPermit }: Per
           <input
             aria-label="Where they are from"
             className="min-w-0 flex-1 border-b-2 border-saffron bg-transparent px-0.5 font-semibold text-ink"
+            key={choices.source}
             defaultValue={choices.source}
             maxLength={120}
             onBlur={(event) => onChange({ source: event.target.value.trim() || undefined })}
             onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
           />
         </p>
+        {before && before !== choices.source && (
+          <p className="mt-1 text-[13px] text-ink-2">
+            The last file of these columns was from {before}.{' '}
+            <button
+              type="button"
+              className="text-plum underline"
+              onClick={() => onChange({ source: before })}
+            >
+              This one too
+            </button>
+          </p>
+        )}
       </div>
     </div>
   );

@@ -65,6 +65,27 @@ export function useTrial(id: number, choices: Choices, on: boolean) {
   });
 }
 
+/** What was chosen for a file so far. */
+export function useChosen(id: number, on: boolean) {
+  return useQuery({
+    queryKey: ['batch', id, 'choices'],
+    queryFn: () => need(api.GET('/api/v1/bring-in/{id}/choices', { params: { path: { id } } })),
+    enabled: on,
+    gcTime: 0,
+    staleTime: Infinity,
+  });
+}
+
+/** Keeps what is chosen, one choice behind the other. */
+export function useKeepChoices(id: number) {
+  return useMutation({
+    scope: { id: `choices-${id}` },
+    retry: 3,
+    mutationFn: (choices: Choices) =>
+      need(api.PUT('/api/v1/bring-in/{id}/choices', { params: { path: { id } }, body: choices })),
+  });
+}
+
 /** Another sheet or encoding of the same file. */
 export function useLookAgain(id: number) {
   const queries = useQueryClient();

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
 import { PickMany } from '../../ui/pick-many';
@@ -17,13 +16,14 @@ interface TakeInProps {
   fault: string | undefined;
   busy: boolean;
   onChange: (changes: Partial<Choices>) => void;
-  onRead: (permitted: boolean) => void;
+  permitted: boolean;
+  onPermit: (permitted: boolean) => void;
+  onRead: () => void;
 }
 
 /** How to take a file in, as a sentence; what comes of it; the permission; and the act. */
 export function TakeIn(props: TakeInProps) {
-  const { trial, fault, counting, busy, onRead } = props;
-  const [permitted, setPermitted] = useState(false);
+  const { trial, fault, counting, busy, permitted, onRead } = props;
   const mayRead = !!trial && !fault && trial.usable > 0 && (permitted || !trial.asksPermission);
   return (
     <section className="rounded-2xl border border-line bg-paper p-4" aria-label="How to take it in">
@@ -42,12 +42,7 @@ export function TakeIn(props: TakeInProps) {
         </p>
       )}
       {trial && (
-        <Permission
-          {...props}
-          asks={trial.asksPermission}
-          permitted={permitted}
-          onPermit={setPermitted}
-        />
+        <Permission {...props} before={props.look.choices?.source} asks={trial.asksPermission} />
       )}
       {fault && (
         <p role="alert" className="mt-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
@@ -55,12 +50,7 @@ export function TakeIn(props: TakeInProps) {
         </p>
       )}
       <div className="mt-3 flex items-center gap-3">
-        <Button
-          look="inside"
-          className="py-2!"
-          disabled={!mayRead || busy}
-          onClick={() => onRead(permitted)}
-        >
+        <Button look="inside" className="py-2!" disabled={!mayRead || busy} onClick={onRead}>
           {trial ? `Read ${count(trial.usable, 'review')} in` : 'Read them in'}
         </Button>
         <span className="text-[13px] text-ink-2">

@@ -9,6 +9,9 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.testng.annotations.Test;
 
 /** The walls of the core. */
@@ -48,6 +51,28 @@ public class WallsTest {
         .orShould()
         .callMethod(System.class, "currentTimeMillis")
         .check(core);
+  }
+
+  /** A test that asks the machine what day it is fails on some other day. */
+  @Test
+  public void noTestReadsTheMachinesClock() {
+    noClasses()
+        .should()
+        .callMethod(Instant.class, "now")
+        .orShould()
+        .callMethod(LocalDate.class, "now")
+        .orShould()
+        .callMethod(LocalDateTime.class, "now")
+        .orShould()
+        .callMethod(ZonedDateTime.class, "now")
+        .orShould()
+        .callMethod(System.class, "currentTimeMillis")
+        .orShould()
+        .callMethod(Clock.class, "systemUTC")
+        .check(
+            new ClassFileImporter()
+                .withImportOption(new ImportOption.OnlyIncludeTests())
+                .importPackages("nodyes.core"));
   }
 
   @Test

@@ -4,6 +4,11 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.springframework.modulith.core.ApplicationModules;
 import org.testng.annotations.Test;
 
@@ -29,6 +34,28 @@ public class WallsTest {
         .check(
             new ClassFileImporter()
                 .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("nodyes.server"));
+  }
+
+  /** A test that asks the machine what day it is fails on some other day. */
+  @Test
+  public void noTestReadsTheMachinesClock() {
+    noClasses()
+        .should()
+        .callMethod(Instant.class, "now")
+        .orShould()
+        .callMethod(LocalDate.class, "now")
+        .orShould()
+        .callMethod(LocalDateTime.class, "now")
+        .orShould()
+        .callMethod(ZonedDateTime.class, "now")
+        .orShould()
+        .callMethod(System.class, "currentTimeMillis")
+        .orShould()
+        .callMethod(Clock.class, "systemUTC")
+        .check(
+            new ClassFileImporter()
+                .withImportOption(new ImportOption.OnlyIncludeTests())
                 .importPackages("nodyes.server"));
   }
 }

@@ -25,6 +25,7 @@ public enum DateOrder {
   public static final class Evidence {
     private String dayFirst = "";
     private String monthFirst = "";
+    private String either = "";
 
     /** Looks at one date; a text that is no day of the calendar in either order says nothing. */
     public void see(String text) {
@@ -39,7 +40,20 @@ public enum DateOrder {
         dayFirst = text.strip();
       } else if (second > 12 && isDay(year, first, second) && monthFirst.isEmpty()) {
         monthFirst = text.strip();
+      } else if (first != second
+          && either.isEmpty()
+          && isDay(year, second, first)
+          && isDay(year, first, second)) {
+        either = text.strip();
       }
+    }
+
+    /**
+     * A date that is another day in the other order, where no date of the file tells which order it
+     * is, or some tell the one and some the other; empty where the order is clear or means nothing.
+     */
+    public String unclear() {
+      return dayFirst.isEmpty() == monthFirst.isEmpty() ? either : "";
     }
 
     /** The order: month first only where a date says so and none says otherwise. */

@@ -77,6 +77,18 @@ class BatchStore {
         sql ->
             sql.update(BATCH)
                 .set(BATCH.LOOK, json.writeValueAsString(look))
+                .setNull(BATCH.CHOICES) // they were of other columns
+                .where(BATCH.ID.eq(id).and(BATCH.STATE.eq(BatchState.LOOKED.name())))
+                .execute());
+  }
+
+  /** Keeps how a file is to be read; nothing where it is read already. */
+  void choose(long id, Choices choices) {
+    String text = json.writeValueAsString(choices);
+    database.change(
+        sql ->
+            sql.update(BATCH)
+                .set(BATCH.CHOICES, text)
                 .where(BATCH.ID.eq(id).and(BATCH.STATE.eq(BatchState.LOOKED.name())))
                 .execute());
   }

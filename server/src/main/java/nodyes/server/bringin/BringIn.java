@@ -114,6 +114,18 @@ public class BringIn {
     throw Refusal.unusable("There is no encoding named " + encoding + ".");
   }
 
+  /** How the owner has chosen so far that a file be read, if anything was chosen. */
+  public Optional<Choices> chosen(long id) {
+    batch(id);
+    return store.choices(id);
+  }
+
+  /** Keeps what was chosen so far; whether it can be used is asked when it is. */
+  public void choose(long id, Choices choices) {
+    batch(id);
+    store.choose(id, choices);
+  }
+
   /** What would come of reading with these choices. */
   public Trial attempt(long id, Choices choices) {
     BatchView batch = batch(id);

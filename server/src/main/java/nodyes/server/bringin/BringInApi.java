@@ -22,6 +22,7 @@ import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -63,6 +64,21 @@ class BringInApi {
   @ResponseStatus(HttpStatus.ACCEPTED)
   BatchView read(@PathVariable long id, @RequestBody Choices choices, Authentication who) {
     return bringIn.read(id, choices, who.getName());
+  }
+
+  /** What was chosen so far; missing where nothing was. */
+  record Chosen(@Nullable Choices choices) {}
+
+  @GetMapping("/{id}/choices")
+  Chosen chosen(@PathVariable long id) {
+    return new Chosen(bringIn.chosen(id).orElse(null));
+  }
+
+  /** Keeps what is chosen while it is chosen. */
+  @PutMapping("/{id}/choices")
+  Chosen choose(@PathVariable long id, @RequestBody Choices choices) {
+    bringIn.choose(id, choices);
+    return new Chosen(choices);
   }
 
   record Text(

@@ -26,6 +26,8 @@ import org.jspecify.annotations.Nullable;
  * @param broken rows that cannot be read
  * @param dateOrder the order of its dates
  * @param dateBecause the date that decided it, or empty
+ * @param dateUnclear a date that is another day in the other order where nothing tells the order;
+ *     empty or missing where that is clear
  * @param worst the lowest rating of the scale that its ratings seem to have
  * @param best the highest
  * @param highestRating the highest rating in it; 0 where there is none
@@ -50,6 +52,7 @@ public record Look(
     long broken,
     DateOrder dateOrder,
     String dateBecause,
+    @Nullable String dateUnclear,
     BigDecimal worst,
     BigDecimal best,
     BigDecimal highestRating,
@@ -90,6 +93,7 @@ public record Look(
         broken,
         dateOrder,
         dateBecause,
+        dateUnclear,
         worst,
         best,
         highestRating,

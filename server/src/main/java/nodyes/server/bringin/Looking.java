@@ -93,6 +93,7 @@ final class Looking implements CsvRows.Sink {
         broken,
         dates.order(),
         dates.because(),
+        dates.unclear(),
         scale().worst(),
         scale().best(),
         ratings.highest(),

@@ -52,6 +52,22 @@ class Plans {
     reader(look, choices);
     fixedProduct(choices);
     selection(choices);
+    String unclear = Optional.ofNullable(look.dateUnclear()).orElse("");
+    if (!unclear.isEmpty() && choices.dateOrder() == null && readsDates(look, choices)) {
+      throw Refusal.unusable(
+          "Say which comes first in its dates: in "
+              + unclear
+              + " either number may be the day, and no other date tells.");
+    }
+  }
+
+  private static boolean readsDates(Look look, Choices choices) {
+    Integer asked = columns(look, choices).get(Column.DATE);
+    return asked != null && asked.equals(look.columns().get(Column.DATE));
+  }
+
+  private static Map<Column, Integer> columns(Look look, Choices choices) {
+    return Optional.ofNullable(choices.columns()).orElse(look.columns());
   }
 
   /** Goes through a file; what is good goes to the taker. */
@@ -84,7 +100,7 @@ class Plans {
   }
 
   private RowReader reader(Look look, Choices choices) {
-    Map<Column, Integer> columns = choices.columns() == null ? look.columns() : choices.columns();
+    Map<Column, Integer> columns = columns(look, choices);
     if (!columns.containsKey(Column.RATING)) {
       throw Refusal.unusable("Say which column holds the rating.");
     }

@@ -81,6 +81,7 @@ public class SortingTest extends ServerTest {
   @Test
   public void allIsKeptUntilLeftOutAndPublishedAtOnce() throws Exception {
     product("sort-pot");
+    send("/api/v1/arrangement/publish", "{\"note\":\"\"}").andExpect(status().isOk());
     var file = new StringBuilder(HEAD);
     for (int i = 0; i < 8; i++) {
       file.append(row("sort-pot", i < 4 ? 5 : 2, "Words number " + i, "Who " + i));
