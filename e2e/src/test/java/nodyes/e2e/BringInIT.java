@@ -130,7 +130,7 @@ public class BringInIT extends InBrowser {
     page.keyboard().press("Shift+H");
     assertThat(page.getByText(many + " reviews held")).isVisible();
     page.getByText("Take it back").click();
-    assertThat(page.getByText(many + " reviews taken back").first()).isVisible();
+    assertThat(page.getByText("Taken back: " + many + " reviews held").first()).isVisible();
   }
 
   @Test

@@ -195,8 +195,8 @@ public class WaysInIT extends InBrowser {
     assertThat(theReview()).containsText("saucer");
     page.keyboard().press("r");
     page.keyboard().insertText("Thank you for saying so.");
-    button("Keep the reply").click();
-    assertThat(page.getByText("The reply is kept").first()).isVisible();
+    button("Send the reply").click();
+    assertThat(page.getByText("The reply is sent").first()).isVisible();
     assertThat(page.getByLabel("What was done"))
         .containsText("replied: “Thank you for saying so.”");
     page.getByText("as a file").click();
