@@ -43,8 +43,13 @@ function Product({ product, zone }: { product: MostOrdered; zone: string }) {
       <div className="min-w-0 flex-1">
         <h2 className="text-base wrap-anywhere">Most ordered: {title}</h2>
         <p>
-          <b>{number(units)}</b> sold in {days} days;{' '}
-          <b>{looked === 0 ? 'nobody' : number(looked)}</b> looked in 24 hours
+          <b>{number(units)}</b> sold in {days} days
+          {/* where no visit is counted yet, none is not a finding */}
+          {looked > 0 && (
+            <>
+              ; <b>{number(looked)}</b> looked in 24 hours
+            </>
+          )}
         </p>
         {typeof mean === 'number' && (
           <p className="mt-0.5 flex items-center gap-1.5">

@@ -111,7 +111,7 @@ function Parts({ ends, put }: { ends: Ends; put: (next: Ends) => void }) {
     case 'with-delivery':
       return <>of each product, for the shopper’s country</>;
     case 'with-price':
-      return <>from a reduction to the next planned price of each product</>;
+      return <>from a reduction to the planned rise of each product’s price</>;
   }
 }
 

@@ -73,7 +73,7 @@ public sealed interface Ending {
   }
 
   /**
-   * With the price that is in force: it runs from the reduction to the next planned price, so it
+   * With the price that is in force: it runs from the reduction to the next planned rise, so it
    * differs by product.
    */
   record WithPrice() implements Ending {}

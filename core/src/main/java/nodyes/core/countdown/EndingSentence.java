@@ -31,7 +31,7 @@ final class EndingSentence {
       case Ending.Repeating(var repeat, var length) ->
           repeat(repeat) + ", for " + length.words() + ends(repeat);
       case Ending.NextCutOff(var times) -> "to the next cut-off: " + cutOffs(times);
-      case Ending.WithPrice _ -> "as long as the reduced price, to the next planned one";
+      case Ending.WithPrice _ -> "as long as the reduced price, to the planned rise";
       case Ending.WithDelivery _ -> "to the cut-off by which an order counts, as Delivery has it";
     };
   }

@@ -87,7 +87,7 @@ public class EndingSentenceTest {
         "each 2nd day at 18:00 in November and December, for 1 hour and 30 minutes,"
             + " until Thu 24 Dec 2026"
       },
-      {new Ending.WithPrice(), "as long as the reduced price, to the next planned one"},
+      {new Ending.WithPrice(), "as long as the reduced price, to the planned rise"},
       {new Ending.WithDelivery(), "to the cut-off by which an order counts, as Delivery has it"},
     };
   }
