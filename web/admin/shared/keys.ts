@@ -32,7 +32,7 @@ window.addEventListener(
 
 /** Whether Escape was for something that lies over the screen, or for a field that it leaves. */
 function isForAnother(event: KeyboardEvent): boolean {
-  if (event.defaultPrevented || closesFirst) return true;
+  if (closesFirst) return true;
   if (!isIn(event.target, WORDS)) return false;
   (event.target as HTMLElement).blur();
   return true;
