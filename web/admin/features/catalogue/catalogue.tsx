@@ -68,7 +68,9 @@ export function Catalogue() {
       '/': () => field.current?.focus(),
       ArrowDown: () => step(1),
       ArrowUp: () => step(-1),
-      Escape: () => set({ open: '' }),
+      Escape: () => {
+        if (!document.querySelector('[role=menu], [role=dialog]')) set({ open: '' });
+      },
       z: undo,
     },
     TOLD,

@@ -105,8 +105,11 @@ export function Stage({ shop, view, onMoment }: StageProps) {
     {
       z: undo,
       'Shift+z': redo,
-      Escape: () => {
-        if (why) return;
+      Escape: (event) => {
+        // a menu that it closes, or a field that it leaves, is not the panel
+        const field = (event.target as HTMLElement).closest<HTMLElement>('input, textarea');
+        field?.blur();
+        if (field || why || document.querySelector('[role=menu], [role=dialog]')) return;
         link.stopPointing();
         setBeside({ what: 'list' });
       },
