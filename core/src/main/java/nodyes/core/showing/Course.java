@@ -10,9 +10,11 @@ import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.common.ValidUntil;
+import nodyes.core.nod.Content;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a page comes to as time goes on: each verdict is held until its end, and only what ends is
@@ -47,7 +49,7 @@ final class Course {
       return showsAsIn(other);
     }
 
-    private nodyes.core.nod.@org.jspecify.annotations.Nullable Content content(int i) {
+    private @Nullable Content content(int i) {
       return placed.get(i).verdict() instanceof Verdict.Shown shown ? shown.content() : null;
     }
   }

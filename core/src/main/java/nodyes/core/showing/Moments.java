@@ -53,7 +53,7 @@ public record Moments(List<Moment> moments, boolean isCut) {
   public static Moments of(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
     Instant last = viewpoint.moment().plus(SPAN);
     var moments = new ArrayList<Moment>();
-    Page page = Page.compose(nods, facts, viewpoint);
+    Page page = Page.compose(nods, facts, viewpoint, last);
     while (true) {
       Instant end = page.shownUntil().end().orElse(null);
       if (end == null || end.isAfter(last)) {
@@ -62,7 +62,7 @@ public record Moments(List<Moment> moments, boolean isCut) {
       if (moments.size() == MOST) {
         return new Moments(moments, true);
       }
-      Page next = Page.compose(nods, facts, viewpoint.at(end));
+      Page next = Page.compose(nods, facts, viewpoint.at(end), last);
       moments.add(new Moment(end, changes(page, next)));
       page = next;
     }

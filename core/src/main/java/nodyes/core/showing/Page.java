@@ -53,7 +53,15 @@ public record Page(List<Placed> placed, ValidUntil validUntil, ValidUntil shownU
     return compose(nods, facts, viewpoint, viewpoint.moment().plus(Course.FURTHEST));
   }
 
-  /** The same, with its ends looked for no further than an instant. */
+  /**
+   * What all nods come to with each product, in the owner's order, where it is not asked until when
+   * the page stays so: for many products that is much less work.
+   */
+  public static List<Placed> placed(List<Nod> nods, Facts facts, Viewpoint viewpoint) {
+    return new Course(nods, facts, viewpoint).placed();
+  }
+
+  /** The same as a page, with its ends looked for no further than an instant. */
   static Page compose(List<Nod> nods, Facts facts, Viewpoint viewpoint, Instant furthest) {
     var course = new Course(nods, facts, viewpoint);
     List<Placed> placed = course.placed();

@@ -40,10 +40,11 @@ final class Elsewhere {
   /**
    * The sentences, the one of whom is looked at first; none where the conditions name neither.
    *
-   * @param facts what is known at a viewpoint
+   * @param reached how many products it reaches for whom is looked at
+   * @param facts what is known at a moment
    */
   static List<ReachTold> of(
-      Nod nod, Viewpoint looked, Function<Viewpoint, Facts> facts, ZoneId zone) {
+      Nod nod, Viewpoint looked, int reached, Function<Instant, Facts> facts, ZoneId zone) {
     Condition audience = nod.placement().audience();
     var times = new LinkedHashSet<Instant>();
     var places = new LinkedHashSet<Set<String>>();
@@ -52,7 +53,7 @@ final class Elsewhere {
       return List.of();
     }
     var sentences = new ArrayList<ReachTold>();
-    sentences.add(sentence("Now", place(looked), count(nod, looked, facts)));
+    sentences.add(sentence("Now", place(looked), reached));
     List<Optional<Instant>> moments = new ArrayList<>(List.of(Optional.<Instant>empty()));
     times.stream().sorted().limit(MOST_TIMES).map(Optional::of).forEach(moments::add);
     List<Optional<Set<String>>> countries = new ArrayList<>();
@@ -61,6 +62,7 @@ final class Elsewhere {
       countries.add(Optional.empty());
     }
     for (Optional<Instant> moment : moments) {
+      Facts then = facts.apply(moment.orElse(looked.moment()));
       for (Optional<Set<String>> place : countries) {
         Optional<String> country = place.flatMap(all -> all.stream().sorted().findFirst());
         Viewpoint there =
@@ -74,14 +76,10 @@ final class Elsewhere {
             sentence(
                 moment.map(at -> "From " + when(at, zone)).orElse("Now"),
                 place.map(Elsewhere::names).orElseGet(() -> place(looked)),
-                count(nod, there, facts)));
+                Reach.of(nod, then, there).products().size()));
       }
     }
     return List.copyOf(sentences);
-  }
-
-  private static int count(Nod nod, Viewpoint viewpoint, Function<Viewpoint, Facts> facts) {
-    return Reach.of(nod, facts.apply(viewpoint), viewpoint).products().size();
   }
 
   private static ReachTold sentence(String when, String from, int products) {

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import nodyes.core.nod.Nod;
 import nodyes.server.nods.ArrangementPublished;
 import nodyes.server.nods.Nods;
@@ -98,7 +99,7 @@ class LivePages {
   }
 
   private static String sentence(String clause) {
-    return clause.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + clause.substring(1) + ".";
+    return clause.substring(0, 1).toUpperCase(Locale.ROOT) + clause.substring(1) + ".";
   }
 
   @EventListener({ArrangementPublished.class, ShopChanged.class})

@@ -183,13 +183,14 @@ class PagesApi {
         moments.isCut());
   }
 
-  /** What the shop's clock shows. */
-  record ClockView(String zone, String shopTime) {}
+  /** What the shop's clock shows, and the instant that it is. */
+  record ClockView(String zone, String shopTime, Instant now) {}
 
   @GetMapping("/clock")
   ClockView clock() {
     ZoneId zone = shop.settings().zone();
-    return new ClockView(zone.getId(), Viewpoints.shopTime(clock.instant(), zone));
+    Instant now = clock.instant();
+    return new ClockView(zone.getId(), Viewpoints.shopTime(now, zone), now);
   }
 
   @PostMapping("/preview-tokens")

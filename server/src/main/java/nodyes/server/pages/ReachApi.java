@@ -106,17 +106,18 @@ class ReachApi {
                 placement.screens()));
     Optional<Instant> at = Optional.ofNullable(asked.at()).map(_ -> viewpoint.moment());
     Facts all = facts.ofAll(draft, asIs, viewpoint.page(), at);
-    return view(Reach.of(asIs, all, viewpoint), elsewhere(asIs, draft, viewpoint), all, zone);
-  }
-
-  /** How far it reaches for others, where its conditions name a time or a place. */
-  private List<Elsewhere.ReachTold> elsewhere(Nod nod, Arrangement draft, Viewpoint viewpoint) {
-    ZoneId zone = shop.settings().zone();
-    return Elsewhere.of(
-        nod,
-        viewpoint,
-        one -> facts.ofAll(draft, nod, one.page(), Optional.of(one.moment())),
-        zone);
+    Reach reach = Reach.of(asIs, all, viewpoint);
+    List<Elsewhere.ReachTold> elsewhere =
+        Elsewhere.of(
+            asIs,
+            viewpoint,
+            reach.products().size(),
+            then ->
+                then.equals(viewpoint.moment())
+                    ? all
+                    : facts.ofAll(draft, asIs, viewpoint.page(), Optional.of(then)),
+            zone);
+    return view(reach, elsewhere, all, zone);
   }
 
   private ReachView view(Reach reach, List<Elsewhere.ReachTold> elsewhere, Facts all, ZoneId zone) {

@@ -177,10 +177,9 @@ class WhyApi {
     Facts loaded = facts.load(nods.published().with(List.of(nod)), viewpoint);
     // how many look is known of now alone
     Facts known = asked.at() == null ? nodFacts.seenNow(loaded) : loaded;
-    Page page = Page.compose(List.of(nod), known, viewpoint);
     Slug product =
         Slug.parse(asked.product()).orElseThrow(() -> Refusal.value("product", "is no slug"));
-    for (Page.Placed placed : page.placed()) {
+    for (Page.Placed placed : Page.placed(List.of(nod), known, viewpoint)) {
       if (!placed.product().equals(product)) {
         continue;
       }

@@ -113,7 +113,7 @@ class ProductTable {
   /** What a nod says of each product, on the first kind of page that it is for. */
   static Map<Slug, Verdict> verdicts(Nod nod, List<Slug> products, Facts all, Instant now) {
     PageKind page = firstPage(nod);
-    return Page.compose(List.of(nod), all, viewpoint(page, products, now)).placed().stream()
+    return Page.placed(List.of(nod), all, viewpoint(page, products, now)).stream()
         .collect(Collectors.toMap(Page.Placed::product, Page.Placed::verdict));
   }
 
@@ -128,7 +128,7 @@ class ProductTable {
         (page, some) -> {
           Facts known = nodFacts.ofNow(nods.draft(), some, page, products);
           Viewpoint viewpoint = viewpoint(page, products, now);
-          for (Page.Placed placed : Page.compose(some, known, viewpoint).placed()) {
+          for (Page.Placed placed : Page.placed(some, known, viewpoint)) {
             // of one product it is said until when, so until when something differs
             Page.Placed told = products.size() == 1 ? placed.tight(known, viewpoint) : placed;
             byProduct

@@ -10,21 +10,24 @@ public class MarkupRule {
   public record Changed() {}
 
   private final MarkupRuleStore store;
+  private volatile boolean countsBroughtIn;
   private final ApplicationEventPublisher events;
 
   MarkupRule(MarkupRuleStore store, ApplicationEventPublisher events) {
     this.store = store;
     this.events = events;
+    this.countsBroughtIn = store.countsBroughtIn();
   }
 
   /** Whether reviews from elsewhere count beside those written in this shop. */
   public boolean countsBroughtIn() {
-    return store.countsBroughtIn();
+    return countsBroughtIn;
   }
 
   /** Sets it. */
-  public void follow(boolean countsBroughtIn) {
-    store.save(countsBroughtIn);
+  public synchronized void follow(boolean counts) {
+    store.save(counts);
+    countsBroughtIn = counts;
     events.publishEvent(new Changed());
   }
 }

@@ -53,7 +53,10 @@ public class PublicHolidays implements HolidayBook {
 
   /** Those of a year. */
   public Map<LocalDate, String> of(HolidayRegion region, int year) {
-    return known.computeIfAbsent(new Asked(region, year), PublicHolidays::look);
+    var asked = new Asked(region, year);
+    Map<LocalDate, String> days = known.get(asked);
+    // asked for each day of each estimate: found without a lock
+    return days == null ? known.computeIfAbsent(asked, PublicHolidays::look) : days;
   }
 
   @Override

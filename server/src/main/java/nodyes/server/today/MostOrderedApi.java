@@ -129,8 +129,7 @@ class MostOrderedApi {
   private List<ShownNod> shown(ProductFacts product) {
     var viewpoint = Viewpoint.anyone(PageKind.PRODUCT, product.slug(), clock.instant());
     Facts known = nodFacts.seenNow(loader.load(nods.published(), viewpoint));
-    Page page = Page.compose(nods.published().nods(), known, viewpoint);
-    return page.placed().stream()
+    return Page.placed(nods.published().nods(), known, viewpoint).stream()
         .filter(placed -> placed.verdict() instanceof Verdict.Shown)
         .map(placed -> placed.tight(known, viewpoint))
         .map(
