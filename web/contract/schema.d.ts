@@ -2431,6 +2431,8 @@ export interface components {
             choices?: components["schemas"]["Choices"];
         };
         ClockView: {
+            /** Format: date-time */
+            now: string;
             shopTime: string;
             zone: string;
         };

@@ -1,16 +1,36 @@
 package nodyes.server.nods;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nodyes.server.web.Refusal.Fault;
 
 /**
- * Settings that cannot be taken yet, as they were typed; they apply nowhere.
+ * Settings of which some parts cannot be taken yet, as they were typed; these apply nowhere.
  *
- * @param revision of the nod that they were typed for
  * @param faults what they lack
  */
-record HalfMade(long revision, NodFace.Settings set, List<Fault> faults) {
+record HalfMade(NodFace.Settings set, List<Fault> faults) {
   HalfMade {
     faults = List.copyOf(faults);
+  }
+
+  /** The parts of the settings in which something is wrong. */
+  Set<String> parts() {
+    return faults.stream()
+        .map(fault -> fault.field().replaceFirst("\\..*", ""))
+        .collect(Collectors.toUnmodifiableSet());
+  }
+
+  /** What is missing, in words. */
+  String words() {
+    return faults.stream()
+        .map(fault -> named(fault.field()) + " " + fault.reason())
+        .distinct()
+        .collect(Collectors.joining(", "));
+  }
+
+  private static String named(String field) {
+    return field.startsWith("audience") ? "a condition:" : field;
   }
 }

@@ -1,11 +1,9 @@
 package nodyes.server.nods;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
 import nodyes.server.nods.NodFace.Settings;
@@ -16,7 +14,6 @@ import org.springframework.stereotype.Component;
 /** Keeps what is typed of a nod though it is not whole yet, and saves the rest of it. */
 @Component
 class HalfMadeNods {
-  private static final String RULE = "audience";
   private static final int LONGEST = 100_000;
 
   private final Nods nods;
@@ -37,12 +34,12 @@ class HalfMadeNods {
     Nod nod = draft.find(id).orElseThrow(Nods::unknown);
     long revision = nods.revisions().getOrDefault(id, 0L);
     NodFace whole = faces.face(nod, revision, draft.kit());
-    return store.find(id, revision).map(half -> whole.with(half)).orElse(whole);
+    return store.find(id).map(whole::with).orElse(whole);
   }
 
   /**
-   * Saves what can be taken of some settings, and keeps all of them as they were typed where
-   * something cannot. A rule that is half made leaves the one that was there in force.
+   * Saves the parts of some settings that can be taken, and keeps the others as they were typed: of
+   * these what was there stays in force.
    */
   void keep(NodId id, long revision, Settings typed, String who) {
     if (typed.toString().length() > LONGEST) {
@@ -50,32 +47,25 @@ class HalfMadeNods {
     }
     Draft draft = nods.written();
     Nod nod = draft.find(id).orElseThrow(Nods::unknown);
-    long now = nods.revisions().getOrDefault(id, 0L);
-    NodFace whole = faces.face(nod, now, draft.kit());
-    var faults = new ArrayList<>(faultsOf(nod, typed, draft));
-    boolean ruleIsHalf = faults.stream().anyMatch(HalfMadeNods::isOfRule);
-    Settings rest = ruleIsHalf ? typed.ruled(whole) : typed;
-    if (faults.stream().allMatch(HalfMadeNods::isOfRule) && !rest.equals(whole.set())) {
+    Settings inForce = faces.face(nod, revision, draft.kit()).set();
+    var half = new HalfMade(typed, faultsOf(nod, typed, draft));
+    Settings rest = typed.with(inForce, half.parts());
+    if (!rest.equals(inForce)) {
       nods.change(
           id, Optional.of(revision), "Changed", who, one -> faces.with(one, rest, draft.kit()));
-    } else if (revision != now) {
+    } else if (revision != nods.revisions().getOrDefault(id, 0L)) {
       throw Nods.changedElsewhere();
     }
-    if (faults.isEmpty()) {
+    if (half.faults().isEmpty()) {
       store.forget(id);
     } else {
-      long kept = nods.revisions().getOrDefault(id, 0L);
-      store.keep(id, new HalfMade(kept, typed, faults), clock.instant());
+      store.keep(id, half, clock.instant());
     }
   }
 
   /** Nothing of a nod is half made any more. */
   void isWhole(NodId id) {
     store.forget(id);
-  }
-
-  private static boolean isOfRule(Fault fault) {
-    return fault.field().equals(RULE) || fault.field().startsWith(RULE + ".");
   }
 
   private List<Fault> faultsOf(Nod nod, Settings set, Draft draft) {
@@ -90,22 +80,14 @@ class HalfMadeNods {
     }
   }
 
-  /** What keeps the draft from being published, in words. */
-  static List<String> waiting(Draft draft, Map<NodId, Long> revisions, Map<NodId, HalfMade> half) {
+  /** What keeps a draft from being published, in words. */
+  static List<String> waiting(Draft draft, Map<NodId, HalfMade> half) {
     return draft.nods().stream()
         .flatMap(
             nod ->
                 Optional.ofNullable(half.get(nod.id()))
-                    .filter(one -> one.revision() == revisions.getOrDefault(nod.id(), 0L))
-                    .map(one -> Changes.name(nod) + " is half made: " + missing(one))
+                    .map(one -> Changes.name(nod) + " is half made: " + one.words())
                     .stream())
         .toList();
-  }
-
-  private static String missing(HalfMade half) {
-    return half.faults().stream()
-        .map(fault -> (isOfRule(fault) ? "a condition " : fault.field() + " ") + fault.reason())
-        .distinct()
-        .collect(Collectors.joining(", "));
   }
 }

@@ -31,7 +31,6 @@ class HalfMadeStore {
         sql -> {
           var row = sql.newRecord(HALF_MADE_NOD);
           row.setNodId(nod.value());
-          row.setRevision(half.revision());
           row.setContent(content);
           row.setFaults(faults);
           row.setTypedAt(now);
@@ -44,15 +43,18 @@ class HalfMadeStore {
         sql -> sql.deleteFrom(HALF_MADE_NOD).where(HALF_MADE_NOD.NOD_ID.eq(nod.value())).execute());
   }
 
-  /** What is half made of a nod as it is now; a nod that was changed since is whole. */
-  Optional<HalfMade> find(NodId nod, long revision) {
-    return database
-        .read(
-            sql ->
-                sql.selectFrom(HALF_MADE_NOD)
-                    .where(HALF_MADE_NOD.NOD_ID.eq(nod.value()))
-                    .fetchOptional(this::read))
-        .filter(half -> half.revision() == revision);
+  /** Nothing is half made any more. */
+  void forgetAll() {
+    database.change(sql -> sql.deleteFrom(HALF_MADE_NOD).execute());
+  }
+
+  /** What is half made of a nod. */
+  Optional<HalfMade> find(NodId nod) {
+    return database.read(
+        sql ->
+            sql.selectFrom(HALF_MADE_NOD)
+                .where(HALF_MADE_NOD.NOD_ID.eq(nod.value()))
+                .fetchOptional(this::read));
   }
 
   /** All that is half made, by nod. */
@@ -64,7 +66,6 @@ class HalfMadeStore {
 
   private HalfMade read(HalfMadeNodRecord row) {
     return new HalfMade(
-        row.getRevision(),
         json.readValue(row.getContent(), NodFace.Settings.class),
         List.of(json.readValue(row.getFaults(), Fault[].class)));
   }

@@ -3,6 +3,7 @@ package nodyes.server.nods;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.server.web.Refusal;
@@ -20,7 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param hidesTheWhole whether it may show praise alone without what all say
  * @param stated what a label's own words state though nothing computes it
  * @param schedule of a countdown alone
- * @param missing what is half made lacks; then {@code set} is as it was typed, and applies nowhere
+ * @param missing what is half made lacks; that part of {@code set} is as it was typed, and applies
+ *     nowhere
  */
 record NodFace(
     String id,
@@ -43,7 +45,7 @@ record NodFace(
         kind,
         name,
         revision,
-        half.set(),
+        set.with(half.set(), half.parts()),
         words,
         unsayable,
         contrast,
@@ -114,9 +116,17 @@ record NodFace(
       Map<String, Map<String, String>> wording,
       LookSet look,
       Map<String, Object> own) {
-    /** The same with the rule that another has in force. */
-    Settings ruled(NodFace other) {
-      return new Settings(spot, pages, screens, on, other.set().audience(), wording, look, own);
+    /** The same with some of its parts, by their names here, as another has them. */
+    Settings with(Settings other, Set<String> parts) {
+      return new Settings(
+          parts.contains("spot") ? other.spot : spot,
+          parts.contains("pages") ? other.pages : pages,
+          parts.contains("screens") ? other.screens : screens,
+          on,
+          parts.contains("audience") ? other.audience : audience,
+          parts.contains("wording") ? other.wording : wording,
+          parts.contains("look") ? other.look : look,
+          parts.contains("own") ? other.own : own);
     }
   }
 

@@ -32,7 +32,7 @@ class NodStore {
   static final int DRAFT = 0;
 
   /** Older changes cannot be taken back one by one; versions can still be gone back to. */
-  private static final int MOST_STEPS = 200;
+  private static final int MOST_STEPS = 1000;
 
   private final Database database;
   private final NodJson json;

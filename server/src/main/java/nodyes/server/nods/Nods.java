@@ -290,7 +290,7 @@ public class Nods {
   /** What is half made or cannot be said yet, and so keeps the draft from being published. */
   List<String> unsayable() {
     Draft draft = store.draft();
-    var waiting = new ArrayList<>(HalfMadeNods.waiting(draft, store.revisions(), halfMade.all()));
+    var waiting = new ArrayList<>(HalfMadeNods.waiting(draft, halfMade.all()));
     draft.nods().stream()
         .flatMap(nod -> sayable.problems(nod).stream().map(problem -> unsayable(nod, problem)))
         .forEach(waiting::add);
@@ -323,6 +323,8 @@ public class Nods {
   /** Makes an earlier version what shoppers get again, as a new version; the draft becomes it. */
   int goBack(int version, String who) {
     intoDraft(version, Part.ALL, who);
+    // a program waits for nobody to finish what is half made
+    halfMade.forgetAll();
     return publish(who, "as version " + version);
   }
 

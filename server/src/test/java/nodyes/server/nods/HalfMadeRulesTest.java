@@ -86,16 +86,45 @@ public class HalfMadeRulesTest extends ServerTest {
   public void itAppliesNowhereAndTheRestIsSaved() throws Exception {
     ObjectNode set = ruled(HALF);
     ((ObjectNode) set.path("wording")).putObject("en").put("left.other", "{n} of them are left");
-    set.put("on", true);
     keep(set).andExpect(status().isOk());
-    // the draft as it is shown, without what is half made
-    act(HttpMethod.PATCH, NOD, "{\"on\":false}", id).andExpect(status().isOk());
+    assertEquals(
+        face().path("set").path("wording").path("en").path("left.other").asString(),
+        "{n} of them are left");
+    // without the half condition the words are there, and the rule is the one that was
+    put(NOD, face().path("revision").asLong(), unruled()).andExpect(status().isOk());
     JsonNode whole = face();
     assertEquals(whole.path("missing").size(), 0);
     assertEquals(
         whole.path("set").path("wording").path("en").path("left.other").asString(),
         "{n} of them are left");
-    assertEquals(whole.path("set").path("audience").path("parts").size(), 0, whole.toString());
+  }
+
+  private ObjectNode unruled() throws Exception {
+    return ruled("{\"kind\":\"ALL_OF\",\"parts\":[]}");
+  }
+
+  /** Words too long cost the words alone, not the condition that was made beside them. */
+  @Test
+  public void eachPartIsSavedOrKeptByItself() throws Exception {
+    ObjectNode set = ruled(WHOLE);
+    ((ObjectNode) set.path("wording")).putObject("en").put("left.other", "x".repeat(401));
+    keep(set).andExpect(status().isOk());
+    JsonNode kept = face();
+    assertEquals(kept.path("set").path("audience").path("parts").size(), 2, kept.toString());
+    assertEquals(
+        kept.path("set").path("wording").path("en").path("left.other").asString().length(), 401);
+    assertEquals(kept.path("missing").path(0).path("field").asString(), "wording.en.left.other");
+  }
+
+  @Test
+  public void itStaysWhenTheNodIsPausedMovedOrTakenBack() throws Exception {
+    keep(ruled(HALF)).andExpect(status().isOk());
+    act(HttpMethod.PATCH, NOD, "{\"on\":false}", id).andExpect(status().isOk());
+    send(NOD + "/move", "{\"spot\":\"page-end\"}", id).andExpect(status().isOk());
+    JsonNode after = face();
+    assertEquals(after.path("missing").size(), 1, after.toString());
+    assertEquals(after.path("set").path("audience").path("parts").size(), 2);
+    assertEquals(after.path("set").path("spot").asString(), "page-end");
   }
 
   @Test
