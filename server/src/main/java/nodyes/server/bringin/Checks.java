@@ -82,8 +82,8 @@ final class Checks {
   }
 
   private boolean namesAnother(String words, long product) {
-    return products.named(words).stream().anyMatch(other -> other != product)
-        && !products.named(words).contains(product);
+    Set<Long> named = products.named(words);
+    return !named.isEmpty() && !named.contains(product);
   }
 
   private boolean isInAnotherLanguage(Candidate review) {

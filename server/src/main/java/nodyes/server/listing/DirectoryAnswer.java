@@ -51,13 +51,8 @@ record DirectoryAnswer(
     BigDecimal best = number(rated.path("bestRating")).orElse(BigDecimal.valueOf(5));
     return number(rated.path("ratingValue"))
         .filter(_ -> best.compareTo(worst) > 0)
-        .flatMap(value -> figure(new RatingScale(worst, best), value));
-  }
-
-  private static Optional<BigDecimal> figure(RatingScale scale, BigDecimal value) {
-    Optional<BigDecimal> figure = scale.toRating(value).map(rating -> rating.stars(1));
-    // what is a figure already stays as it is written
-    return figure.map(stars -> stars.compareTo(value) == 0 ? value : stars);
+        .flatMap(value -> new RatingScale(worst, best).toRating(value))
+        .map(rating -> rating.stars(1));
   }
 
   /** Of schema.org a number may be written as text too. */

@@ -1,6 +1,8 @@
 package nodyes.server.orders;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import nodyes.core.sales.OrderOutcome;
 import nodyes.server.web.Refusal;
@@ -24,7 +26,9 @@ class StatusWordsApi {
   }
 
   /** A word and what it means. */
-  record StatusWord(String word, OrderOutcome outcome) {}
+  record StatusWord(
+      @NotNull(message = "is missing") String word,
+      @NotNull(message = "is missing") OrderOutcome outcome) {}
 
   /** All that the owner has said. */
   record StatusWords(List<StatusWord> words) {}
@@ -38,7 +42,7 @@ class StatusWordsApi {
   }
 
   @PutMapping
-  StatusWords put(@RequestBody StatusWord said) {
+  StatusWords put(@Valid @RequestBody StatusWord said) {
     String word = said.word().strip();
     if (OrderOutcome.plain(word).isEmpty() || word.length() > LONGEST) {
       throw Refusal.value("word", "is a word or a few, at most 60 characters");

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Optional;
 import nodyes.core.audience.Wares;
 import nodyes.core.price.PriceChange;
-import nodyes.core.price.PriceDrop;
 import nodyes.core.price.PriceHistory;
 import nodyes.core.showing.VariantFacts;
 import org.joda.money.Money;
@@ -117,11 +116,7 @@ final class ProductViews {
 
   static VariantView variant(VariantFacts variant, Instant now, ZoneId zone) {
     Optional<Money> price = variant.priceAt(now);
-    var drop =
-        variant
-            .history()
-            .dropAt(now, PriceHistory.DAYS_BEFORE, PriceHistory.Steps.LATEST, zone)
-            .filter(PriceDrop::isTold);
+    var drop = variant.toldDrop(now, zone);
     return new VariantView(
         variant.sku(),
         price.map(Money::getAmount).orElse(null),

@@ -2,6 +2,7 @@ package nodyes.server.reviews;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.review.NameForm;
@@ -58,9 +59,7 @@ public class Editing {
   public ReplyDraft replyDraft(long id) {
     ReviewLine line = line(id);
     return new ReplyDraft(
-        replyDrafts
-            .find(id)
-            .orElseGet(() -> java.util.Objects.requireNonNullElse(line.reply(), "")));
+        replyDrafts.find(id).orElseGet(() -> Objects.requireNonNullElse(line.reply(), "")));
   }
 
   /** Keeps a reply as it is typed; one that is as published is not kept beside it. */
@@ -72,7 +71,7 @@ public class Editing {
     if (text.length() > LONGEST_REPLY) {
       throw Refusal.unusable("A reply has 3,000 characters at most.");
     }
-    if (text.equals(java.util.Objects.requireNonNullElse(line.reply(), ""))) {
+    if (text.equals(Objects.requireNonNullElse(line.reply(), ""))) {
       replyDrafts.forget(id);
     } else {
       replyDrafts.keep(id, text, clock.instant());

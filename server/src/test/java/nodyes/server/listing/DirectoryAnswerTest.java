@@ -39,7 +39,7 @@ public class DirectoryAnswerTest {
     assertEquals(text.rating(), Optional.of(new BigDecimal("3.5")));
     assertEquals(text.reviews(), Optional.of(11));
     DirectoryAnswer numbers = answer(",\"aggregateRating\":{\"ratingValue\":4,\"reviewCount\":87}");
-    assertEquals(numbers.rating(), Optional.of(new BigDecimal("4")));
+    assertEquals(numbers.rating(), Optional.of(new BigDecimal("4.0")));
     assertEquals(numbers.reviews(), Optional.of(87));
   }
 

@@ -96,4 +96,12 @@ public class OrderWordsTest extends ServerTest {
     assertEquals(problem.path("field").asString(), "orderDate");
     assertEquals(problem.path("value").asString(), "31.02.");
   }
+
+  @Test
+  public void aWordWithoutAMeaningIsRefusedWithItsField() throws Exception {
+    for (String body :
+        new String[] {"{}", "{\"word\":\"x\"}", "{\"word\":\"!\",\"outcome\":\"SOLD\"}"}) {
+      act(HttpMethod.PUT, "/api/v1/orders/status-words", body).andExpect(status().isBadRequest());
+    }
+  }
 }
