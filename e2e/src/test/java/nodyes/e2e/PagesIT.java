@@ -19,8 +19,8 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter"));
     FrameLocator wide = page.frameLocator("iframe[title*=wide]");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
-    assertThat(wide.locator("#nodyes-pins button")).hasCount(6);
-    assertThat(page.getByText("6 shown")).isVisible();
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(9);
+    assertThat(page.getByText("9 shown")).isVisible();
     // a nod's number is that of its pin, in the order of the page
     for (String nod : List.of("good-words", "stars-product", "reviews")) {
       String pinned = wide.locator("#nodyes-pins button[data-nod=" + nod + "]").textContent();
@@ -30,7 +30,7 @@ public class PagesIT extends InBrowser {
           .isVisible();
     }
     assertEquals(
-        wide.locator("#nodyes-pins button").first().getAttribute("data-nod"), "good-words");
+        wide.locator("#nodyes-pins button").first().getAttribute("data-nod"), "price-drop");
 
     page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
         .click();

@@ -9,6 +9,7 @@ import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -48,10 +49,11 @@ final class Goods {
 
   record Product(
       String slug, String title, String description, Category category, List<Variant> variants) {
+    /** The named one; else what a shop would show first: of what there is, what is reduced. */
     Variant variant(Optional<String> sku) {
       return variants.stream()
           .filter(variant -> sku.map(variant.sku()::equals).orElse(!variant.soldOut()))
-          .findFirst()
+          .min(Comparator.comparing(variant -> !variant.reduced()))
           .orElse(variants.getFirst());
     }
   }

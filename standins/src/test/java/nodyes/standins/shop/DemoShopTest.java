@@ -52,6 +52,15 @@ public class DemoShopTest {
     assertTrue(page.contains("€25.00"));
   }
 
+  /** Without a size in the address most of what the demo has to show of it was silent. */
+  @Test
+  public void aProductPageOpensOnWhatIsReduced() throws Exception {
+    assertTrue(get("/products/celadon-planter").body().contains("€25.00"));
+    assertEquals(
+        get("/products/celadon-planter").body(),
+        get("/products/celadon-planter?variant=PL-CEL-24").body());
+  }
+
   @Test
   public void aListingNamesTheProductOfEachCard() throws Exception {
     String page = get("/categories/watering").body();
