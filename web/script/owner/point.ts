@@ -80,6 +80,9 @@ export function startPointing(onPointed: (pointed: Pointed) => void): void {
   window.addEventListener('click', take, true);
   window.addEventListener('keydown', key, true);
   window.focus();
+  // the pointer may rest on the page already, and says nothing until it moves
+  const under = [...document.querySelectorAll(':hover')].at(-1);
+  if (under && isPlace(under)) show(under, 'inside');
   stop = () => {
     layer.remove();
     window.removeEventListener('pointermove', move, true);

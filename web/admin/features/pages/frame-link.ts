@@ -50,6 +50,8 @@ export function useFrames(
   const spoken = useRef(new WeakMap<object, string>());
   // what a frame draws first may have been asked for before the newest change
   const missed = useRef(new WeakSet<object>());
+  // a frame that speaks later hears of it then
+  const isPointing = useRef(false);
   const brand = useRef<((values: Record<string, string>) => void) | undefined>(undefined);
   const pick = useRef(onPick);
   useEffect(() => {
@@ -62,6 +64,8 @@ export function useFrames(
         (frame) => frame.contentWindow === event.source,
       );
       if (event.origin !== origin || !known || !event.source) return;
+      if (isPointing.current && spoken.current.get(event.source) !== origin)
+        (event.source as Window).postMessage({ type: 'nodyes-point' }, origin);
       spoken.current.set(event.source, origin);
       if (missed.current.delete(event.source))
         (event.source as Window).postMessage({ type: 'nodyes-refresh' }, origin);
@@ -81,6 +85,7 @@ export function useFrames(
       }
       if (message.type === 'nodyes-hover') setHovered(message.nod);
       if (message.type === 'nodyes-pointed') {
+        isPointing.current = false;
         setPointed(message);
         tellAll(frames.current, spoken.current, origin, { type: 'nodyes-stop' });
       }
@@ -116,9 +121,13 @@ export function useFrames(
     show: (nod: string) => tell({ type: 'nodyes-mark', nod, opened: true }),
     startPointing: () => {
       setPointed(undefined);
+      isPointing.current = true;
       tell({ type: 'nodyes-point' });
     },
-    stopPointing: () => tell({ type: 'nodyes-stop' }),
+    stopPointing: () => {
+      isPointing.current = false;
+      tell({ type: 'nodyes-stop' });
+    },
     countMatches: (selector: string) => tell({ type: 'nodyes-count', selector }),
     /** Asks the page what it is drawn in. */
     readBrand: (take: (values: Record<string, string>) => void) => {
