@@ -1,6 +1,6 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { DropdownMenu } from 'radix-ui';
-import { ITEM, SHEET } from './pick';
+import { ITEM, leaveArrows, SHEET } from './pick';
 
 interface MenuProps {
   /** what is pressed to open it */
@@ -27,7 +27,12 @@ export function Menu({ mark, name, className, align = 'end', children }: MenuPro
         open.current = next;
       }}
     >
-      <DropdownMenu.Trigger ref={trigger} className={className} aria-label={name}>
+      <DropdownMenu.Trigger
+        ref={trigger}
+        className={className}
+        aria-label={name}
+        onKeyDown={leaveArrows}
+      >
         {mark}
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>

@@ -1,3 +1,4 @@
+import type { KeyboardEvent } from 'react';
 import { DropdownMenu } from 'radix-ui';
 
 export interface Choice<T extends string> {
@@ -18,7 +19,11 @@ export function Pick<T extends string>({ label, value, choices, onPick }: PickPr
   const chosen = choices.find((choice) => choice.value === value);
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className={PICK} aria-label={`${label}: ${chosen?.text ?? value}`}>
+      <DropdownMenu.Trigger
+        className={PICK}
+        aria-label={`${label}: ${chosen?.text ?? value}`}
+        onKeyDown={leaveArrows}
+      >
         {chosen?.text ?? value}
         <Caret />
       </DropdownMenu.Trigger>
@@ -38,6 +43,11 @@ export function Pick<T extends string>({ label, value, choices, onPick }: PickPr
       </DropdownMenu.Portal>
     </DropdownMenu.Root>
   );
+}
+
+/** Arrows walk through the screen's list, also from what was just chosen; Enter and space open. */
+export function leaveArrows(event: KeyboardEvent) {
+  if (event.key === 'ArrowDown') event.preventDefault();
 }
 
 export const PICK =

@@ -68,9 +68,7 @@ export function Catalogue() {
       '/': () => field.current?.focus(),
       ArrowDown: () => step(1),
       ArrowUp: () => step(-1),
-      Escape: () => {
-        if (!document.querySelector('[role=menu], [role=dialog]')) set({ open: '' });
-      },
+      Escape: () => set({ open: '' }),
       z: undo,
     },
     TOLD,

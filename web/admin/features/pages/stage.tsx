@@ -105,11 +105,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
     {
       z: undo,
       'Shift+z': redo,
-      Escape: (event) => {
-        // a menu that it closes, or a field that it leaves, is not the panel
-        const field = (event.target as HTMLElement).closest<HTMLElement>('input, textarea');
-        field?.blur();
-        if (field || why || document.querySelector('[role=menu], [role=dialog]')) return;
+      Escape: () => {
         link.stopPointing();
         setBeside({ what: 'list' });
       },

@@ -61,6 +61,28 @@ public class CatalogueIT extends InBrowser {
     assertThat(why).containsText("Shoppers do not get it: it is 2nd of 12");
   }
 
+  /**
+   * With a menu open over an opened product, Escape closed both; in the field it closed both too.
+   */
+  @Test
+  public void escapeClosesTheTopmostThingOnly() {
+    page.navigate(demo.office("/catalogue?open=celadon-planter"));
+    Locator opened = page.getByRole(AriaRole.ARTICLE);
+    assertThat(opened).isVisible();
+    page.getByRole(AriaRole.BUTTON, named("Which: all")).click();
+    assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.MENU)).hasCount(0);
+    assertThat(opened).isVisible();
+    page.keyboard().press("/");
+    assertThat(page.getByLabel("Name, SKU or tag")).isFocused();
+    page.keyboard().press("Escape");
+    assertThat(page.getByLabel("Name, SKU or tag")).not().isFocused();
+    assertThat(opened).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(opened).hasCount(0);
+  }
+
   @Test
   public void theSentenceAndTheKeysNarrowAndWalk() {
     page.navigate(demo.office("/catalogue"));
