@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, need } from './api';
 
+/** How far the machine's clock lies behind the server's, in milliseconds. */
+let behind = 0;
 let known = '';
 
 /** What the shop's clock shows, by the server: the machine's own may be wrong, or elsewhere. */
@@ -10,6 +12,7 @@ export function useShopTime() {
     queryFn: async () => {
       const clock = await need(api.GET('/api/v1/clock'));
       known = clock.shopTime;
+      behind = Date.parse(clock.now) - Date.now();
       return clock;
     },
     refetchInterval: 60_000,
@@ -17,4 +20,7 @@ export function useShopTime() {
 }
 
 /** The shop's day as far as it was asked for; the machine's before that. */
-export const shopToday = () => (known || new Date().toISOString()).slice(0, 10);
+export const shopToday = () => (known || new Date(serverNow()).toISOString()).slice(0, 10);
+
+/** The moment by the server's clock, in milliseconds. */
+export const serverNow = () => Date.now() + behind;

@@ -1,3 +1,5 @@
+import { serverNow } from './shop-time';
+
 const NUMBER = new Intl.NumberFormat('en');
 
 /** 1,204 */
@@ -14,7 +16,7 @@ export const count = (value: number, one: string, many = `${one}s`) =>
 
 /** 3 min, 5 h, 2 days ago */
 export function ago(instant: string): string {
-  const minutes = Math.max(0, Math.round((Date.now() - Date.parse(instant)) / 60_000));
+  const minutes = Math.max(0, Math.round((serverNow() - Date.parse(instant)) / 60_000));
   if (minutes < 1) return 'now';
   if (minutes < 60) return `${minutes} min`;
   if (minutes < 60 * 36) return `${Math.round(minutes / 60)} h`;

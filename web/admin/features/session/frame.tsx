@@ -6,6 +6,7 @@ import { useKeys } from '../../shared/keys';
 import { useShopTime } from '../../shared/shop-time';
 import { number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
+import { AskBeforeLeaving } from './ask-before-leaving';
 import { Door } from './door';
 import { GoTo } from './go-to';
 import { KeySheet } from './key-sheet';
@@ -79,7 +80,7 @@ function Offline() {
 }
 
 function Signed({ session }: { session: Session }) {
-  useShopTime();
+  const clock = useShopTime();
   const [over, setOver] = useOver();
   return (
     <div className="flex h-screen min-w-[1024px] flex-col">
@@ -91,8 +92,10 @@ function Signed({ session }: { session: Session }) {
         </p>
       )}
       <Offline />
+      <AskBeforeLeaving />
       <main className="flex min-h-0 flex-1 flex-col">
-        <Outlet />
+        {/* what is told as so long ago goes by the server's clock from the first */}
+        {clock.data || clock.error ? <Outlet /> : <Loading />}
       </main>
       {over === 'go-to' && <GoTo onDone={() => setOver(undefined)} />}
       {over === 'keys' && <KeySheet onDone={() => setOver(undefined)} />}

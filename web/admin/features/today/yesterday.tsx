@@ -1,6 +1,6 @@
 import { day, number } from '../../shared/words';
 import { Failure } from '../../ui/empty';
-import { useShopTime } from '../pages/queries';
+import { useShopTime } from '../../shared/shop-time';
 import { useBehind, type Behind } from './queries';
 
 /** What yesterday brought, as a sentence. */
