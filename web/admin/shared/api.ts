@@ -53,6 +53,10 @@ export function problemOf(status: number, body: unknown): Problem {
 /** Told to the window when the server knows nobody here any more. */
 export const SIGNED_OUT = 'nodyes-signed-out';
 
+/** Whether the same may work later: the server is away, or knows nobody here for now. */
+export const mayComeBack = (error: unknown) =>
+  !(error instanceof Problem) || [0, 401].includes(error.status) || error.status >= 500;
+
 /** The data of an answer, or its problem thrown. */
 export async function need<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,

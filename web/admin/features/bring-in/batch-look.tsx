@@ -3,13 +3,14 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
 import { count, number } from '../../shared/words';
-import { Problem } from '../../shared/api';
+import { Problem, told } from '../../shared/api';
 import { AsShoppers } from './as-shoppers';
 import { FileTable } from './file-table';
 import { TakeIn } from './take-in';
 import { Trouble } from './trouble';
 import {
   useKeepChoices,
+  useKeepingFails,
   useLookAgain,
   useRead,
   useTrial,
@@ -100,6 +101,7 @@ export function BatchLook({ batch, chosen }: BatchLookProps) {
             onAnswer={(dateOrder) => change({ dateOrder })}
           />
         )}
+        <NotKept batch={batch.id} error={keep.error} />
         <FileTable
           look={look}
           choices={choices}
@@ -129,6 +131,19 @@ export function BatchLook({ batch, chosen }: BatchLookProps) {
         </div>
       </div>
     </div>
+  );
+}
+
+/** Says that choices are not kept, which is silent work as long as it goes well. */
+function NotKept({ batch, error }: { batch: number; error: unknown }) {
+  const fails = useKeepingFails(batch);
+  if (!fails && !error) return null;
+  return (
+    <p role="alert" className="rounded-xl bg-rust-soft px-4 py-2.5 text-rust-ink">
+      {error
+        ? told(error)
+        : 'Your choices are not kept yet, as the server does not answer. It is tried again by itself.'}
+    </p>
   );
 }
 

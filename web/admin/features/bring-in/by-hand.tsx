@@ -6,6 +6,7 @@ import { Field } from '../../ui/field';
 import { ProductPick } from '../../ui/product-pick';
 import { Pick } from '../../ui/pick';
 import { Problem, sendForm } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { useVariants } from '../pages/queries';
 import { ReviewTabs } from '../reviews/tabs';
 import { STARS } from '../reviews/words';
@@ -40,6 +41,7 @@ export function ByHand() {
   const [original, setOriginal] = useState<File | undefined>();
   const [problem, setProblem] = useState<Problem | undefined>();
   const [busy, setBusy] = useState(false);
+  useUnsaved('by-hand', typed !== EMPTY && !busy);
   const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
   const submit = (event: FormEvent) => {
     event.preventDefault();

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useUnsaved } from '../../shared/unsaved';
 import { Button } from '../../ui/button';
 import { paste } from './queries';
 
@@ -9,6 +10,7 @@ export function PasteText() {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string | undefined>();
   const [busy, setBusy] = useState(false);
+  useUnsaved('pasted', text.trim() !== '' && !busy);
   const look = () => {
     setBusy(true);
     setProblem(undefined);

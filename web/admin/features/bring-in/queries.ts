@@ -1,5 +1,13 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, csrfHeader, need, Problem, problemOf, type Schemas } from '../../shared/api';
+import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  api,
+  csrfHeader,
+  mayComeBack,
+  need,
+  Problem,
+  problemOf,
+  type Schemas,
+} from '../../shared/api';
 
 export type BatchView = Schemas['BatchView'];
 export type Choices = Schemas['Choices'];
@@ -76,15 +84,27 @@ export function useChosen(id: number, on: boolean) {
   });
 }
 
-/** Keeps what is chosen, one choice behind the other. */
+const keeping = (id: number) => ['choices', id];
+
+/** Keeps what is chosen, one choice behind the other; a server that is away is asked until it is back. */
 export function useKeepChoices(id: number) {
   return useMutation({
+    mutationKey: keeping(id),
     scope: { id: `choices-${id}` },
-    retry: 3,
+    networkMode: 'always',
+    retry: (_, error) => mayComeBack(error),
+    retryDelay: 3000,
     mutationFn: (choices: Choices) =>
       need(api.PUT('/api/v1/bring-in/{id}/choices', { params: { path: { id } }, body: choices })),
   });
 }
+
+/** Whether a choice could not be kept so far. */
+export const useKeepingFails = (id: number) =>
+  useMutationState({
+    filters: { mutationKey: keeping(id), status: 'pending' },
+    select: (mutation) => mutation.state.failureCount,
+  }).some((failures) => failures > 0);
 
 /** Another sheet or encoding of the same file. */
 export function useLookAgain(id: number) {

@@ -1,6 +1,7 @@
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { Popover } from 'radix-ui';
 import { told } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { Button } from '../../ui/button';
 import { Caret, PICK, SHEET } from '../../ui/pick';
 
@@ -21,14 +22,25 @@ export function SmallPick(props: SmallPickProps) {
   const { label, shown, isOverruled = false, width = 'w-72', onKeep, onOpen, children } = props;
   const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState<string>();
+  const [isTouched, setTouched] = useState(false);
+  const isKeeping = useRef(false);
+  useUnsaved(label, open && isTouched);
   const keep = async () => {
+    if (isKeeping.current) return;
+    isKeeping.current = true;
     try {
       await onKeep();
       setProblem(undefined);
+      setTouched(false);
       setOpen(false);
     } catch (error) {
       setProblem(told(error));
+    } finally {
+      isKeeping.current = false;
     }
+  };
+  const touch = () => {
+    setTouched(true);
   };
   return (
     <Popover.Root
@@ -36,6 +48,7 @@ export function SmallPick(props: SmallPickProps) {
       onOpenChange={(next) => {
         setOpen(next);
         setProblem(undefined);
+        setTouched(false);
         if (next) onOpen?.();
       }}
     >
@@ -54,9 +67,19 @@ export function SmallPick(props: SmallPickProps) {
           align="start"
           sideOffset={4}
           aria-label={label}
+          // going on elsewhere keeps what was set, as Keep does; Escape alone gives it up
+          onInteractOutside={(event) => {
+            if (!isTouched) return;
+            event.preventDefault();
+            void keep();
+          }}
         >
           <form
             className="flex flex-col gap-2.5"
+            onChange={touch}
+            onClick={(event) => {
+              if ((event.target as Element).closest('[type=button]')) touch();
+            }}
             onSubmit={(event) => {
               event.preventDefault();
               void keep();

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { Problem } from '../../shared/api';
+import { mayComeBack, Problem } from '../../shared/api';
+import { sendingOf, sentOf } from '../../shared/unsaved';
 import {
   draftChanged,
   keepHalfMade,
@@ -21,12 +22,6 @@ export type Saving =
 const PAUSE = 400;
 /** How long to wait for a server that is away. */
 const AGAIN = 3000;
-
-/** Nods of which something typed is not kept yet; the browser asks before it leaves them. */
-const unsaved = new Set<string>();
-window.addEventListener('beforeunload', (event) => {
-  if (unsaved.size > 0) event.preventDefault();
-});
 
 /** Saves settings; what is not whole yet is kept half made. */
 async function keep(id: string, revision: number, set: Settings): Promise<NodFace> {
@@ -68,7 +63,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
       setSaving({ state: 'saving' });
       try {
         const saved = await keep(id, revision.current ?? 0, set);
-        unsaved.delete(id);
+        sentOf(id);
         revision.current = saved.revision;
         queries.setQueryData<NodFace>(['nod', id], saved);
         onSaved();
@@ -80,7 +75,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
             : { state: 'saved', at: new Date().toTimeString().slice(0, 5) },
         );
       } catch (error) {
-        if (!(error instanceof Problem) || [0, 401].includes(error.status) || error.status >= 500) {
+        if (!(error instanceof Problem) || mayComeBack(error)) {
           // the server is away: what was typed stays and is sent when it is back
           next.current ??= set;
           setSaving({ state: 'away' });
@@ -92,6 +87,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
           break;
         }
         // what was typed meanwhile may mend it: then it is sent before anything is given up
+        sentOf(id);
         setSaving({ state: 'failed', text: error.message, faults: error.faults });
       }
     }
@@ -104,7 +100,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
     const after = { ...before, ...changes };
     setEdit(after);
     next.current = after;
-    unsaved.add(id);
+    sendingOf(id);
     void send();
   };
   const missing = face.data?.missing ?? [];
@@ -122,6 +118,7 @@ export function useNodEditor(id: string, onSaved: () => void) {
     takeTheirs: async () => {
       setEdit(undefined);
       next.current = undefined;
+      sentOf(id);
       const fresh = await face.refetch();
       revision.current = fresh.data?.revision;
       setSaving({ state: 'saved', at: undefined });

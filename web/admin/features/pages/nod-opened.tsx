@@ -196,7 +196,7 @@ function SavedSign({ saving, onRetry }: { saving: Saving; onRetry: () => void })
       {saving.state === 'conflict' && 'not saved'}
       {saving.state === 'away' && (
         <>
-          not saved yet: no connection. It is tried again by itself.{' '}
+          not saved yet, as the server does not answer. It is tried again by itself.{' '}
           <Button look="link" onClick={onRetry}>
             Try now
           </Button>

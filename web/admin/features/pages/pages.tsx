@@ -5,7 +5,7 @@ import { Empty, Failure, Loading } from '../../ui/empty';
 import { useShop } from '../setup/queries';
 import { withBeside } from './beside';
 import { FirstSteps } from './first-steps';
-import { useShopTime } from './queries';
+import { useShopTime } from '../../shared/shop-time';
 import { Stage } from './stage';
 import { ViewpointSentence } from './viewpoint-sentence';
 import { readViewpoint, viewpointAddress, type ViewpointParts } from './viewpoint';

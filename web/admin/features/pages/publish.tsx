@@ -21,7 +21,10 @@ export function PublishPages() {
   if (changes.length === 0) {
     return (
       <span className="text-[13px] text-on-plum-2">
-        {arrangement.data && 'Your pages are as published'}
+        {arrangement.data &&
+          (unsayable.length > 0
+            ? `Not ready to publish: ${unsayable.join('; ')}`
+            : 'Your pages are as published')}
       </span>
     );
   }

@@ -19,8 +19,6 @@ export function useCategories() {
   return (categories.data?.items ?? []).map(({ slug, title }) => ({ value: slug, text: title }));
 }
 
-export { useShopTime } from '../../shared/shop-time';
-
 /** Products worth a look, each with why. */
 export function useQuickPicks() {
   const picks = useQuery({

@@ -120,7 +120,6 @@ export function Desk() {
             total={total}
             asksReason={!!asks}
             asksFor={asks?.length ?? 0}
-            busy={false}
             onAct={(to) => act(one, to)}
             onReason={acts.because}
             onKeepOut={acts.keepIn}

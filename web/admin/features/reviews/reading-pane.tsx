@@ -21,7 +21,6 @@ interface ReadingPaneProps {
   total: number | undefined;
   asksReason: boolean;
   asksFor: number;
-  busy: boolean;
   onAct: (to: ReviewState) => void;
   onReason: (reason: Reason) => void;
   onKeepOut: () => void;
@@ -74,7 +73,6 @@ export function ReadingPane(props: ReadingPaneProps) {
             key={`${review.id} ${review.reply ?? ''}`}
             review={review}
             field={props.replyField}
-            busy={props.busy}
             onReply={(text) => props.onEdit({ what: 'reply', text })}
           />
         </div>
@@ -137,35 +135,33 @@ function Facts({ review }: { review: ReviewLine }) {
 }
 
 /** What can be decided of it, each with its key. */
-function ReviewActs({ review, busy, onAct, onEdit, onReply }: ReadingPaneProps) {
+function ReviewActs({ review, onAct, onEdit, onReply }: ReadingPaneProps) {
   return (
     <footer className="flex shrink-0 gap-2 border-t border-line px-4 py-3">
       <Button
         look="main"
         hint="P"
-        disabled={busy || review.state === 'PUBLISHED'}
+        disabled={review.state === 'PUBLISHED'}
         onClick={() => onAct('PUBLISHED')}
       >
         Publish
       </Button>
-      <Button hint="H" disabled={busy || review.state === 'HELD'} onClick={() => onAct('HELD')}>
+      <Button hint="H" disabled={review.state === 'HELD'} onClick={() => onAct('HELD')}>
         Hold
       </Button>
       <Button
         look="danger"
         hint="X"
-        disabled={busy || review.state === 'LEFT_OUT'}
+        disabled={review.state === 'LEFT_OUT'}
         onClick={() => onAct('LEFT_OUT')}
       >
         Leave out
       </Button>
-      <Button hint="S" disabled={busy || review.state === 'SPAM'} onClick={() => onAct('SPAM')}>
+      <Button hint="S" disabled={review.state === 'SPAM'} onClick={() => onAct('SPAM')}>
         Spam
       </Button>
       {review.state !== 'WAITING' && (
-        <Button disabled={busy} onClick={() => onAct('WAITING')}>
-          Back among the waiting
-        </Button>
+        <Button onClick={() => onAct('WAITING')}>Back among the waiting</Button>
       )}
       <span className="flex-1" />
       <Button

@@ -1,12 +1,30 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, need } from '../../shared/api';
+import { api, mayComeBack, need, told } from '../../shared/api';
 
 const PAUSE = 400;
+const AWAY = 'Not kept yet, as the server does not answer. It is tried again by itself.';
 
 /** What was typed and is not kept yet, by review, and the sending of it. */
 const waiting = new Map<number, { text: string; timer: ReturnType<typeof setTimeout> }>();
 const sending = new Set<Promise<unknown>>();
+
+/** Why the last try to keep a reply failed, by review, and who tells it. */
+const troubles = new Map<number, string>();
+const tellers = new Set<() => void>();
+
+function toldOf(review: number, trouble: string | undefined): void {
+  if (trouble) troubles.set(review, trouble);
+  else troubles.delete(review);
+  tellers.forEach((tell) => {
+    tell();
+  });
+}
+
+function subscribe(tell: () => void) {
+  tellers.add(tell);
+  return () => void tellers.delete(tell);
+}
 
 function send(review: number): void {
   const one = waiting.get(review);
@@ -19,12 +37,19 @@ function send(review: number): void {
       body: { text: one.text },
     }),
   )
-    .catch(() => {
-      // away for a moment: it waits for the next word or the next try
-      if (!waiting.has(review)) keep(review, one.text, 10 * PAUSE);
+    .then(() => {
+      toldOf(review, undefined);
+    })
+    .catch((error: unknown) => {
+      // the server is away: it is tried again, unless more was typed meanwhile
+      if (mayComeBack(error) && !waiting.has(review)) keep(review, one.text, 10 * PAUSE);
+      toldOf(review, mayComeBack(error) ? AWAY : told(error));
+      throw error;
     })
     .finally(() => sending.delete(sent));
   sending.add(sent);
+  // whoever waits for it hears of it
+  sent.catch(() => undefined);
 }
 
 function keep(review: number, text: string, pause = PAUSE): void {
@@ -33,7 +58,7 @@ function keep(review: number, text: string, pause = PAUSE): void {
   waiting.set(review, { text, timer: setTimeout(() => send(review), pause) });
 }
 
-/** Sends all that was typed, so that what goes out next is what stands there. */
+/** Sends all that was typed, so that what goes out next is what stands there; fails where it cannot. */
 export async function sendReplies(): Promise<void> {
   [...waiting.keys()].forEach(send);
   await Promise.all(sending);
@@ -51,14 +76,22 @@ export function useReplyDraft(review: number, published: string) {
   });
   const [typed, setTyped] = useState<string | undefined>(() => waiting.get(review)?.text);
   useEffect(() => {
-    const leave = () => void sendReplies();
+    const leave = () => void sendReplies().catch(() => undefined);
     window.addEventListener('pagehide', leave);
     return () => {
       window.removeEventListener('pagehide', leave);
       leave();
     };
   }, []);
+  const trouble = useSyncExternalStore(subscribe, () => troubles.get(review));
   return {
+    trouble,
+    again:
+      trouble === AWAY
+        ? () => {
+            send(review);
+          }
+        : undefined,
     text: typed ?? draft.data?.text ?? published,
     type: (text: string) => {
       setTyped(text);

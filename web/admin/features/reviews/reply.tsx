@@ -8,15 +8,14 @@ import { useReplyDraft } from './reply-draft';
 interface ReplyProps {
   review: ReviewLine;
   field: Ref<HTMLTextAreaElement>;
-  busy: boolean;
   onReply: (text: string) => void;
 }
 
 const LONGEST = 3000;
 
 /** Answering in the shop's name, beside how shoppers will see it. */
-export function Reply({ review, field, busy, onReply }: ReplyProps) {
-  const { text, type } = useReplyDraft(review.id, review.reply ?? '');
+export function Reply({ review, field, onReply }: ReplyProps) {
+  const { text, type, trouble, again } = useReplyDraft(review.id, review.reply ?? '');
   const shop = useShop().data?.name ?? 'the shop';
   const changed = text.trim() !== (review.reply ?? '');
   return (
@@ -39,14 +38,21 @@ export function Reply({ review, field, busy, onReply }: ReplyProps) {
           }}
         />
         <p className="mt-1 flex items-center justify-between text-[13px] text-ink-2">
-          {review.state === 'PUBLISHED'
-            ? changed
-              ? 'kept as you type; shoppers see it when you send it'
-              : 'as shoppers see it'
-            : 'kept as you type; goes out with the review'}
+          {trouble ? (
+            <span role="alert" className="text-rust-ink">
+              {trouble}{' '}
+              {again && (
+                <Button look="link" onClick={again}>
+                  Try now
+                </Button>
+              )}
+            </span>
+          ) : (
+            where(review.state === 'PUBLISHED', changed)
+          )}
           <Button
             className="py-0.5! whitespace-nowrap"
-            disabled={!changed || busy}
+            disabled={!changed}
             onClick={() => onReply(text)}
           >
             {text.trim() || !review.reply ? 'Send the reply' : 'Remove the reply'}
@@ -72,4 +78,9 @@ export function Reply({ review, field, busy, onReply }: ReplyProps) {
       </div>
     </section>
   );
+}
+
+function where(isPublished: boolean, isChanged: boolean): string {
+  if (!isPublished) return 'kept as you type; goes out with the review';
+  return isChanged ? 'kept as you type; shoppers see it when you send it' : 'as shoppers see it';
 }

@@ -4,6 +4,7 @@ import { Field } from '../../ui/field';
 import { Pick, type Choice } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { useOwnRule, useSaveOwnRule, type OwnRule } from './own-rule';
 
 const ADMISSIONS: Choice<OwnRule['admission']>[] = [
@@ -33,6 +34,7 @@ function RuleForm({ rule }: { rule: OwnRule }) {
   const [wanted, setWanted] = useState(rule);
   const save = useSaveOwnRule();
   const { say } = useSay();
+  useUnsaved('new-reviews', JSON.stringify(wanted) !== JSON.stringify(rule));
   const problem = save.error instanceof Problem ? save.error : undefined;
   const submit = (event: FormEvent) => {
     event.preventDefault();

@@ -4,6 +4,7 @@ import { Button } from '../../ui/button';
 import { Pick, type Choice } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { api, need, Problem, type Schemas } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { language } from '../../shared/words';
 import { useCategories } from '../pages/queries';
 
@@ -47,6 +48,7 @@ export function ReviewForm() {
 
 function Fields({ form }: { form: FormSet }) {
   const [wanted, setWanted] = useState(form);
+  useUnsaved('review-form', JSON.stringify(wanted) !== JSON.stringify(form));
   const { say } = useSay();
   const queries = useQueryClient();
   const save = useMutation({

@@ -5,6 +5,7 @@ import { Field } from '../../ui/field';
 import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { FollowUps } from './follow-ups';
 import { Leaving } from './leaving';
 import { NewReviews } from './new-reviews';
@@ -132,10 +133,16 @@ function ShopForm({ shop }: { shop: Shop }) {
   const [wanted, setWanted] = useState(shop);
   const save = useSaveShop();
   const { say } = useSay();
+  useUnsaved('shop', JSON.stringify(wanted) !== JSON.stringify(shop));
   const problem = save.error instanceof Problem ? save.error : undefined;
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    save.mutate(wanted, { onSuccess: () => say('Saved') });
+    save.mutate(wanted, {
+      onSuccess: (saved) => {
+        setWanted(saved);
+        say('Saved');
+      },
+    });
   };
   return (
     <form onSubmit={submit} noValidate className="rounded-2xl border border-line bg-paper p-6">

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, told } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { useSay } from '../../ui/toasts';
@@ -22,6 +23,7 @@ export function WhereShoppersAre() {
     },
   });
   const now = where.data;
+  useUnsaved('where', typed !== undefined && typed !== now?.header);
   if (!now) return null;
   return (
     <section className="rounded-2xl border border-line bg-paper p-6">
