@@ -9,17 +9,24 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may ask for what. */
 @Configuration
 class SecuritySetup {
+  private static final String SIGN_IN = "Sign in, or send a valid key.";
+  private static final String TOO_OLD =
+      "The page was open for too long, so nothing was changed. Try again; what you typed is still there.";
+
   @Bean
   SecurityContextRepository securityContexts() {
     return new HttpSessionSecurityContextRepository();
@@ -73,14 +80,8 @@ class SecuritySetup {
         .exceptionHandling(
             errors ->
                 errors
-                    .authenticationEntryPoint(
-                        (_, response, _) -> problem(response, 401, "Sign in, or send a valid key."))
-                    .accessDeniedHandler(
-                        (_, response, _) ->
-                            problem(
-                                response,
-                                403,
-                                "This is not allowed, or the page is too old: load it again.")))
+                    .authenticationEntryPoint((_, response, _) -> problem(response, 401, SIGN_IN))
+                    .accessDeniedHandler((_, response, denied) -> refuse(response, denied)))
         .headers(
             headers ->
                 headers
@@ -95,6 +96,17 @@ class SecuritySetup {
       http.addFilterBefore(new DemoOwnerFilter(), AnonymousAuthenticationFilter.class);
     }
     return http.build();
+  }
+
+  /** Where a session ended, its token is unknown too: then it is the session that is missed. */
+  private static void refuse(HttpServletResponse response, AccessDeniedException denied)
+      throws IOException {
+    boolean isTokenMissed = denied instanceof CsrfException;
+    if (isTokenMissed && SecurityContextHolder.getContext().getAuthentication() == null) {
+      problem(response, 401, SIGN_IN);
+    } else {
+      problem(response, 403, isTokenMissed ? TOO_OLD : "You are not allowed to do this.");
+    }
   }
 
   /** Everything from here alone; frames from the shop, whose pages the owner looks at. */

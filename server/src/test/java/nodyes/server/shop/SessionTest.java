@@ -3,6 +3,7 @@ package nodyes.server.shop;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -73,6 +74,17 @@ public class SessionTest extends ServerTest {
                         containsString("frame-ancestors 'none'"),
                         containsString("object-src 'none'"))))
         .andExpect(header().string("X-Content-Type-Options", "nosniff"));
+  }
+
+  /**
+   * A page whose session had ended was told that something is not allowed, and to load it again.
+   */
+  @Test
+  public void whereTheSessionEndedItIsSignInThatIsAsked() throws Exception {
+    http.perform(post("/api/v1/preview-tokens")).andExpect(status().isUnauthorized());
+    http.perform(post("/api/v1/preview-tokens").with(user("Rita").roles("OWNER")))
+        .andExpect(status().isForbidden())
+        .andExpect(jsonPath("$.detail").value(containsString("what you typed is still there")));
   }
 
   @Test
