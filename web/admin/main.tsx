@@ -4,15 +4,18 @@ import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-qu
 import { RouterProvider } from 'react-router';
 import '../design/tokens.css';
 import { router } from './routes';
-import { Problem } from './shared/api';
+import { mayComeBack, Problem } from './shared/api';
+import { CLOCK } from './shared/shop-time';
 import { Toasts } from './ui/toasts';
 
 const queries: QueryClient = new QueryClient({
   queryCache: new QueryCache({
-    onError: (error) => {
+    onError: (error, query) => {
       // a session that ended shows the door again
       if (error instanceof Problem && error.status === 401) {
         void queries.invalidateQueries({ queryKey: ['session'] });
+      } else if (mayComeBack(error) && query.queryKey[0] !== CLOCK) {
+        void queries.invalidateQueries({ queryKey: [CLOCK] });
       }
     },
   }),

@@ -57,6 +57,10 @@ export const SIGNED_OUT = 'nodyes-signed-out';
 export const mayComeBack = (error: unknown) =>
   !(error instanceof Problem) || [0, 401].includes(error.status) || error.status >= 500;
 
+/** Whether there is nothing to show: no data at all, or the server said that it is no more. */
+export const isLost = (asked: { error: unknown; isLoadingError: boolean }) =>
+  asked.isLoadingError || (!!asked.error && !mayComeBack(asked.error));
+
 /** The data of an answer, or its problem thrown. */
 export async function need<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,

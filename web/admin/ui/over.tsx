@@ -3,12 +3,14 @@ import { Dialog } from 'radix-ui';
 
 interface OverProps {
   title: string;
+  /** where its own buttons close it */
+  isAsking?: boolean;
   onDone: () => void;
   children: ReactNode;
 }
 
 /** A sheet that is laid over the place until it is closed; the place's keys are silent under it. */
-export function Over({ title, onDone, children }: OverProps) {
+export function Over({ title, isAsking = false, onDone, children }: OverProps) {
   return (
     <Dialog.Root modal={false} open onOpenChange={(open) => !open && onDone()}>
       <Dialog.Portal>
@@ -20,9 +22,11 @@ export function Over({ title, onDone, children }: OverProps) {
         >
           <Dialog.Title className="text-[19px]">{title}</Dialog.Title>
           {children}
-          <Dialog.Close className="mt-4 shrink-0 self-start rounded-lg border border-line-3 px-3.5 py-1.5 hover:bg-paper-2">
-            Close
-          </Dialog.Close>
+          {!isAsking && (
+            <Dialog.Close className="mt-4 shrink-0 self-start rounded-lg border border-line-3 px-3.5 py-1.5 hover:bg-paper-2">
+              Close
+            </Dialog.Close>
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

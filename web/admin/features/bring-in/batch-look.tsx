@@ -111,6 +111,7 @@ export function BatchLook({ batch, chosen }: BatchLookProps) {
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.22fr)_minmax(0,0.8fr)] items-start gap-3 max-lg:grid-cols-2">
           <Trouble
             trial={missing ? undefined : trial.data}
+            isAsked={!!fault}
             rows={look.rows}
             choices={choices}
             onChange={change}

@@ -1,5 +1,6 @@
 import { useParams, Link } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { ReviewTabs } from '../reviews/tabs';
 import { BatchLook } from './batch-look';
 import { BatchResult } from './batch-result';
@@ -20,9 +21,9 @@ export function Batch() {
         </Link>
       </ReviewTabs>
       <div className="min-h-0 flex-1 overflow-auto">
-        {batch.error && <Failure error={batch.error} again={() => void batch.refetch()} />}
+        {isLost(batch) && <Failure error={batch.error} again={() => void batch.refetch()} />}
         {!batch.data && !batch.error && <Loading />}
-        {chosen.error && <Failure error={chosen.error} again={() => void chosen.refetch()} />}
+        {isLost(chosen) && <Failure error={chosen.error} again={() => void chosen.refetch()} />}
         {batch.data && state === 'LOOKED' && chosen.data && (
           <BatchLook
             key={batch.data.look.sheet + batch.data.look.encoding}

@@ -8,20 +8,25 @@ const LISTED = 6;
 
 interface TroubleProps {
   trial: Trial | undefined;
+  /** whether something must be said before the rows can be read */
+  isAsked: boolean;
   rows: number;
   choices: Choices;
   onChange: (changes: Partial<Choices>) => void;
 }
 
 /** What cannot be read, what is left aside, and what comes in marked: three kinds, never mixed. */
-export function Trouble({ trial, rows, choices, onChange }: TroubleProps) {
+export function Trouble({ trial, isAsked, rows, choices, onChange }: TroubleProps) {
   return (
     <section className="rounded-2xl border border-line bg-paper p-4" aria-label="What is wrong">
       <header className="mb-2 flex items-baseline justify-between">
         <h2 className="text-[16px]">What is wrong with it</h2>
         <span className="text-[13px] text-ink-2">the good rows go on</span>
       </header>
-      {!trial && <Loading lines={3} />}
+      {!trial && isAsked && (
+        <p className="text-[13px] text-ink-2">Told as soon as it is clear how to read the rows.</p>
+      )}
+      {!trial && !isAsked && <Loading lines={3} />}
       {trial && (
         <div className="flex flex-col gap-2.5 text-[13px]">
           <Bad trial={trial} choices={choices} onChange={onChange} />
@@ -47,7 +52,11 @@ function Kind({ title, children }: { title: string; children: ReactNode }) {
 
 const lines = (n: number, rest: string) => `${number(n)} ${n === 1 ? 'line' : 'lines'} ${rest}`;
 
-function Bad({ trial, choices, onChange }: Omit<TroubleProps, 'rows'> & { trial: Trial }) {
+function Bad({
+  trial,
+  choices,
+  onChange,
+}: Omit<TroubleProps, 'rows' | 'isAsked'> & { trial: Trial }) {
   if (trial.bad === 0) return null;
   return (
     <Kind title={lines(trial.bad, 'can’t be read')}>

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { count, day, moment, number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useShopPicture } from '../setup/queries';
 import { Drop } from './marks';
 import { PriceCurve, pricedVariant } from './price-curve';
@@ -17,7 +18,7 @@ interface ProductPaneProps {
 export function ProductPane({ slug, onClose }: ProductPaneProps) {
   const view = useProductView(slug);
   const picture = useShopPicture();
-  if (view.error) return <Failure error={view.error} again={() => void view.refetch()} />;
+  if (isLost(view)) return <Failure error={view.error} again={() => void view.refetch()} />;
   if (!view.data) return <Loading lines={8} />;
   const product = view.data;
   return (

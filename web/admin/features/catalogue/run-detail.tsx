@@ -1,5 +1,6 @@
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { count, number } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { dropHeld, takeHeld, useFeedAct, useFeedRun } from './queries';
@@ -11,7 +12,7 @@ export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) =>
   const take = useFeedAct(takeHeld);
   const drop = useFeedAct(dropHeld);
   const { sayProblem } = useSay();
-  if (detail.error) return <Failure error={detail.error} />;
+  if (isLost(detail)) return <Failure error={detail.error} />;
   if (!detail.data) return <Loading lines={2} />;
   const { run, problems } = detail.data;
   return (

@@ -34,12 +34,12 @@ export function DaysPick({ label, value, shown, none, isOverruled = false, onSet
         )
       }
     >
-      <span className="flex items-baseline gap-1.5 text-ink-2">
+      <span className="flex flex-wrap items-baseline gap-1.5 text-ink-2">
         from
         <Figure label="Fewest working days" value={least} step={1} onSet={setLeast} />
         to
         <Figure label="Most working days" value={most} step={1} onSet={setMost} />
-        working days
+        <span className="whitespace-nowrap">working days</span>
       </span>
       {none && <span className="text-[13px] text-ink-2">Both empty: {none}.</span>}
     </SmallPick>

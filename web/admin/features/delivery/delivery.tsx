@@ -1,5 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import { Empty, Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
 import { useKeys, type ToldKeys } from '../../shared/keys';
@@ -37,7 +38,7 @@ export function Delivery() {
   const journey = useJourney(order);
   const set = useSetDelivery();
   useUndo(set.isPending);
-  if (delivery.error)
+  if (isLost(delivery))
     return <Failure error={delivery.error} again={() => void delivery.refetch()} />;
   if (!delivery.data || !clock.data || !products.data) return <Loading />;
   const view = delivery.data;
@@ -122,7 +123,7 @@ function DaysThatCount({ journey }: { journey: ReturnType<typeof useJourney> }) 
           {journey.data && `, ${journey.data.zone.split('/').at(-1)?.replace('_', ' ')} time`}
         </span>
       </div>
-      {journey.error && <Failure error={journey.error} again={() => void journey.refetch()} />}
+      {isLost(journey) && <Failure error={journey.error} again={() => void journey.refetch()} />}
       {!journey.data && !journey.error && <Loading lines={6} />}
       {journey.data && <Calendar journey={journey.data} />}
       {journey.data && journey.data.lines.length > 0 && <Lines lines={journey.data.lines} />}

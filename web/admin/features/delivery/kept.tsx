@@ -1,5 +1,6 @@
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useSay } from '../../ui/toasts';
 import { count, number } from '../../shared/words';
 import { useKept, type DeliveryView, type Settings } from './queries';
@@ -34,7 +35,7 @@ export function Kept({ view, onSet }: KeptProps) {
       className="min-w-0 rounded-xl border border-line bg-paper px-4 pt-2.5 pb-3"
     >
       <h2 className="text-base">Promise kept?</h2>
-      {kept.error && <Failure error={kept.error} again={() => void kept.refetch()} />}
+      {isLost(kept) && <Failure error={kept.error} again={() => void kept.refetch()} />}
       {!kept.data && !kept.error && <Loading lines={3} />}
       {kept.data && rows.length === 0 && (
         <p className="text-ink-2">

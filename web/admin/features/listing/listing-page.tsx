@@ -6,7 +6,7 @@ import { Field } from '../../ui/field';
 import { Pick } from '../../ui/pick';
 import { Stars } from '../../ui/stars';
 import { useSay } from '../../ui/toasts';
-import { api, need, Problem, type Schemas } from '../../shared/api';
+import { api, need, Problem, type Schemas, isLost } from '../../shared/api';
 import { count, day, moment } from '../../shared/words';
 import { ReviewTabs } from '../reviews/tabs';
 import { useShop } from '../setup/queries';
@@ -23,7 +23,7 @@ export function ListingPage() {
     <>
       <ReviewTabs />
       <div className="min-h-0 flex-1 overflow-auto p-5">
-        {found.error && <Failure error={found.error} again={() => void found.refetch()} />}
+        {isLost(found) && <Failure error={found.error} again={() => void found.refetch()} />}
         {!found.data && !found.error && <Loading />}
         {found.data && (
           <div className="grid grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)] items-start gap-5 max-lg:grid-cols-1">

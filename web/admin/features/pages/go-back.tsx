@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { Pick } from '../../ui/pick';
 import { useSay } from '../../ui/toasts';
 import { moment } from '../../shared/words';
@@ -43,7 +44,7 @@ export function GoBack({ version, onTaken, onChanged, onDone }: GoBackProps) {
         <Pick label="What is taken" value={part} choices={PARTS} onPick={(one) => setPart(one)} />
         into your draft
       </p>
-      {would.error && <Failure error={would.error} again={() => void would.refetch()} />}
+      {isLost(would) && <Failure error={would.error} again={() => void would.refetch()} />}
       {!would.data && !would.error && <Loading lines={2} />}
       {would.data && changes.length === 0 && (
         <p className="mt-1.5 text-ink-2">Your draft is like that already.</p>

@@ -1,6 +1,6 @@
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
-import { Problem } from '../../shared/api';
+import { Problem, isLost } from '../../shared/api';
 import { useSay } from '../../ui/toasts';
 import { LOOK_ROWS } from './faces/look-rows';
 import { Colour, LookValue } from './faces/look-value';
@@ -35,7 +35,7 @@ export function KitPanel({ link, onDone, onTaken }: KitPanelProps) {
   const kit = useKit();
   const save = useDraftAct(saveKit);
   const { sayProblem } = useSay();
-  if (kit.error) return <Failure error={kit.error} again={() => void kit.refetch()} />;
+  if (isLost(kit)) return <Failure error={kit.error} again={() => void kit.refetch()} />;
   if (!kit.data) return <Loading />;
   const { values, pairs } = kit.data;
   const put = (next: Partial<{ values: typeof values; pairs: Pair[] }>) =>

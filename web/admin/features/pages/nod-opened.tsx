@@ -1,6 +1,7 @@
 import { Tabs } from 'radix-ui';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { moment } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { useFaceSeen } from './beside';
@@ -51,7 +52,7 @@ export function NodOpened(props: NodOpenedProps) {
       sayProblem,
     );
   const { face, set, saving } = editor;
-  if (face.error) return <Failure error={face.error} again={() => void face.refetch()} />;
+  if (isLost(face)) return <Failure error={face.error} again={() => void face.refetch()} />;
   if (!face.data || !set) return <Loading />;
   const faults = saving.state === 'failed' || saving.state === 'half' ? saving.faults : [];
   const values = row?.values ?? {};

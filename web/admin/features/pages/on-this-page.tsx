@@ -1,5 +1,6 @@
 import { useState, type DragEvent, type HTMLAttributes } from 'react';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { Button } from '../../ui/button';
 import { count, moment } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
@@ -30,7 +31,7 @@ export interface OnThisPageProps {
 export function OnThisPage(props: OnThisPageProps) {
   const { page, report, at } = props;
   const drag = useDragging(props);
-  if (page.error) return <Failure error={page.error} again={() => void page.refetch()} />;
+  if (isLost(page)) return <Failure error={page.error} again={() => void page.refetch()} />;
   if (!page.data) return <Loading />;
   const { spots, elsewhere, shown, not } = groupBySpot(page.data.nods, report);
   return (

@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useProducts } from '../../ui/product-pick';
 import { Empty, Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useShop } from '../setup/queries';
 import { withBeside } from './beside';
 import { FirstSteps } from './first-steps';
@@ -28,8 +29,8 @@ export function Pages() {
       });
     }
   });
-  if (shop.error) return <Failure error={shop.error} again={() => void shop.refetch()} />;
-  if (clock.error) return <Failure error={clock.error} again={() => void clock.refetch()} />;
+  if (isLost(shop)) return <Failure error={shop.error} again={() => void shop.refetch()} />;
+  if (isLost(clock)) return <Failure error={clock.error} again={() => void clock.refetch()} />;
   if (!shop.data || !products.data || !clock.data) return <Loading />;
   const go = (changes: Partial<ViewpointParts>, replace = false) =>
     void navigate(withBeside(viewpointAddress({ ...view, ...changes }), query), { replace });

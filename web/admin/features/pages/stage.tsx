@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import type { Shop } from '../setup/queries';
 import { useKeys, type ToldKeys } from '../../shared/keys';
 import { TakeBackStrip } from '../../ui/take-back-strip';
@@ -112,7 +113,7 @@ export function Stage({ shop, view, onMoment }: StageProps) {
     },
     TOLD,
   );
-  if (token.error) return <Failure error={token.error} again={() => void token.refetch()} />;
+  if (isLost(token)) return <Failure error={token.error} again={() => void token.refetch()} />;
   if (!token.data || !page) return <Loading />;
   const told = new URLSearchParams({
     'nodyes-preview': token.data.token,

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useSay } from '../../ui/toasts';
 import { moment, number } from '../../shared/words';
 import { GoBack, KeptDrafts } from './go-back';
@@ -22,7 +23,7 @@ const SIZE = 20;
 export function Versions({ zone, shown, onShow, onDone, onChanged, onTaken }: VersionsProps) {
   const [page, setPage] = useState(1);
   const versions = useVersions(page);
-  if (versions.error)
+  if (isLost(versions))
     return <Failure error={versions.error} again={() => void versions.refetch()} />;
   if (!versions.data) return <Loading />;
   const { items, total } = versions.data;

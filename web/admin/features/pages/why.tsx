@@ -1,4 +1,5 @@
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { Over } from '../../ui/over';
 import { useWhy, type WhyAsked } from './nod-queries';
 
@@ -19,7 +20,7 @@ export function Why({ name, asked, onDone }: WhyProps) {
   const why = useWhy(asked);
   return (
     <Over title={`${name}: do shoppers get it here?`} onDone={onDone}>
-      {why.error && <Failure error={why.error} again={() => void why.refetch()} />}
+      {isLost(why) && <Failure error={why.error} again={() => void why.refetch()} />}
       {!why.error && !why.data && <Loading lines={4} />}
       {why.data && (
         <>

@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { count } from '../../shared/words';
 import { Shown } from './shown';
 import { useDoubts, type DoubtOfNod } from './queries';
@@ -13,7 +14,7 @@ export function Proof() {
       <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-5 px-5 py-5">
         <section className="rounded-2xl border border-line bg-paper px-5 py-4" aria-label="Doubts">
           <h1 className="text-xl">What could be held against it</h1>
-          {doubts.error && <Failure error={doubts.error} again={() => void doubts.refetch()} />}
+          {isLost(doubts) && <Failure error={doubts.error} again={() => void doubts.refetch()} />}
           {!found && !doubts.error && <Loading />}
           {found && (
             <>

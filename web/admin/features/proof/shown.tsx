@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { number } from '../../shared/words';
 import { useShown, type ShownView } from './queries';
 
@@ -37,7 +38,7 @@ export function Shown() {
         />
         by the shop’s clock, beside the least that was counted when they were shown.
       </p>
-      {shown.error && <Failure error={shown.error} again={() => void shown.refetch()} />}
+      {isLost(shown) && <Failure error={shown.error} again={() => void shown.refetch()} />}
       {!data && !shown.error && <Loading />}
       {data?.numbers.total === 0 && (
         <p className="mt-3 rounded-xl border border-dashed border-line-3 px-4 py-3 text-ink-2">

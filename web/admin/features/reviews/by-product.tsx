@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Empty, Failure, Loading } from '../../ui/empty';
-import { api, need, type Schemas } from '../../shared/api';
+import { api, need, type Schemas, isLost } from '../../shared/api';
 import { count, number } from '../../shared/words';
 import { useArrangement } from '../pages/queries';
 import { useShopPicture } from '../setup/queries';
@@ -43,7 +43,9 @@ export function ByProduct() {
       </ReviewTabs>
       <div className="min-h-0 flex-1 overflow-auto p-5">
         <h1 className="mb-3 text-xl">Reviews by product</h1>
-        {products.error && <Failure error={products.error} again={() => void products.refetch()} />}
+        {isLost(products) && (
+          <Failure error={products.error} again={() => void products.refetch()} />
+        )}
         {!products.data && !products.error && <Loading lines={9} />}
         {products.data?.total === 0 && (
           <Empty title={q ? 'No product is called that' : 'The catalogue is empty'}>

@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { DeskBar } from './desk-bar';
 import { DeskEmpty } from './desk-empty';
 import { DeskFoot } from './desk-foot';
@@ -90,7 +91,7 @@ export function Desk() {
         />
       </ReviewTabs>
       <DeskBar filter={filter} total={total} onChange={change} />
-      {desk.error && <Failure error={desk.error} again={() => void desk.refetch()} />}
+      {isLost(desk) && <Failure error={desk.error} again={() => void desk.refetch()} />}
       {!desk.error && !desk.data && <Loading lines={9} />}
       {desk.data && items.length === 0 && <DeskEmpty filter={filter} />}
       {desk.data && review && (

@@ -11,7 +11,7 @@ export function AskBeforeLeaving() {
   );
   if (way.state !== 'blocked') return null;
   return (
-    <Over title="Not saved yet" onDone={() => way.reset()}>
+    <Over isAsking title="Not saved yet" onDone={() => way.reset()}>
       <p className="mt-2">What you typed here is kept nowhere. Going on loses it.</p>
       <div className="mt-4 flex gap-3">
         <Button look="inside" onClick={() => way.reset()}>

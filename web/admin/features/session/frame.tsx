@@ -1,4 +1,4 @@
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { Outlet } from 'react-router';
 import { SIGNED_OUT } from '../../shared/api';
@@ -7,6 +7,7 @@ import { useShopTime } from '../../shared/shop-time';
 import { number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
 import { AskBeforeLeaving } from './ask-before-leaving';
+import { Away } from './away';
 import { Door } from './door';
 import { GoTo } from './go-to';
 import { KeySheet } from './key-sheet';
@@ -31,7 +32,9 @@ export function Frame() {
   if (!shown) return <Door firstRun={session.data.state === 'FIRST_RUN'} />;
   return (
     <>
-      <Signed session={shown} />
+      <div className="contents" inert={!isIn}>
+        <Signed session={shown} />
+      </div>
       {!isIn && (
         <div
           data-over=""
@@ -60,25 +63,6 @@ function useSignedOut() {
   }, [queries]);
 }
 
-const subscribe = (changed: () => void) => {
-  window.addEventListener('online', changed);
-  window.addEventListener('offline', changed);
-  return () => {
-    window.removeEventListener('online', changed);
-    window.removeEventListener('offline', changed);
-  };
-};
-
-/** Says that there is no network; what is done meanwhile waits, in order, and goes on after it. */
-function Offline() {
-  const isOn = useSyncExternalStore(subscribe, () => navigator.onLine);
-  return isOn ? null : (
-    <p role="status" className="bg-rust-soft px-5 py-1.5 text-rust-ink">
-      You are offline. What you do now waits, in order, and is done when the network is back.
-    </p>
-  );
-}
-
 function Signed({ session }: { session: Session }) {
   const clock = useShopTime();
   const [over, setOver] = useOver();
@@ -91,7 +75,7 @@ function Signed({ session }: { session: Session }) {
           room before you bring more in; all that is stored is kept.
         </p>
       )}
-      <Offline />
+      <Away />
       <AskBeforeLeaving />
       <main className="flex min-h-0 flex-1 flex-col">
         {/* what is told as so long ago goes by the server's clock from the first */}

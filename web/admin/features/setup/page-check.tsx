@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Failure } from '../../ui/empty';
-import { api, need, type Schemas } from '../../shared/api';
+import { api, need, type Schemas, isLost } from '../../shared/api';
 
 type Checked = Schemas['Checked'];
 
@@ -33,7 +33,7 @@ export function PageCheck() {
       <Button disabled={check.isFetching} onClick={() => void check.refetch()}>
         {check.isFetching ? 'Looking' : check.data ? 'Look again' : 'Look at the pages'}
       </Button>
-      {check.error && <Failure error={check.error} again={() => void check.refetch()} />}
+      {isLost(check) && <Failure error={check.error} again={() => void check.refetch()} />}
       <ul className="mt-3 flex flex-col gap-3">
         {check.data?.pages.map((page) => (
           <li key={page.kind} className="border-t border-line pt-2">

@@ -4,7 +4,7 @@ import { Failure, Loading } from '../../ui/empty';
 import { Field } from '../../ui/field';
 import { useProducts } from '../../ui/product-pick';
 import { useSay } from '../../ui/toasts';
-import { Problem } from '../../shared/api';
+import { Problem, isLost } from '../../shared/api';
 import { useUnsaved } from '../../shared/unsaved';
 import { FollowUps } from './follow-ups';
 import { Leaving } from './leaving';
@@ -20,7 +20,7 @@ import { useSaveShop, useShop, type Shop } from './queries';
 /** Connecting the shop: the script line, and where its pages are. */
 export function Setup() {
   const shop = useShop();
-  if (shop.error) return <Failure error={shop.error} again={() => void shop.refetch()} />;
+  if (isLost(shop)) return <Failure error={shop.error} again={() => void shop.refetch()} />;
   if (!shop.data) return <Loading />;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-5 overflow-auto p-5">

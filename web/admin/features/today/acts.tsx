@@ -3,6 +3,7 @@ import { useKeys, type ToldKeys } from '../../shared/keys';
 import { count } from '../../shared/words';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useActs, type Act } from './queries';
 
 const TOLD: ToldKeys = [['1 – 5', 'do what has that number']];
@@ -28,7 +29,7 @@ export function Acts() {
           </span>
         )}
       </div>
-      {acts.error && <Failure error={acts.error} again={() => void acts.refetch()} />}
+      {isLost(acts) && <Failure error={acts.error} again={() => void acts.refetch()} />}
       {!acts.data && !acts.error && <Loading lines={4} />}
       {acts.data && found.length === 0 && (
         <p className="rounded-xl border border-line bg-paper px-5 py-6">

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { count, moment, number } from '../../shared/words';
 import { Failure, Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { Stars } from '../../ui/stars';
 import { useShopPicture } from '../setup/queries';
 import { useMostOrdered, type MostOrdered } from './queries';
@@ -8,7 +9,7 @@ import { useMostOrdered, type MostOrdered } from './queries';
 /** The product that sold most, and what its page shows now. */
 export function MostOrderedCard() {
   const asked = useMostOrdered();
-  if (asked.error) return <Failure error={asked.error} again={() => void asked.refetch()} />;
+  if (isLost(asked)) return <Failure error={asked.error} again={() => void asked.refetch()} />;
   return (
     <section aria-label="Most ordered" className="rounded-xl border border-line bg-paper px-5 py-4">
       {!asked.data && <Loading lines={4} />}

@@ -1,4 +1,5 @@
 import { Loading } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { day, number, short } from '../../shared/words';
 import { useBehind, type Behind } from './queries';
 
@@ -13,7 +14,7 @@ type Week = Behind['weeks'][number];
 /** Mean and number of reviews week by week, on one axis of time; the same as a table behind it. */
 export function Weeks() {
   const behind = useBehind();
-  if (behind.error) return null; // said once, beside the sentence about yesterday
+  if (isLost(behind)) return null; // said once, beside the sentence about yesterday
   return (
     <section
       aria-label="Ratings and reviews, week by week"

@@ -1,5 +1,6 @@
 import { day, number } from '../../shared/words';
 import { Failure } from '../../ui/empty';
+import { isLost } from '../../shared/api';
 import { useShopTime } from '../../shared/shop-time';
 import { useBehind, type Behind } from './queries';
 
@@ -7,7 +8,7 @@ import { useBehind, type Behind } from './queries';
 export function Yesterday() {
   const behind = useBehind();
   const clock = useShopTime();
-  if (behind.error) return <Failure error={behind.error} again={() => void behind.refetch()} />;
+  if (isLost(behind)) return <Failure error={behind.error} again={() => void behind.refetch()} />;
   const place = behind.data?.zone.split('/').at(-1)?.replaceAll('_', ' ');
   const [today, time] = clock.data?.shopTime.split('T') ?? [];
   return (

@@ -111,5 +111,22 @@ public class FirstRunIT extends InBrowser {
     fill("Password", "a sentence is good");
     press("Sign in");
     assertThat(page.getByText("Rita")).isVisible();
+
+    // a session that ends takes nothing from the screen
+    page.navigate(office + "/setup");
+    fill("Name", "The blue mug shop");
+    page.context().clearCookies();
+    press("Save");
+    assertThat(page.getByText("Your session has ended")).isVisible();
+    nothingWrongForAxe();
+    complaints.clear();
+    fill("E-mail address", "rita@shop.example");
+    fill("Password", "a sentence is good");
+    press("Sign in");
+    assertThat(page.getByText("Your session has ended")).hasCount(0);
+    assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("The blue mug shop");
+    press("Save");
+    assertThat(page.getByText("Saved").first()).isVisible();
   }
 }

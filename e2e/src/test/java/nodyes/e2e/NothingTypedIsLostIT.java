@@ -126,4 +126,29 @@ public class NothingTypedIsLostIT extends InBrowser {
         () -> reply.fill(""));
     complaints.clear(); // the browser notes that it was away
   }
+
+  /**
+   * A question in the background that failed took the screen away with all that was typed on it.
+   */
+  @Test
+  public void aServerThatIsAwayTakesNothingFromTheScreen() {
+    page.navigate(demo.office("/delivery?of=celadon-planter&variant=PL-CEL-24&to=DE"));
+    Locator days = page.getByRole(AriaRole.BUTTON, named("Days on the way, Germany")).first();
+    days.click();
+    page.getByLabel("Most working days").fill("9");
+    page.route("**/api/**", Route::abort);
+    button("Keep").click();
+    Locator away = page.getByText("The server does not answer.");
+    assertThat(away).isVisible();
+    assertThat(page.getByLabel("Most working days")).hasValue("9");
+    page.unroute("**/api/**");
+    // going on elsewhere keeps what was typed
+    button("Try now").click();
+    assertThat(away).hasCount(0);
+    assertThat(page.getByLabel("Most working days")).hasCount(0);
+    assertThat(days).containsText("9");
+    page.keyboard().press("z");
+    assertThat(days).not().containsText("9");
+    complaints.clear(); // the browser notes that it was away
+  }
 }
