@@ -18,8 +18,12 @@ public sealed interface Figure {
   /** Not known here. It is not zero. */
   record Unknown() implements Figure {}
 
-  /** Visitors in the last so much time. */
-  record Visitors(long number, ViewWindow window) implements Figure {}
+  /**
+   * Visitors in the last so much time.
+   *
+   * @param isEver whether anyone was counted lately at all, and the counting so works
+   */
+  record Visitors(long number, ViewWindow window, boolean isEver) implements Figure {}
 
   /**
    * When an order arrives.

@@ -25,4 +25,10 @@ public record Seen(Map<ProductId, Map<ViewWindow, Counted>> counts) {
   public Optional<Counted> of(ProductId product, ViewWindow window) {
     return Optional.ofNullable(counts.getOrDefault(product, Map.of()).get(window));
   }
+
+  /** Whether anyone at all was counted at a product, over any of the times. */
+  boolean isAny(ProductId product) {
+    return counts.getOrDefault(product, Map.of()).values().stream()
+        .anyMatch(counted -> counted.number() > 0);
+  }
 }

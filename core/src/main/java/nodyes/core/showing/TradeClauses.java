@@ -149,6 +149,9 @@ final class TradeClauses {
   }
 
   static String visitors(Figure.Visitors visitors) {
+    if (!visitors.isEver()) {
+      return "no visit to its page has been counted yet";
+    }
     String people = visitors.number() == 0 ? "nobody" : counted(visitors.number(), "visitor");
     return people
         + " looked at it in the last "

@@ -25,7 +25,7 @@ final class VisitorParts {
             counted ->
                 Finding.of(
                     FactName.VISITORS,
-                    new Figure.Visitors(counted.number(), count.window()),
+                    new Figure.Visitors(counted.number(), count.window(), seen.isAny(product.id())),
                     wanted,
                     counted.number() >= count.quietUnder()))
         .orElseGet(

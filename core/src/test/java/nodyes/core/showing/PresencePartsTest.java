@@ -193,8 +193,27 @@ public class PresencePartsTest {
   public void theOwnerReadsTheNumberAndWhyItIsSilent(long number, String why) {
     Facts facts =
         stocked(1L, null, false)
-            .with(new Seen(Map.of(ID, Map.of(ViewWindow.NOW, new Counted(number, true)))));
+            .with(
+                new Seen(
+                    Map.of(
+                        ID,
+                        Map.of(
+                            ViewWindow.NOW,
+                            new Counted(number, true),
+                            ViewWindow.WEEK,
+                            new Counted(9, true)))));
     assertEquals(sentence(ask(visitors("now"), facts, NOW)), why);
+  }
+
+  /** In a shop's first minute it was told that nobody looked, which nobody can know. */
+  @Test
+  public void whereNobodyWasCountedYetItIsNotSaidThatNobodyLooked() {
+    Facts facts =
+        stocked(1L, null, false)
+            .with(new Seen(Map.of(ID, Map.of(ViewWindow.NOW, new Counted(0, true)))));
+    assertEquals(
+        sentence(ask(visitors("now"), facts, NOW)),
+        "Not here: no visit to its page has been counted yet; it is silent under 5.");
   }
 
   private static RecentOrders orders(String... options) {
