@@ -108,7 +108,7 @@ public class OwnLookIT extends InBrowser {
   @Test
   public void aNodIsDroppedIntoASpotThatHoldsNone() {
     page.navigate(demo.office(PAGE));
-    assertThat(page.getByText("6 shown")).isVisible();
+    assertThat(page.getByText("9 shown")).isVisible();
     Locator empty = page.getByText("nothing here yet");
     assertThat(empty).hasCount(0);
     BoundingBox from = page.getByText("Shows because there are").first().boundingBox();

@@ -55,6 +55,15 @@ public final class Changes {
     return List.copyOf(changes);
   }
 
+  /** What is different of one nod. */
+  static String of(NodId id, Draft before, Draft after) {
+    Nod was = before.find(id).orElseThrow();
+    Nod now = after.find(id).orElseThrow();
+    return was.equals(now)
+        ? name(now) + " stays as it is"
+        : name(now) + " " + String.join(", ", differences(was, now));
+  }
+
   private static List<Change> aroundNods(Draft published, Draft draft) {
     var changes = new ArrayList<Change>();
     if (!published.spots().equals(draft.spots())) {

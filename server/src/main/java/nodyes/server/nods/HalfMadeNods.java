@@ -51,8 +51,7 @@ class HalfMadeNods {
     var half = new HalfMade(typed, faultsOf(nod, typed, draft));
     Settings rest = typed.with(inForce, half.parts());
     if (!rest.equals(inForce)) {
-      nods.change(
-          id, Optional.of(revision), "Changed", who, one -> faces.with(one, rest, draft.kit()));
+      nods.change(id, Optional.of(revision), who, one -> faces.with(one, rest, draft.kit()));
     } else if (revision != nods.revisions().getOrDefault(id, 0L)) {
       throw Nods.changedElsewhere();
     }

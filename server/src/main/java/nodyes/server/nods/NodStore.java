@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import nodyes.core.common.NodId;
 import nodyes.core.delivery.DeliverySettings;
@@ -103,11 +104,17 @@ class NodStore {
   }
 
   /** Changes the draft in one piece; the step that can be taken back. */
-  Step change(String words, String who, Instant now, UnaryOperator<Draft> change) {
+  Step change(
+      BiFunction<Draft, Draft, String> telling,
+      String who,
+      Instant now,
+      UnaryOperator<Draft> change) {
     return database.write(
         sql -> {
           Draft before = draft(sql, DRAFT);
-          write(sql, before, change.apply(before));
+          Draft after = change.apply(before);
+          String words = telling.apply(before, after);
+          write(sql, before, after);
           var row = sql.newRecord(DRAFT_STEP);
           row.setWords(words);
           row.setMadeBy(who);

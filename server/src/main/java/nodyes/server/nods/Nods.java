@@ -157,20 +157,20 @@ public class Nods {
 
   /** Changes the draft; the step that can be taken back. */
   Step change(String words, String who, UnaryOperator<Draft> change) {
-    return store.change(words, who, clock.instant(), change);
+    return store.change((_, _) -> words, who, clock.instant(), change);
   }
 
   /**
-   * Changes one nod.
+   * Changes one nod; the step says what is different of it.
    *
    * @param revision as whoever changes it last saw it; empty where that does not matter
    * @throws Refusal with 409 where it was changed since
    */
-  Step change(
-      NodId id, Optional<Long> revision, String words, String who, UnaryOperator<Nod> change) {
-    return change(
-        words,
+  Step change(NodId id, Optional<Long> revision, String who, UnaryOperator<Nod> change) {
+    return store.change(
+        (before, after) -> Changes.of(id, before, after),
         who,
+        clock.instant(),
         draft -> {
           Nod nod = draft.find(id).orElseThrow(Nods::unknown);
           if (revision.isPresent() && !revision.equals(Optional.ofNullable(revisions().get(id)))) {
@@ -192,12 +192,7 @@ public class Nods {
 
   /** Switches a nod of the draft on or off. */
   public Nod switchTo(NodId id, boolean on, String who) {
-    change(
-        id,
-        Optional.empty(),
-        on ? "Switched on" : "Paused",
-        who,
-        nod -> nod.placed(nod.placement().switched(on)));
+    change(id, Optional.empty(), who, nod -> nod.placed(nod.placement().switched(on)));
     return store.draft().find(id).orElseThrow(Nods::unknown);
   }
 

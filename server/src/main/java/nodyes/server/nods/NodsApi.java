@@ -109,7 +109,6 @@ class NodsApi {
         nods.change(
             new NodId(id),
             Optional.of(set.revision()),
-            "Changed",
             who.getName(),
             nod -> faces.with(nod, set.set(), kit));
     halfMade.isWhole(new NodId(id));

@@ -101,6 +101,14 @@ public class NothingDecidedIsLostTest extends ServerTest {
     send(VERSIONS + "/{v}/into-draft?part=HALF", "", begin).andExpect(status().isBadRequest());
   }
 
+  /** Every change of a nod was told as 'Changed', whatever it was and whichever nod. */
+  @Test
+  public void aStepSaysWhatItChangedOfWhich() throws Exception {
+    turn(false);
+    String words = now().path("lastStep").path("words").asString();
+    assertTrue(words.matches(".+ \\(.+\\) is switched off"), words);
+  }
+
   /** As many steps as were made since the last publication, back and again, in their order. */
   @Test
   public void everyStepSinceThePublicationGoesBackAndAgain() throws Exception {
