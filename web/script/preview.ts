@@ -8,6 +8,8 @@ import type { Painted } from './paint';
 /** What a page under the owner's eyes tells the back office. */
 export interface PageReport {
   context: PageContext | undefined;
+  /** the shop's key in its line of script */
+  shop: string;
   nods: Painted[];
   /** the spots that the page is marked with, in page order */
   spots?: string[];

@@ -30,7 +30,7 @@ async function run(origin: string, shop: string): Promise<void> {
   const preview = readPreview();
   const owner = preview ? await loadPreview(origin).catch(() => undefined) : undefined;
   if (!context) {
-    owner?.tell({ context: undefined, nods: [] });
+    owner?.tell({ context, shop, nods: [] });
     return;
   }
   registerNodElement();
@@ -79,7 +79,7 @@ async function show(
   drawn = mine;
   const again = () => guarded(() => show(origin, shop, context, preview, owner));
   const painted = paint(arrived, kinds, origin, !!preview, again);
-  owner?.tell({ context, nods: painted });
+  owner?.tell({ context, shop, nods: painted });
   if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
     setTimeout(again, arrived.holdsFor);
   }

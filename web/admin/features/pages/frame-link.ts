@@ -3,6 +3,8 @@ import { useCallback, useEffect, useRef, useState, type RefObject } from 'react'
 /** What the shop's page says of itself and of the nods on it. */
 export interface PageReport {
   context: { kind: string; products: string[]; variant?: string } | undefined;
+  /** the shop's key in its line of script */
+  shop: string;
   nods: { nod: string; product: string; spot: string; placed: boolean }[];
   /** the spots that the page is marked with, in page order */
   spots: string[];
@@ -73,7 +75,13 @@ export function useFrames(
       if (message.type === 'nodyes-page')
         setHeard({
           of: page,
-          report: { context: message.context, nods: message.nods, spots: message.spots, order: [] },
+          report: {
+            context: message.context,
+            shop: message.shop,
+            nods: message.nods,
+            spots: message.spots,
+            order: [],
+          },
         });
       if (message.type === 'nodyes-order')
         setHeard(

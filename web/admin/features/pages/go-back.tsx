@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { isLost } from '../../shared/api';
@@ -34,8 +34,14 @@ export function GoBack({ version, onTaken, onChanged, onDone }: GoBackProps) {
   const put = useDraftAct(intoDraft);
   const { say, sayProblem } = useSay();
   const changes = would.data?.changes ?? [];
+  const box = useRef<HTMLElement>(null);
+  const isTold = !!would.data;
+  useEffect(() => {
+    box.current?.scrollIntoView({ block: 'nearest' });
+  }, [isTold]);
   return (
     <section
+      ref={box}
       aria-label={`Go back to version ${version}`}
       className="mt-2 rounded-xl border border-line bg-paper px-3.5 py-3 text-[13px]"
     >

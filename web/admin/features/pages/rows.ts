@@ -57,9 +57,11 @@ export function groupBySpot(placed: PlacedView[], report: PageReport | undefined
   const byNod = new Map<string, PlacedView[]>();
   for (const part of placed) {
     byNod.set(part.nod, [...(byNod.get(part.nod) ?? []), part]);
-    const missing = report?.nods.some(
-      (nod) => nod.nod === part.nod && nod.product === part.product && !nod.placed,
-    );
+    const missing = report?.context
+      ? report.nods.some(
+          (nod) => nod.nod === part.nod && nod.product === part.product && !nod.placed,
+        )
+      : !!report;
     if (part.shown && !missing) seen.add(part.nod);
   }
   const numbers = numbered([...seen], report?.order ?? []);

@@ -137,7 +137,9 @@ export function Stage({ shop, view, onMoment }: StageProps) {
         aria-label="The live page"
         className="flex min-h-0 flex-col bg-[radial-gradient(circle_at_1px_1px,#e2d8c6_1px,transparent_0)] bg-[length:16px_16px] px-5 pt-4"
       >
-        {heard && !isNeutral && <Troubles kind={view.kind} />}
+        {link.report && !isNeutral && (
+          <Troubles kind={view.kind} report={link.report} publicKey={shop.publicKey} />
+        )}
         {silent === page && !heard && !ours && <Silent check={check.data} error={check.error} />}
         {isNeutral && heard && !ours && <Silent check={check.data} error={check.error} />}
         {version !== undefined && (

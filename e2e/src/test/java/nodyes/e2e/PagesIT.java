@@ -44,7 +44,9 @@ public class PagesIT extends InBrowser {
 
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish").setExact(true))
         .click();
-    assertThat(page.getByText("Review wall (page end) is switched off")).isVisible();
+    assertThat(
+            page.getByRole(AriaRole.LISTITEM).getByText("Review wall (page end) is switched off"))
+        .isVisible();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish 1 change"))
         .click();
     assertThat(page.getByText("Your pages are as published")).isVisible();
@@ -144,5 +146,31 @@ public class PagesIT extends InBrowser {
     assertThat(page.getByText("1 shown")).isVisible();
     page.navigate(demo.office("/pages/basket/celadon-planter?as=JP,wide"));
     assertThat(frame().locator("nod-yes[data-nod=basket-arrival]")).containsText("in Japan");
+  }
+
+  /** A page with our script and nothing else was listed as one that shows eight nods. */
+  @Test
+  public void aPageThatDoesNotSayWhatItIsShowsNothingAndIsToldSo() {
+    isServedWith("[data-nod-page]", "e => e.removeAttribute('data-nod-page')");
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    assertThat(page.getByText("the page does not say what it is")).isVisible();
+    assertThat(page.getByText("0 shown")).isVisible();
+  }
+
+  /** Known from the page itself, so also where the server cannot fetch it. */
+  @Test
+  public void aPageWithTheKeyOfAnotherShopIsToldSo() {
+    isServedWith("script[data-shop]", "e => e.setAttribute('data-shop', 'of-another')");
+    page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
+    assertThat(page.getByText("has the key of another shop (data-shop=\"of-another\")"))
+        .isVisible();
+  }
+
+  /** As if the shop's own page were other than it is, from before its script begins. */
+  private void isServedWith(String selector, String change) {
+    page.addInitScript(
+        "new MutationObserver(() => document.querySelectorAll('%s').forEach(%s))"
+                .formatted(selector, change)
+            + ".observe(document, { childList: true, subtree: true })");
   }
 }
