@@ -176,6 +176,7 @@ public class DeliveryIT extends InBrowser {
     openIn("Europe/Lisbon", 1280);
     page.navigate(demo.shop(POT));
     page.getByRole(AriaRole.BUTTON, named("Add to basket")).click();
+    page.waitForURL("**/basket");
     page.navigate(demo.shop("/products/ochre-bowl"));
     page.getByRole(AriaRole.BUTTON, named("Add to basket")).click();
     Locator basket = page.locator("nod-yes[data-nod=basket-arrival]");

@@ -18,6 +18,7 @@ import org.springframework.security.web.authentication.AnonymousAuthenticationFi
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may ask for what. */
@@ -93,7 +94,7 @@ class SecuritySetup {
                             response.setHeader("Content-Security-Policy", policy(shop))))
         .addFilterBefore(new ApiKeyFilter(store, settings), AnonymousAuthenticationFilter.class);
     if (settings.demo()) {
-      http.addFilterBefore(new DemoOwnerFilter(), AnonymousAuthenticationFilter.class);
+      http.addFilterBefore(new DemoOwnerFilter(), CsrfFilter.class);
     }
     return http.build();
   }
