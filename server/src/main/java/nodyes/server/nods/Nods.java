@@ -32,7 +32,6 @@ public class Nods {
 
   private final NodStore store;
   private final VersionStore versions;
-  private final KeptDraftStore keptDrafts;
   private final HalfMadeStore halfMade;
   private final Sayable sayable;
   private final Clock clock;
@@ -42,14 +41,12 @@ public class Nods {
   Nods(
       NodStore store,
       VersionStore versions,
-      KeptDraftStore keptDrafts,
       HalfMadeStore halfMade,
       Sayable sayable,
       Clock clock,
       ApplicationEventPublisher events) {
     this.store = store;
     this.versions = versions;
-    this.keptDrafts = keptDrafts;
     this.halfMade = halfMade;
     this.sayable = sayable;
     this.clock = clock;
@@ -313,67 +310,6 @@ public class Nods {
     store.forgetSteps();
     events.publishEvent(new ArrangementPublished(version));
     return version;
-  }
-
-  /** Makes an earlier version what shoppers get again, as a new version; the draft becomes it. */
-  int goBack(int version, String who) {
-    intoDraft(version, Part.ALL, who);
-    // a program waits for nobody to finish what is half made
-    halfMade.forgetAll();
-    return publish(who, "as version " + version);
-  }
-
-  /** What of a version is taken. */
-  enum Part {
-    /** All of it. */
-    ALL,
-    /** Nods, places and the brand kit. */
-    NODS,
-    /** When orders leave and arrive. */
-    DELIVERY
-  }
-
-  /** The draft with a version, or a part of it, in place of what it has. */
-  private static Draft with(Draft draft, Draft other, Part part) {
-    return switch (part) {
-      case ALL -> other;
-      case NODS -> other.with(draft.delivery());
-      case DELIVERY -> draft.with(other.delivery());
-    };
-  }
-
-  /** What putting a version into the draft would change in it. */
-  List<Changes.Change> changesOf(int version, Part part) {
-    Draft draft = store.draft();
-    return Changes.between(draft, with(draft, Draft.of(version(version)), part));
-  }
-
-  /** Puts a version into the draft, to be looked at and published; what was there is kept. */
-  Step intoDraft(int version, Part part, String who) {
-    Draft wanted = Draft.of(version(version));
-    keepDraft("before version " + version + " was put into the draft", who);
-    return change("Version " + version + " in the draft", who, draft -> with(draft, wanted, part));
-  }
-
-  /** Drafts that gave way to a version. */
-  List<KeptDraft> keptDrafts() {
-    return keptDrafts.list(Draft.of(published));
-  }
-
-  /** Puts a kept draft back; what is there now is kept in its turn. */
-  Step draftBack(long id, String who) {
-    Draft wanted =
-        keptDrafts.find(id).orElseThrow(() -> Refusal.notFound("There is no such draft."));
-    keepDraft("before an earlier draft was had back", who);
-    return change("An earlier draft had back", who, _ -> wanted);
-  }
-
-  /** Keeps the draft where something of it is not published. */
-  private void keepDraft(String words, String who) {
-    Draft draft = store.draft();
-    if (!Changes.between(Draft.of(published), draft).isEmpty()) {
-      keptDrafts.keep(draft, words, who, clock.instant());
-    }
   }
 
   /** What was taken back last and can be done again. */

@@ -21,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/arrangement/versions")
 class VersionsApi {
   private final Nods nods;
+  private final GoingBack back;
   private final VersionStore store;
 
-  VersionsApi(Nods nods, VersionStore store) {
+  VersionsApi(Nods nods, GoingBack back, VersionStore store) {
     this.nods = nods;
+    this.back = back;
     this.store = store;
   }
 
@@ -55,7 +57,7 @@ class VersionsApi {
   /** Makes a version what shoppers get again. */
   @PostMapping("/{version}/go-back")
   WentBack goBack(@PathVariable int version, Authentication who) {
-    return new WentBack(nods.goBack(version, who.getName()));
+    return new WentBack(back.publishAgain(version, who.getName()));
   }
 
   /** How the draft would change. */
@@ -64,17 +66,17 @@ class VersionsApi {
   /** What putting a version, or a part of it, into the draft would change in it. */
   @GetMapping("/{version}/changes")
   WouldChange changes(
-      @PathVariable int version, @RequestParam(defaultValue = "ALL") Nods.Part part) {
-    return new WouldChange(nods.changesOf(version, part));
+      @PathVariable int version, @RequestParam(defaultValue = "ALL") GoingBack.Part part) {
+    return new WouldChange(back.changesOf(version, part));
   }
 
   /** Puts a version, or a part of it, into the draft, to be looked at and published. */
   @PostMapping("/{version}/into-draft")
   Step intoDraft(
       @PathVariable int version,
-      @RequestParam(defaultValue = "ALL") Nods.Part part,
+      @RequestParam(defaultValue = "ALL") GoingBack.Part part,
       Authentication who) {
-    return nods.intoDraft(version, part, who.getName());
+    return back.intoDraft(version, part, who.getName());
   }
 
   /** Drafts that gave way to a version, the newest first. */
@@ -82,12 +84,12 @@ class VersionsApi {
 
   @GetMapping("/kept-drafts")
   KeptDrafts keptDrafts() {
-    return new KeptDrafts(nods.keptDrafts());
+    return new KeptDrafts(back.keptDrafts());
   }
 
   @PostMapping("/kept-drafts/{id}/back")
   Step draftBack(@PathVariable long id, Authentication who) {
-    return nods.draftBack(id, who.getName());
+    return back.draftBack(id, who.getName());
   }
 
   /** Puts one nod of the draft back to how it was before a version. */
@@ -101,8 +103,9 @@ class VersionsApi {
             : nods.version(version - 1).nods().stream()
                 .filter(one -> one.id().equals(nod))
                 .findFirst();
+    String name = before.or(() -> nods.written().find(nod)).map(Changes::name).orElse("a nod");
     return nods.change(
-        "Took back what version " + version + " changed",
+        name + " as before version " + version,
         who.getName(),
         draft -> before.map(draft::with).orElseGet(() -> draft.without(nod)));
   }
