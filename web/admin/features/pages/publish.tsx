@@ -19,12 +19,11 @@ export function PublishPages() {
   // one saffron button to a screen: where a screen has its own public act, this one steps back
   const ownAct = /^\/reviews(\/sort\/\d+)?$/.test(useLocation().pathname);
   if (changes.length === 0) {
-    return (
-      <span className="text-[13px] text-on-plum-2">
-        {arrangement.data &&
-          (unsayable.length > 0
-            ? `Not ready to publish: ${unsayable.join('; ')}`
-            : 'Your pages are as published')}
+    return unsayable.length > 0 ? (
+      <NotReady waiting={unsayable} />
+    ) : (
+      <span className="text-[13px] whitespace-nowrap text-on-plum-2">
+        {arrangement.data && 'Your pages are as published'}
       </span>
     );
   }
@@ -90,6 +89,32 @@ export function PublishPages() {
               Publish {count(changes.length, 'change')}
             </Button>
           </Popover.Close>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+/** What is half made, where there is nothing else to publish. */
+function NotReady({ waiting }: { waiting: string[] }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger className="text-[13px] whitespace-nowrap text-on-plum-2 underline">
+        {count(waiting.length, 'change')} not ready to publish
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          className={`${SHEET} w-80 p-4!`}
+          align="end"
+          sideOffset={8}
+          aria-label="Not ready to publish"
+        >
+          <h2 className="mb-2 text-[16px]">Before this can be published</h2>
+          <ul className="list-disc pl-5">
+            {waiting.map((text) => (
+              <li key={text}>{text}</li>
+            ))}
+          </ul>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

@@ -1,4 +1,5 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { keepSteps, readSteps, type Steps } from '../../shared/steps';
 import { count } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
 import { useEdit, type Edit } from './edits';
@@ -18,8 +19,8 @@ interface Acting {
   onMoved: (ids: number[]) => void;
 }
 
-/** So many moves can be taken back. */
-const MOST = 100;
+/** Where its steps are kept. */
+const DESK = 'desk';
 
 /** A move that was made, and what it takes to make it again. */
 interface Done {
@@ -42,16 +43,21 @@ export function useDeskActs({ review, onMoved }: Acting) {
   const { say, sayProblem } = useSay();
   const [asks, setAsks] = useState<number[] | undefined>();
   const [leaving, setLeaving] = useState<ReadonlySet<number>>(new Set());
-  const done = useRef<Done[]>([]);
-  const undone = useRef<Done[]>([]);
+  const steps = useRef<Steps<Done>>({ done: [], undone: [] });
   const queue = useRef<Promise<unknown>>(Promise.resolve());
-  const [last, setLast] = useState<Done | undefined>();
+  const [last, setLast] = useState(() => readSteps<Done>(DESK).done.at(-1));
+  useEffect(() => {
+    steps.current = readSteps(DESK);
+  }, []);
+  const stepped = (next: Partial<Steps<Done>>) => {
+    steps.current = keepSteps(DESK, { ...steps.current, ...next });
+  };
 
   const inTurn = (task: () => Promise<unknown>) => {
     queue.current = queue.current
       .then(task)
       .catch(sayProblem)
-      .finally(() => setLast(done.current.at(-1)));
+      .finally(() => setLast(steps.current.done.at(-1)));
   };
   const leave = (ids: number[]) => setLeaving((before) => new Set([...before, ...ids]));
   const stay = (ids: number[]) =>
@@ -62,7 +68,7 @@ export function useDeskActs({ review, onMoved }: Acting) {
       await sendReplies();
       const moved = await move.mutateAsync(reason ? { ids, to, reason } : { ids, to });
       const text = `${count(moved.moved, 'review')} ${DONE[to]}`;
-      done.current = [...done.current.slice(1 - MOST), { ...wanted, move: moved.move, text }];
+      stepped({ done: [...steps.current.done, { ...wanted, move: moved.move, text }] });
       return text;
     } finally {
       stay(ids);
@@ -79,7 +85,7 @@ export function useDeskActs({ review, onMoved }: Acting) {
     onMoved(ids);
     inTurn(async () => {
       await moveTo({ ids, to, reason });
-      undone.current = [];
+      stepped({ undone: [] });
     });
   };
   return {
@@ -94,20 +100,20 @@ export function useDeskActs({ review, onMoved }: Acting) {
     keepIn: () => setAsks(undefined),
     undo: () =>
       inTurn(async () => {
-        const newest = done.current.at(-1);
+        const newest = steps.current.done.at(-1);
         if (!newest) return;
         // what cannot be taken back any more is not offered again
-        done.current = done.current.slice(0, -1);
+        stepped({ done: steps.current.done.slice(0, -1) });
         const back = await takeBack.mutateAsync(newest.move);
-        undone.current = [...undone.current, newest];
+        stepped({ undone: [...steps.current.undone, newest] });
         say(`Taken back: ${newest.text} (${count(back.moved, 'review')})`);
       }),
     /** does again what was taken back last */
     redo: () =>
       inTurn(async () => {
-        const again = undone.current.at(-1);
+        const again = steps.current.undone.at(-1);
         if (!again) return;
-        undone.current = undone.current.slice(0, -1);
+        stepped({ undone: steps.current.undone.slice(0, -1) });
         const { ids, to, reason } = again;
         leave(ids);
         say(`Done again: ${await moveTo({ ids, to, reason })}`);

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, type Schemas } from '../../shared/api';
+import { forgetSteps } from '../../shared/steps';
 
 export type Session = Schemas['SessionView'];
 
@@ -41,6 +42,7 @@ export function useLeave() {
     },
     onSuccess: (session) => {
       queries.setQueryData(['session'], session);
+      forgetSteps();
       queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
     },
   });

@@ -6,6 +6,7 @@ import {
   type InfiniteData,
 } from '@tanstack/react-query';
 import { api, need, type Schemas } from '../../shared/api';
+import { keepSteps } from '../../shared/steps';
 import type { Reason, ReviewLine } from '../reviews/queries';
 
 export type Standing = Schemas['Standing'];
@@ -113,17 +114,22 @@ export function useChangeLines(batch: number) {
     );
 }
 
+/** Where the steps of a batch are kept. */
+export const stepsOf = (batch: number) => `sorting-${batch}`;
+
 export function usePublishBatch(batch: number) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: () =>
       need(api.POST('/api/v1/sorting/{batch}/publish', { params: { path: { batch } } })),
-    onSuccess: () =>
-      Promise.all(
+    onSuccess: () => {
+      keepSteps(stepsOf(batch), { done: [], undone: [] });
+      return Promise.all(
         ['reviews', 'page', 'products', 'batch', 'batches', 'arrangement'].map((key) =>
           queries.invalidateQueries({ queryKey: [key] }),
         ),
-      ),
+      );
+    },
   });
 }
 

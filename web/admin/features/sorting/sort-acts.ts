@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { useSay } from '../../ui/toasts';
+import { keepSteps, readSteps, type Steps } from '../../shared/steps';
 import { count } from '../../shared/words';
 import type { Reason, ReviewLine } from '../reviews/queries';
-import { marks, useDecide, type Decision, type SortingFilter } from './queries';
+import { marks, stepsOf, useDecide, type Decision, type SortingFilter } from './queries';
 
 interface SortActsGiven {
   batch: number;
@@ -13,9 +14,6 @@ interface SortActsGiven {
   at: number;
   goTo: (next: number) => void;
 }
-
-/** So many decisions can be taken back. */
-const MOST = 100;
 
 /** Decisions that were made, with what was there before and where they were made. */
 interface Made {
@@ -43,12 +41,11 @@ function together(lines: Pick<ReviewLine, 'id' | 'sorted' | 'sortedBecause'>[]):
 export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActsGiven) {
   const decide = useDecide(batch);
   const { say, sayProblem } = useSay();
-  const [undone, setUndone] = useState<Made[]>([]);
-  const [again, setAgain] = useState<Made[]>([]);
-  const made = (one: Made) => {
-    setUndone((before) => [...before.slice(1 - MOST), one]);
-    setAgain([]);
-  };
+  const place = stepsOf(batch);
+  const [steps, setSteps] = useState(() => readSteps<Made>(place));
+  const stepped = (next: (before: Steps<Made>) => Steps<Made>) =>
+    setSteps((before) => keepSteps(place, next(before)));
+  const made = (one: Made) => stepped(({ done }) => ({ done: [...done, one], undone: [] }));
   const chosenLines = items.slice(chosen.from, chosen.to + 1);
   const act = (lines: ReviewLine[], sorted: Decision['sorted'], reason?: Reason) => {
     if (lines.length === 0) return;
@@ -71,19 +68,17 @@ export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActs
     goTo(chosen.to + 1);
   };
   const undo = () => {
-    const last = undone.at(-1);
+    const last = steps.done.at(-1);
     if (!last) return;
-    setUndone(undone.slice(0, -1));
-    setAgain([...again, last]);
+    stepped(({ done, undone }) => ({ done: done.slice(0, -1), undone: [...undone, last] }));
     decide.mutate(last.before, { onError: sayProblem });
     goTo(last.at);
     say(`Taken back: ${last.text}`);
   };
   const redo = () => {
-    const next = again.at(-1);
+    const next = steps.undone.at(-1);
     if (!next) return;
-    setAgain(again.slice(0, -1));
-    setUndone([...undone, next]);
+    stepped(({ done, undone }) => ({ done: [...done, next], undone: undone.slice(0, -1) }));
     decide.mutate(next.after, { onError: sayProblem });
     goTo(next.at);
     say(`Done again: ${next.text}`);
@@ -120,7 +115,7 @@ export function useSortActs({ batch, filter, items, chosen, at, goTo }: SortActs
     all,
     copy,
     chosen: chosenLines.length,
-    last: undone.at(-1)?.text,
+    last: steps.done.at(-1)?.text,
     isBusy: decide.isPending,
   };
 }
