@@ -24,6 +24,7 @@ import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.CrossOrigin;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -87,7 +88,9 @@ class ViewsApi {
   record ViewNumbers(List<ViewNumber> numbers) {}
 
   /** Read as text, so that a browser asks no leave before each report. */
-  @PostMapping("/embed/v1/views")
+  @PostMapping(
+      path = "/embed/v1/views",
+      consumes = {MediaType.TEXT_PLAIN_VALUE, MediaType.APPLICATION_JSON_VALUE})
   @CrossOrigin(origins = "*", maxAge = 3600)
   @Operation(
       summary = "Reports that a page is seen, and tells how many look",

@@ -49,6 +49,8 @@ public class SlipsOfFilesTest extends ServerTest {
                 .contentType(MediaType.APPLICATION_XML)
                 .content("<nod/>"))
         .andExpect(status().isUnsupportedMediaType());
+    http.perform(post("/embed/v1/views").contentType("text/csv").content("visit,viewed\n"))
+        .andExpect(status().isUnsupportedMediaType());
   }
 
   /** iCalendar, timings, products and reviews; orders have their own test. */
