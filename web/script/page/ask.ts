@@ -36,7 +36,7 @@ export async function ask(
   }
   const asked = performance.now();
   const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, FRESH);
-  const now = serverClock(response, asked, preview?.at);
+  const now = serverClock(response, asked, !!preview?.at);
   if (response.status === 403 && preview) return 'ended';
   if (!response.ok) return undefined;
   const answer = (await response.json()) as Answer;
@@ -54,14 +54,14 @@ function holdsFor(answer: Answer, now: number): number | undefined {
 
 /**
  * The server's clock, carried on by a clock that nobody sets: the instant that the answer names is
- * taken for the middle of the time that it was under way.
+ * taken for the middle of the time that it was under way, but where it is the moment looked at.
  */
-function serverClock(response: Response, asked: number, at: string | undefined): () => number {
+function serverClock(response: Response, asked: number, isAtMoment: boolean): () => number {
   const arrived = performance.now();
   const named =
     Number(response.headers.get('nodyes-time')) || Date.parse(response.headers.get('date') ?? '');
-  const then = at ? Date.parse(at) : named || Date.now();
-  const middle = at ? arrived : (asked + arrived) / 2;
+  const then = named || Date.now();
+  const middle = isAtMoment ? arrived : (asked + arrived) / 2;
   return () => then + performance.now() - middle;
 }
 

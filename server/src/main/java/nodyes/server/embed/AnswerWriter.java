@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
+import java.time.Instant;
 import org.springframework.stereotype.Component;
 
 /** Writes ready answers: validators, lifetime, compression. */
@@ -17,16 +18,22 @@ class AnswerWriter {
 
   void write(Answer answer, HttpServletRequest request, HttpServletResponse response)
       throws IOException {
-    write(answer, request, response, answer.cacheControl(clock.instant()));
+    Instant now = clock.instant();
+    write(answer, request, response, answer.cacheControl(now), now);
   }
 
+  /** Writes what holds at a moment, which may be another than now. */
   void write(
-      Answer answer, HttpServletRequest request, HttpServletResponse response, String cacheControl)
+      Answer answer,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      String cacheControl,
+      Instant moment)
       throws IOException {
     boolean zipped = accepts(request, "gzip");
     String etag = zipped ? answer.etag().replaceFirst("\"$", "-gz\"") : answer.etag();
     // a script that counts down carries this clock on, and Date has seconds alone
-    response.setHeader("Nodyes-Time", String.valueOf(clock.instant().toEpochMilli()));
+    response.setHeader("Nodyes-Time", String.valueOf(moment.toEpochMilli()));
     response.setHeader("Cache-Control", cacheControl);
     response.setHeader("ETag", etag);
     response.setHeader(

@@ -141,7 +141,8 @@ class PageApi {
           answers.preview(viewpoint, looked(viewpoint, draft, version, trial)),
           request,
           response,
-          "no-store");
+          "no-store",
+          viewpoint.moment());
       return;
     }
     writer.write(published(viewpoint, key, country, lang, request), request, response);

@@ -9,6 +9,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 
 import java.io.ByteArrayInputStream;
+import java.time.Instant;
 import java.util.zip.GZIPInputStream;
 import nodyes.server.ServerTest;
 import org.springframework.test.web.servlet.ResultActions;
@@ -134,6 +135,13 @@ public class PageApiTest extends ServerTest {
             jsonPath("$.withheld[0].because")
                 .value(
                     "Not here: it is for listings or the home page, and this is a product page."));
+    // the moment as the shop's clock shows it is an instant for the server alone to tell: by the
+    // owner's machine a countdown had hours more or fewer to go
+    page(POT + "&draft=true&at=2027-07-01T10:00&preview=" + token)
+        .andExpect(status().isOk())
+        .andExpect(
+            header()
+                .longValue("Nodyes-Time", Instant.parse("2027-07-01T09:00:00Z").toEpochMilli()));
     String forged = token.substring(0, token.length() - 2) + "xx";
     assertNotEquals(forged, token);
     page(POT + "&draft=true&preview=" + forged).andExpect(status().isForbidden());
