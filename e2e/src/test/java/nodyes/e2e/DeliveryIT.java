@@ -53,6 +53,7 @@ public class DeliveryIT extends InBrowser {
 
   @Test
   public void aListingTellsOnEachCardWhenItArrives() {
+    openIn("Europe/Lisbon", 1280);
     page.navigate(demo.shop("/categories/planters"));
     Locator card = page.locator("li.card[data-nod-product=celadon-planter]");
     assertThat(card.locator("nod-yes[data-nod=card-arrival]"))

@@ -155,6 +155,23 @@ public class NodIT extends InBrowser {
     assertThat(frame().locator("nod-yes[data-nod^=star-line]")).hasCount(1);
   }
 
+  /** Asked for before the page had spoken it was lost, and nothing was drawn. */
+  @Test
+  public void pointingReachesAPageThatSpeaksLate() {
+    List<Route> held = new ArrayList<>();
+    page.route("**/nodyes.js", held::add);
+    page.navigate(demo.office(PAGE + "&panel=point"));
+    assertThat(page.getByRole(AriaRole.HEADING, named("Point at the page"))).isVisible();
+    page.waitForCondition(() -> !held.isEmpty());
+    page.unroute("**/nodyes.js");
+    held.forEach(Route::resume);
+    page.waitForCondition(
+        () -> {
+          moveOver("p.price");
+          return drawnOver("p.price");
+        });
+  }
+
   /** The frame is drawn smaller than it is, which the driver's own clicks do not reckon with. */
   private void moveOver(String selector) {
     var frameBox = page.locator("iframe[title*='on a wide screen']").boundingBox();

@@ -15,6 +15,7 @@ public class ShopPageIT extends InBrowser {
   @Test
   public void oneRequestToAPageAndNoCookie() {
     var asked = new ArrayList<String>();
+    openIn("Europe/Lisbon", 1280);
     page.onRequest(
         request -> {
           if (request.url().startsWith(demo.office("/"))) {
