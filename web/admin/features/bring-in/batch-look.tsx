@@ -4,6 +4,7 @@ import { Button } from '../../ui/button';
 import { Pick } from '../../ui/pick';
 import { count, number } from '../../shared/words';
 import { Problem, told } from '../../shared/api';
+import { useUnsaved } from '../../shared/unsaved';
 import { AsShoppers } from './as-shoppers';
 import { FileTable } from './file-table';
 import { TakeIn } from './take-in';
@@ -138,6 +139,7 @@ export function BatchLook({ batch, chosen }: BatchLookProps) {
 /** Says that choices are not kept, which is silent work as long as it goes well. */
 function NotKept({ batch, error }: { batch: number; error: unknown }) {
   const fails = useKeepingFails(batch);
+  useUnsaved(`choices ${batch}`, fails);
   if (!fails && !error) return null;
   return (
     <p role="alert" className="rounded-xl bg-rust-soft px-4 py-2.5 text-rust-ink">

@@ -35,6 +35,9 @@ export function SmallPick(props: SmallPickProps) {
       setOpen(false);
     } catch (error) {
       setProblem(told(error));
+      // its own button may have closed it meanwhile: what was set is not lost by that
+      setTouched(true);
+      setOpen(true);
     } finally {
       isKeeping.current = false;
     }

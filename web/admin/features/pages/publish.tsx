@@ -6,7 +6,7 @@ import { useSay } from '../../ui/toasts';
 import { count } from '../../shared/words';
 import { Lacking } from './lacking';
 import { useArrangement, usePublish } from './queries';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 
 /** What is not public yet, in words, and making it so. */
 export function PublishPages() {
@@ -39,58 +39,51 @@ export function PublishPages() {
           {ownAct ? `Publish ${count(changes.length, 'page change')}` : 'Publish'}
         </Button>
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          className={`${SHEET} w-80 p-4!`}
-          align="end"
-          sideOffset={8}
-          aria-label="Publish"
-        >
-          <h2 className="mb-2 text-[16px]">Shoppers will see this from now on</h2>
-          {byPages(changes).map(([pages, texts]) => (
-            <section key={pages} className="mb-3">
-              <h3 className="font-text text-[13px] font-semibold text-ink-2">{pages}</h3>
-              <ul className="list-disc pl-5">
-                {texts.map((text) => (
-                  <li key={text}>{text}</li>
-                ))}
-              </ul>
-            </section>
-          ))}
-          <Lacking className="mb-3" />
-          {unsayable.length > 0 && (
-            <div role="alert" className="mb-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
-              Not yet: {unsayable.join('; ')}.
-            </div>
-          )}
-          <label className="mb-3 flex flex-col gap-1 text-[13px] text-ink-2">
-            A note for yourself
-            <input
-              value={note}
-              maxLength={200}
-              className="rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
-              onChange={(event) => setNote(event.target.value)}
-            />
-          </label>
-          <Popover.Close asChild>
-            <Button
-              look="main"
-              disabled={publish.isPending || unsayable.length > 0}
-              onClick={() =>
-                publish.mutate(note, {
-                  onSuccess: (next) => {
-                    setNote('');
-                    say(`Published as version ${next.publishedVersion}`);
-                  },
-                  onError: sayProblem,
-                })
-              }
-            >
-              Publish {count(changes.length, 'change')}
-            </Button>
-          </Popover.Close>
-        </Popover.Content>
-      </Popover.Portal>
+      <Sheet name="Publish">
+        <h2 className="mb-2 text-[16px]">Shoppers will see this from now on</h2>
+        {byPages(changes).map(([pages, texts]) => (
+          <section key={pages} className="mb-3">
+            <h3 className="font-text text-[13px] font-semibold text-ink-2">{pages}</h3>
+            <ul className="list-disc pl-5">
+              {texts.map((text) => (
+                <li key={text}>{text}</li>
+              ))}
+            </ul>
+          </section>
+        ))}
+        <Lacking className="mb-3" />
+        {unsayable.length > 0 && (
+          <div role="alert" className="mb-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
+            Not yet: {unsayable.join('; ')}.
+          </div>
+        )}
+        <label className="mb-3 flex flex-col gap-1 text-[13px] text-ink-2">
+          A note for yourself
+          <input
+            value={note}
+            maxLength={200}
+            className="rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </label>
+        <Popover.Close asChild>
+          <Button
+            look="main"
+            disabled={publish.isPending || unsayable.length > 0}
+            onClick={() =>
+              publish.mutate(note, {
+                onSuccess: (next) => {
+                  setNote('');
+                  say(`Published as version ${next.publishedVersion}`);
+                },
+                onError: sayProblem,
+              })
+            }
+          >
+            Publish {count(changes.length, 'change')}
+          </Button>
+        </Popover.Close>
+      </Sheet>
     </Popover.Root>
   );
 }
@@ -102,22 +95,31 @@ function NotReady({ waiting }: { waiting: string[] }) {
       <Popover.Trigger className="text-[13px] whitespace-nowrap text-on-plum-2 underline">
         {count(waiting.length, 'change')} not ready to publish
       </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          className={`${SHEET} w-80 p-4!`}
-          align="end"
-          sideOffset={8}
-          aria-label="Not ready to publish"
-        >
-          <h2 className="mb-2 text-[16px]">Before this can be published</h2>
-          <ul className="list-disc pl-5">
-            {waiting.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-        </Popover.Content>
-      </Popover.Portal>
+      <Sheet name="Not ready to publish">
+        <h2 className="mb-2 text-[16px]">Before this can be published</h2>
+        <ul className="list-disc pl-5">
+          {waiting.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      </Sheet>
     </Popover.Root>
+  );
+}
+
+/** What hangs under the bar. */
+function Sheet({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <Popover.Portal>
+      <Popover.Content
+        className={`${SHEET} w-80 p-4!`}
+        align="end"
+        sideOffset={8}
+        aria-label={name}
+      >
+        {children}
+      </Popover.Content>
+    </Popover.Portal>
   );
 }
 

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { mayComeBack } from '../../shared/api';
 import { keepSteps, readSteps, type Steps } from '../../shared/steps';
 import { count } from '../../shared/words';
 import { useSay } from '../../ui/toasts';
@@ -53,6 +54,12 @@ export function useDeskActs({ review, onMoved }: Acting) {
     steps.current = keepSteps(DESK, { ...steps.current, ...next });
   };
 
+  // with the server away a step stays what it was, to be tried again
+  const orElse = (before: Steps<Done>) => (error: unknown) => {
+    if (mayComeBack(error)) stepped(before);
+    throw error;
+  };
+
   const inTurn = (task: () => Promise<unknown>) => {
     queue.current = queue.current
       .then(task)
@@ -102,9 +109,10 @@ export function useDeskActs({ review, onMoved }: Acting) {
       inTurn(async () => {
         const newest = steps.current.done.at(-1);
         if (!newest) return;
+        const before = steps.current;
         // what cannot be taken back any more is not offered again
-        stepped({ done: steps.current.done.slice(0, -1) });
-        const back = await takeBack.mutateAsync(newest.move);
+        stepped({ done: before.done.slice(0, -1) });
+        const back = await takeBack.mutateAsync(newest.move).catch(orElse(before));
         stepped({ undone: [...steps.current.undone, newest] });
         say(`Taken back: ${newest.text} (${count(back.moved, 'review')})`);
       }),
@@ -113,10 +121,11 @@ export function useDeskActs({ review, onMoved }: Acting) {
       inTurn(async () => {
         const again = steps.current.undone.at(-1);
         if (!again) return;
-        stepped({ undone: steps.current.undone.slice(0, -1) });
+        const before = steps.current;
+        stepped({ undone: before.undone.slice(0, -1) });
         const { ids, to, reason } = again;
         leave(ids);
-        say(`Done again: ${await moveTo({ ids, to, reason })}`);
+        say(`Done again: ${await moveTo({ ids, to, reason }).catch(orElse(before))}`);
       }),
     edit: (next: Edit) =>
       review &&

@@ -1,6 +1,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, mayComeBack, need, told } from '../../shared/api';
+import { sendingOf, sentOf } from '../../shared/unsaved';
 
 const PAUSE = 400;
 const AWAY = 'Not kept yet, as the server does not answer. It is tried again by itself.';
@@ -16,6 +17,8 @@ const tellers = new Set<() => void>();
 function toldOf(review: number, trouble: string | undefined): void {
   if (trouble) troubles.set(review, trouble);
   else troubles.delete(review);
+  if (trouble === AWAY) sendingOf(`reply ${review}`);
+  else sentOf(`reply ${review}`);
   tellers.forEach((tell) => {
     tell();
   });

@@ -39,7 +39,8 @@ public class DemoOnAnyDayIT {
       }
       assertEquals(
           silent,
-          List.of("Not here: no visit to its page has been counted yet; it is silent under 5."));
+          List.of(
+              "Not here: no visit to its page was counted in the last 7 days; it is silent under 5."));
     } finally {
       demo.interrupt();
     }

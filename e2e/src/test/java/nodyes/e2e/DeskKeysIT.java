@@ -92,4 +92,18 @@ public class DeskKeysIT extends InBrowser {
     assertThat(page.getByText("15 reviews")).isVisible();
     takenBack(1);
   }
+
+  /** With the server away Z failed, and what it was for could not be taken back any more. */
+  @Test
+  public void aStepThatCouldNotBeTakenBackIsStillThere() {
+    opens();
+    page.keyboard().press("h");
+    assertThat(page.getByText("15 reviews")).isVisible();
+    page.route("**/take-back", Route::abort);
+    page.keyboard().press("z");
+    assertThat(page.getByText("The server cannot be reached").first()).isVisible();
+    page.unroute("**/take-back");
+    takenBack(1);
+    complaints.clear(); // the browser notes that it was away
+  }
 }

@@ -13,6 +13,12 @@ import org.testng.annotations.Test;
 
 /** What an owner typed and left was gone: replies, half-made rules, forms, and where they were. */
 public class NothingTypedIsLostIT extends InBrowser {
+  /** Does something, and waits until the server has answered that it keeps it. */
+  private void keeps(String address, Runnable act) {
+    page.waitForResponse(
+        answer -> answer.url().endsWith(address) && answer.request().method().equals("PUT"), act);
+  }
+
   @Test
   public void aReplyIsThereAgainAfterLoadingAnew() {
     page.navigate(demo.office("/reviews"));
@@ -20,14 +26,10 @@ public class NothingTypedIsLostIT extends InBrowser {
     assertThat(reply).isVisible();
     page.keyboard().press("r");
     assertThat(reply).isFocused();
-    page.waitForResponse(
-        answer -> answer.url().endsWith("/reply-draft") && answer.request().method().equals("PUT"),
-        () -> page.keyboard().insertText("Thank you, and "));
+    keeps("/reply-draft", () -> page.keyboard().insertText("Thank you, and "));
     page.reload();
     assertThat(page.getByLabel(Pattern.compile("^Reply as"))).hasValue("Thank you, and ");
-    page.waitForResponse(
-        answer -> answer.url().endsWith("/reply-draft") && answer.request().method().equals("PUT"),
-        () -> page.getByLabel(Pattern.compile("^Reply as")).fill(""));
+    keeps("/reply-draft", () -> page.getByLabel(Pattern.compile("^Reply as")).fill(""));
   }
 
   @Test
@@ -96,9 +98,8 @@ public class NothingTypedIsLostIT extends InBrowser {
     Locator days = page.getByRole(AriaRole.BUTTON, named("Days on the way, Germany")).first();
     days.click();
     page.getByLabel("Most working days").fill("9");
-    page.waitForResponse(
-        answer ->
-            answer.url().endsWith("/api/v1/delivery") && answer.request().method().equals("PUT"),
+    keeps(
+        "/api/v1/delivery",
         () -> page.getByRole(AriaRole.HEADING, named("The days that count")).click());
     assertThat(days).containsText("9");
     page.keyboard().press("z");
@@ -121,9 +122,7 @@ public class NothingTypedIsLostIT extends InBrowser {
     assertThat(page.getByText("Not kept yet, as the server does not answer")).hasCount(0);
     page.reload();
     assertThat(reply).hasValue("Typed while the server is away");
-    page.waitForResponse(
-        answer -> answer.url().endsWith("/reply-draft") && answer.request().method().equals("PUT"),
-        () -> reply.fill(""));
+    keeps("/reply-draft", () -> reply.fill(""));
     complaints.clear(); // the browser notes that it was away
   }
 

@@ -21,9 +21,10 @@ public sealed interface Figure {
   /**
    * Visitors in the last so much time.
    *
-   * @param isEver whether anyone was counted lately at all, and the counting so works
+   * @param isAnyCounted whether anyone was counted in the last seven days; if not, it may be the
+   *     counting that has not begun
    */
-  record Visitors(long number, ViewWindow window, boolean isEver) implements Figure {}
+  record Visitors(long number, ViewWindow window, boolean isAnyCounted) implements Figure {}
 
   /**
    * When an order arrives.

@@ -26,7 +26,7 @@ public record Seen(Map<ProductId, Map<ViewWindow, Counted>> counts) {
     return Optional.ofNullable(counts.getOrDefault(product, Map.of()).get(window));
   }
 
-  /** Whether anyone at all was counted at a product, over any of the times. */
+  /** Whether anyone at all was counted at a product, over any of the times looked back on. */
   boolean isAny(ProductId product) {
     return counts.getOrDefault(product, Map.of()).values().stream()
         .anyMatch(counted -> counted.number() > 0);

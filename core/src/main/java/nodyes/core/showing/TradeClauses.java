@@ -149,8 +149,8 @@ final class TradeClauses {
   }
 
   static String visitors(Figure.Visitors visitors) {
-    if (!visitors.isEver()) {
-      return "no visit to its page has been counted yet";
+    if (!visitors.isAnyCounted()) {
+      return "no visit to its page was counted in the last 7 days";
     }
     String people = visitors.number() == 0 ? "nobody" : counted(visitors.number(), "visitor");
     return people

@@ -213,7 +213,7 @@ public class PresencePartsTest {
             .with(new Seen(Map.of(ID, Map.of(ViewWindow.NOW, new Counted(0, true)))));
     assertEquals(
         sentence(ask(visitors("now"), facts, NOW)),
-        "Not here: no visit to its page has been counted yet; it is silent under 5.");
+        "Not here: no visit to its page was counted in the last 7 days; it is silent under 5.");
   }
 
   private static RecentOrders orders(String... options) {
