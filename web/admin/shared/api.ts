@@ -15,25 +15,22 @@ export class Problem extends Error {
   }
 }
 
-function cookie(name: string): string {
-  const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`));
-  return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
-}
+/** What this page sends with each change: it follows from the sign-in and is told with it. */
+const page = { token: '' };
+export const pageIs = (token: string | undefined) => {
+  page.token = token ?? '';
+};
+export const pageHeader = () => ({ 'Nodyes-Page': page.token });
 
-/** The token that proves a request comes from this page. */
-export const csrfHeader = () => ({ 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') });
-
-const csrf: Middleware = {
+const marked: Middleware = {
   onRequest({ request }) {
-    if (request.method !== 'GET') {
-      Object.entries(csrfHeader()).forEach(([name, value]) => request.headers.set(name, value));
-    }
+    if (request.method !== 'GET') request.headers.set('Nodyes-Page', page.token);
     return request;
   },
 };
 
 export const api = createClient<paths>({ baseUrl: '' });
-api.use(csrf);
+api.use(marked);
 
 interface ProblemBody {
   detail?: string;
@@ -72,7 +69,8 @@ export async function need<T>(
     throw new Problem(0, 'The server cannot be reached. Nothing was changed; try again.');
   }
   if (!answer.response.ok) {
-    if (answer.response.status === 401) window.dispatchEvent(new Event(SIGNED_OUT));
+    // 403: the page may know an older sign-in than the one that is there now
+    if ([401, 403].includes(answer.response.status)) window.dispatchEvent(new Event(SIGNED_OUT));
     throw problemOf(answer.response.status, answer.error);
   }
   return answer.data as T;
@@ -80,7 +78,7 @@ export async function need<T>(
 
 /** Sends a form with files; what the server made of it, or its problem thrown. */
 export async function sendForm<T>(address: string, form: FormData): Promise<T> {
-  const answer = await fetch(address, { method: 'POST', headers: csrfHeader(), body: form }).catch(
+  const answer = await fetch(address, { method: 'POST', headers: pageHeader(), body: form }).catch(
     () => {
       throw new Problem(0, 'The server cannot be reached. Nothing was stored; try again.');
     },

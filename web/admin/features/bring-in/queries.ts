@@ -1,7 +1,7 @@
 import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   api,
-  csrfHeader,
+  pageHeader,
   mayComeBack,
   need,
   Problem,
@@ -162,7 +162,7 @@ export function send(file: File, progress: (percent: number) => void) {
     const form = new FormData();
     form.append('file', file);
     request.open('POST', '/api/v1/bring-in');
-    Object.entries(csrfHeader()).forEach(([name, value]) => request.setRequestHeader(name, value));
+    Object.entries(pageHeader()).forEach(([name, value]) => request.setRequestHeader(name, value));
     request.send(form);
   });
   return { done, cancel: () => request.abort() };

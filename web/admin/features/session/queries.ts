@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, need, type Schemas } from '../../shared/api';
+import { api, need, pageIs, type Schemas } from '../../shared/api';
 import { forgetSteps } from '../../shared/steps';
 
 export type Session = Schemas['SessionView'];
@@ -7,10 +7,17 @@ export type Session = Schemas['SessionView'];
 /** Whoever leaves on purpose sees the door alone; whose session ended goes on where they were. */
 export const leaving = { isOnPurpose: false };
 
+/** With each answer on who is here comes what this page sends with changes. */
+async function heard(asked: Promise<Session>): Promise<Session> {
+  const session = await asked;
+  pageIs(session.page);
+  return session;
+}
+
 export function useSession() {
   return useQuery({
     queryKey: ['session'],
-    queryFn: () => need(api.GET('/api/v1/session')),
+    queryFn: () => heard(need(api.GET('/api/v1/session'))),
     staleTime: Infinity,
     refetchInterval: 300_000,
   });
@@ -20,10 +27,10 @@ export function useSession() {
 export function useEnter() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (given: { signIn: Schemas['SignIn'] } | { firstRun: Schemas['FirstRun'] }) =>
+    mutationFn: (given: { signIn: Schemas['SignInGiven'] } | { firstRun: Schemas['FirstRun'] }) =>
       'signIn' in given
-        ? need(api.POST('/api/v1/session', { body: given.signIn }))
-        : need(api.POST('/api/v1/first-run', { body: given.firstRun })),
+        ? heard(need(api.POST('/api/v1/session', { body: given.signIn })))
+        : heard(need(api.POST('/api/v1/first-run', { body: given.firstRun }))),
     onSuccess: (session) => {
       leaving.isOnPurpose = false;
       queries.setQueryData(['session'], session);
@@ -38,7 +45,7 @@ export function useLeave() {
   return useMutation({
     mutationFn: () => {
       leaving.isOnPurpose = true;
-      return need(api.DELETE('/api/v1/session'));
+      return heard(need(api.DELETE('/api/v1/session')));
     },
     onSuccess: (session) => {
       queries.setQueryData(['session'], session);

@@ -3,7 +3,7 @@ package nodyes.app;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.concurrent.Callable;
-import nodyes.server.shop.People;
+import nodyes.server.people.People;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 

@@ -20,8 +20,6 @@ final class ServerStart {
   ServerStart(int port, Path data) {
     set("server.port", String.valueOf(port));
     set("nodyes.data", data.toAbsolutePath().toString());
-    set("server.servlet.session.persistent", "true");
-    set("server.servlet.session.store-dir", data.resolve("sessions").toAbsolutePath().toString());
   }
 
   ServerStart loopback() {

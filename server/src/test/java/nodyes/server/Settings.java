@@ -17,6 +17,8 @@ public final class Settings {
         Optional.empty(),
         Set.of(),
         Optional.empty(),
+        Set.of(),
+        Optional.empty(),
         Map.of(),
         "nod-yes@shop.example",
         240,

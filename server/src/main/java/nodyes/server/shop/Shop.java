@@ -38,7 +38,7 @@ public class Shop {
   }
 
   /** A new shop counts in the time zone of its owner's machine, and in the money of its country. */
-  void begin(@Nullable String zone) {
+  public void begin(@Nullable String zone) {
     if (zone == null || !ZoneId.getAvailableZoneIds().contains(zone)) {
       return;
     }

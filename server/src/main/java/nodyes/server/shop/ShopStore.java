@@ -1,10 +1,7 @@
 package nodyes.server.shop;
 
-import static nodyes.generated.Tables.API_KEY;
-import static nodyes.generated.Tables.PERSON;
 import static nodyes.generated.Tables.SHOP;
 
-import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Optional;
 import nodyes.server.database.Database;
@@ -50,31 +47,5 @@ class ShopStore {
           row.setBasketPath(shop.basketPath());
           sql.insertInto(SHOP).set(row).onConflict(SHOP.ID).doUpdate().set(row).execute();
         });
-  }
-
-  boolean hasPeople() {
-    return database.read(sql -> sql.fetchExists(PERSON));
-  }
-
-  Optional<Person> person(String email) {
-    return database.read(
-        sql ->
-            sql.selectFrom(PERSON)
-                .where(PERSON.EMAIL.eq(email))
-                .fetchOptional(
-                    row -> new Person(row.getEmail(), row.getName(), row.getPasswordHash())));
-  }
-
-  void add(Person person, Instant now) {
-    database.change(
-        sql ->
-            sql.insertInto(
-                    PERSON, PERSON.EMAIL, PERSON.NAME, PERSON.PASSWORD_HASH, PERSON.CREATED_AT)
-                .values(person.email(), person.name(), person.passwordHash(), now)
-                .execute());
-  }
-
-  boolean knowsKey(String keyHash) {
-    return database.read(sql -> sql.fetchExists(API_KEY, API_KEY.KEY_HASH.eq(keyHash)));
   }
 }

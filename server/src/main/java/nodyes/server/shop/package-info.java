@@ -1,4 +1,4 @@
-/** The shop itself, its people and keys, and signing in. */
+/** The shop itself and its settings. */
 @NullMarked
 package nodyes.server.shop;
 

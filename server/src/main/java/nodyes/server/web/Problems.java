@@ -32,7 +32,11 @@ class Problems extends ResponseEntityExceptionHandler {
     if (!refusal.faults().isEmpty()) {
       problem.setProperty("faults", refusal.faults());
     }
-    return ResponseEntity.status(refusal.status()).body(problem);
+    var answer = ResponseEntity.status(refusal.status());
+    refusal
+        .waitSeconds()
+        .ifPresent(seconds -> answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds)));
+    return answer.body(problem);
   }
 
   @Override

@@ -1,12 +1,15 @@
 package nodyes.server.web;
 
+import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
 /** A request that cannot be met, with what a person is told: what happened, and what to do. */
 public class Refusal extends RuntimeException {
   private final HttpStatus status;
   private final transient List<Fault> faults;
+  private final transient Optional<Duration> wait;
 
   /** One thing that is wrong with one value. */
   public record Fault(String field, String reason) {}
@@ -18,9 +21,19 @@ public class Refusal extends RuntimeException {
 
   /** A refusal that lists what is wrong with which value. */
   public Refusal(HttpStatus status, String detail, List<Fault> faults) {
+    this(status, detail, faults, Optional.empty());
+  }
+
+  private Refusal(HttpStatus status, String detail, List<Fault> faults, Optional<Duration> wait) {
     super(detail);
     this.status = status;
     this.faults = List.copyOf(faults);
+    this.wait = wait;
+  }
+
+  /** 429: it may be asked again after so long (RFC 6585, 4). */
+  public static Refusal busy(String detail, Duration wait) {
+    return new Refusal(HttpStatus.TOO_MANY_REQUESTS, detail, List.of(), Optional.of(wait));
   }
 
   /** 404 with a text. */
@@ -48,6 +61,11 @@ public class Refusal extends RuntimeException {
 
   HttpStatus status() {
     return status;
+  }
+
+  /** After how long it may be asked again, where that is known; whole seconds, 1 at least. */
+  Optional<Long> waitSeconds() {
+    return wait.map(time -> Math.max(1, time.plusMillis(999).toSeconds()));
   }
 
   /** What is wrong, value by value; empty where it is the whole. */

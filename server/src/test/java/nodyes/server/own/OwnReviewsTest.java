@@ -171,7 +171,7 @@ public class OwnReviewsTest extends ServerTest {
   private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder rule(
       String content) {
     return put("/api/v1/own-reviews/rule")
-        .with(SecurityMockMvcRequestPostProcessors.csrf())
+        .with(SecurityMockMvcRequestPostProcessors.csrf().asHeader())
         .contentType(MediaType.APPLICATION_JSON)
         .content(content);
   }

@@ -49,7 +49,7 @@ public class PageCheckTest extends ServerTest {
   private void save(JsonNode settings) throws Exception {
     http.perform(
             put("/api/v1/shop")
-                .with(csrf())
+                .with(csrf().asHeader())
                 .with(user("Rita").roles("OWNER"))
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(json.writeValueAsString(settings)))

@@ -26,7 +26,7 @@ public class ShopSettingsTest extends ServerTest {
   private ResultActions save(String settings) throws Exception {
     return http.perform(
         put("/api/v1/shop")
-            .with(csrf())
+            .with(csrf().asHeader())
             .with(user("Rita").roles("OWNER"))
             .contentType(MediaType.APPLICATION_JSON)
             .content(settings));

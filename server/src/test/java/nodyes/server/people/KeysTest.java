@@ -1,4 +1,4 @@
-package nodyes.server.shop;
+package nodyes.server.people;
 
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
@@ -21,14 +21,16 @@ public class KeysTest extends ServerTest {
     return http.perform(
         request
             .with(user("rita").roles("OWNER"))
-            .with(csrf())
+            .with(csrf().asHeader())
             .contentType(MediaType.APPLICATION_JSON));
   }
 
   @Test
   public void aKeyOpensTheDoorToAProgramUntilItIsTakenOut() throws Exception {
     String key =
-        body(asOwner(post("/api/v1/keys").content("{\"name\":\"the till\"}"))
+        body(asOwner(
+                    post("/api/v1/keys")
+                        .content("{\"name\":\"the till\",\"scopes\":[\"PRODUCTS_IN\"]}"))
                 .andExpect(status().isOk()))
             .path("key")
             .asString();
@@ -46,8 +48,9 @@ public class KeysTest extends ServerTest {
   @Test
   public void aProgramMakesNoKeysAndANameIsGiven() throws Exception {
     ask("/api/v1/keys").andExpect(status().isForbidden());
-    send("/api/v1/keys", "{\"name\":\"mine\"}").andExpect(status().isForbidden());
-    asOwner(post("/api/v1/keys").content("{\"name\":\"  \"}"))
+    send("/api/v1/keys", "{\"name\":\"mine\",\"scopes\":[\"ALL\"]}")
+        .andExpect(status().isForbidden());
+    asOwner(post("/api/v1/keys").content("{\"name\":\"  \",\"scopes\":[\"ALL\"]}"))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("name"));
   }

@@ -1,52 +1,63 @@
-package nodyes.server.shop;
+package nodyes.server.access;
 
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import nodyes.server.ServerSettings;
+import nodyes.server.people.Caller;
+import nodyes.server.people.Keys;
+import nodyes.server.people.SignIns;
+import nodyes.server.shop.Shop;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpMethod;
-import org.springframework.http.MediaType;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Who may ask for what. */
+/** The order in which a request is judged. */
 @Configuration
 class SecuritySetup {
   private static final String SIGN_IN = "Sign in, or send a valid key.";
   private static final String TOO_OLD =
       "The page was open for too long, so nothing was changed. Try again; what you typed is still there.";
 
-  @Bean
-  SecurityContextRepository securityContexts() {
-    return new HttpSessionSecurityContextRepository();
-  }
-
   /** What shop pages ask: open to all, without session or cookie. */
   @Bean
   @Order(1)
-  SecurityFilterChain open(HttpSecurity http) {
+  SecurityFilterChain open(HttpSecurity http, ByTable table) {
     return http.securityMatcher("/embed/**", "/nodyes.js", "/nodyes/**", "/healthz")
-        .authorizeHttpRequests(all -> all.anyRequest().permitAll())
+        .authorizeHttpRequests(all -> all.anyRequest().access(table))
         .csrf(csrf -> csrf.disable())
         .requestCache(cache -> cache.disable())
         .sessionManagement(
             session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        .exceptionHandling(
+            errors ->
+                errors
+                    .authenticationEntryPoint(
+                        (_, response, _) ->
+                            ProblemAnswer.write(response, 404, "There is nothing at this address."))
+                    .accessDeniedHandler(
+                        (_, response, _) ->
+                            ProblemAnswer.write(
+                                response, 404, "There is nothing at this address.")))
         .headers(
             headers ->
                 headers
                     .cacheControl(cache -> cache.disable())
+                    .httpStrictTransportSecurity(hsts -> hsts.includeSubDomains(false))
                     // the neutral page says itself who may frame it; the rest are no pages
                     .frameOptions(frames -> frames.disable()))
         .build();
@@ -58,56 +69,80 @@ class SecuritySetup {
   SecurityFilterChain backOffice(
       HttpSecurity http,
       Shop shop,
-      ShopStore store,
-      ServerSettings settings,
-      SecurityContextRepository contexts) {
-    http.authorizeHttpRequests(
-            rules ->
-                rules
-                    .requestMatchers("/api/v1/session", "/api/v1/first-run")
-                    .permitAll()
-                    .requestMatchers(HttpMethod.PUT, "/api/v1/shop", "/api/v1/own-reviews/rule")
-                    .hasRole(Role.OWNER.name())
-                    .requestMatchers("/api/v1/keys/**", "/api/v1/leaving/**")
-                    .hasRole(Role.OWNER.name())
-                    .requestMatchers("/api/**")
-                    .hasAnyRole(Role.OWNER.name(), Role.MACHINE.name())
-                    .anyRequest()
-                    .permitAll())
-        .csrf(csrf -> csrf.spa().ignoringRequestMatchers(ApiKeyFilter::carriesKey))
-        .securityContext(context -> context.securityContextRepository(contexts))
+      Keys keys,
+      SignIns signIns,
+      PageTokens tokens,
+      ByTable table,
+      UploadRoom room,
+      ServerSettings settings) {
+    http.authorizeHttpRequests(rules -> rules.anyRequest().access(table))
+        .csrf(
+            csrf ->
+                csrf.csrfTokenRepository(tokens)
+                    .csrfTokenRequestHandler(new PageTokens.FromHeader())
+                    .requireCsrfProtectionMatcher(SecuritySetup::needsToken)
+                    .sessionAuthenticationStrategy((_, _, _) -> {}))
+        .securityContext(
+            context -> context.securityContextRepository(new SignedInContexts(signIns)))
+        .sessionManagement(
+            session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         .requestCache(cache -> cache.disable())
         .logout(logout -> logout.disable())
         .exceptionHandling(
             errors ->
                 errors
-                    .authenticationEntryPoint((_, response, _) -> problem(response, 401, SIGN_IN))
+                    .authenticationEntryPoint(
+                        (_, response, _) -> ProblemAnswer.write(response, 401, SIGN_IN))
                     .accessDeniedHandler((_, response, denied) -> refuse(response, denied)))
         .headers(
             headers ->
                 headers
                     .cacheControl(cache -> cache.disable())
+                    .httpStrictTransportSecurity(hsts -> hsts.includeSubDomains(false))
                     .frameOptions(frames -> frames.deny())
                     .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                     .addHeaderWriter(
                         (HttpServletRequest request, HttpServletResponse response) ->
                             response.setHeader("Content-Security-Policy", policy(shop))))
-        .addFilterBefore(new ApiKeyFilter(store, settings), AnonymousAuthenticationFilter.class);
+        .addFilterBefore(new SameOrigin(), CsrfFilter.class)
+        .addFilterBefore(new ApiKeyFilter(keys), AnonymousAuthenticationFilter.class)
+        .addFilterAfter(filter(room), AuthorizationFilter.class);
     if (settings.demo()) {
       http.addFilterBefore(new DemoOwnerFilter(), CsrfFilter.class);
     }
     return http.build();
   }
 
-  /** Where a session ended, its token is unknown too: then it is the session that is missed. */
+  private static OncePerRequestFilter filter(UploadRoom room) {
+    return new OncePerRequestFilter() {
+      @Override
+      protected void doFilterInternal(
+          HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+          throws ServletException, IOException {
+        room.filter(request, response, chain);
+      }
+    };
+  }
+
+  /** Whoever is not known by a cookie has nothing that another page could use. */
+  private static boolean needsToken(HttpServletRequest request) {
+    return !SameOrigin.isSafe(request)
+        && !ApiKeyFilter.carriesKey(request)
+        && SecurityContextHolder.getContext().getAuthentication() != null;
+  }
+
   private static void refuse(HttpServletResponse response, AccessDeniedException denied)
       throws IOException {
-    boolean isTokenMissed = denied instanceof CsrfException;
-    if (isTokenMissed && SecurityContextHolder.getContext().getAuthentication() == null) {
-      problem(response, 401, SIGN_IN);
-    } else {
-      problem(response, 403, isTokenMissed ? TOO_OLD : "You are not allowed to do this.");
-    }
+    ProblemAnswer.write(response, 403, denied instanceof CsrfException ? TOO_OLD : why());
+  }
+
+  private static String why() {
+    Authentication who = SecurityContextHolder.getContext().getAuthentication();
+    boolean isHeld =
+        who != null
+            && who.getAuthorities().stream()
+                .anyMatch(one -> Caller.HELD.equals(one.getAuthority()));
+    return isHeld ? "Set up your second step first." : "You are not allowed to do this.";
   }
 
   /** Everything from here alone; frames from the shop, whose pages the owner looks at. */
@@ -118,12 +153,5 @@ class SecuritySetup {
         + "; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'"
         + "; form-action 'self'; frame-ancestors 'none'; frame-src 'self'"
         + frames;
-  }
-
-  private static void problem(HttpServletResponse response, int status, String detail)
-      throws IOException {
-    response.setStatus(status);
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.getWriter().write("{\"status\":" + status + ",\"detail\":\"" + detail + "\"}");
   }
 }

@@ -1,4 +1,4 @@
-package nodyes.server.shop;
+package nodyes.server.access;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
+import nodyes.server.people.Caller;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -28,7 +29,7 @@ class DemoOwnerFilter extends OncePerRequestFilter {
         && LOOPBACK.contains(request.getRemoteAddr())
         && LOOPBACK_NAMES.contains(request.getServerName())) {
       var context = SecurityContextHolder.createEmptyContext();
-      context.setAuthentication(Caller.of(NAME, Role.OWNER));
+      context.setAuthentication(Caller.owner(NAME));
       SecurityContextHolder.setContext(context);
     }
     chain.doFilter(request, response);

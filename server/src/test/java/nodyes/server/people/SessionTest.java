@@ -1,8 +1,7 @@
-package nodyes.server.shop;
+package nodyes.server.people;
 
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -13,28 +12,25 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import jakarta.servlet.http.Cookie;
 import java.util.Optional;
 import nodyes.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
-import org.springframework.mock.web.MockHttpSession;
 import org.springframework.test.web.servlet.ResultActions;
 import org.testng.annotations.Test;
 
 public class SessionTest extends ServerTest {
   @Autowired private People people;
 
-  private ResultActions sends(String address, String body, String from, MockHttpSession session)
-      throws Exception {
+  private ResultActions sends(String address, String body, String from) throws Exception {
     return http.perform(
         post(address)
-            .with(csrf())
             .with(
                 request -> {
                   request.setRemoteAddr(from);
                   return request;
                 })
-            .session(session)
             .contentType(MediaType.APPLICATION_JSON)
             .content(body));
   }
@@ -89,57 +85,68 @@ public class SessionTest extends ServerTest {
 
   @Test
   public void theFirstRunMakesTheOwnerWithTheCodeOnce() throws Exception {
-    var session = new MockHttpSession();
     http.perform(get("/api/v1/session")).andExpect(jsonPath("$.state").value("FIRST_RUN"));
     String owner =
         "{\"code\":\"%s\",\"name\":\"Rita\",\"email\":\"Rita@shop.example\",\"password\":\"%s\","
             + "\"zone\":\"Asia/Tokyo\"}";
-    sends(
-            "/api/v1/first-run",
-            owner.formatted("AAAA-BBBB-CCCC", "a long enough one"),
-            "10.0.0.1",
-            session)
+    sends("/api/v1/first-run", owner.formatted("AAAA-BBBB-CCCC", "a long enough one"), "10.0.0.1")
         .andExpect(status().isForbidden());
     Optional<String> code = people.firstRunCode();
-    sends("/api/v1/first-run", owner.formatted(code.orElseThrow(), "short"), "10.0.0.1", session)
+    sends("/api/v1/first-run", owner.formatted(code.orElseThrow(), "short"), "10.0.0.1")
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("password"));
     String typed = code.orElseThrow().toLowerCase(java.util.Locale.ROOT).replace("-", " ");
-    sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1", session)
-        .andExpect(status().isOk())
-        .andExpect(jsonPath("$.name").value("Rita"));
-    http.perform(get("/api/v1/shop").session(session))
+    Cookie session =
+        sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1")
+            .andExpect(status().isOk())
+            .andExpect(jsonPath("$.name").value("Rita"))
+            .andExpect(jsonPath("$.role").value("OWNER"))
+            .andReturn()
+            .getResponse()
+            .getCookie("nodyes");
+    http.perform(get("/api/v1/shop").cookie(session))
         .andExpect(jsonPath("$.zone").value("Asia/Tokyo"))
         .andExpect(jsonPath("$.currency").value("JPY"));
-    http.perform(get("/api/v1/reviews").session(session)).andExpect(status().isOk());
-    sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1", session)
+    http.perform(get("/api/v1/reviews").cookie(session)).andExpect(status().isOk());
+    sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1")
         .andExpect(status().isConflict());
 
-    http.perform(delete("/api/v1/session").with(csrf()).session(session));
-    var another = new MockHttpSession();
+    http.perform(delete("/api/v1/session").cookie(session).header("Nodyes-Page", page(session)))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.state").value("SIGNED_OUT"));
+    http.perform(get("/api/v1/reviews").cookie(session)).andExpect(status().isUnauthorized());
     String signIn = "{\"email\":\"rita@SHOP.example\",\"password\":\"%s\"}";
-    sends("/api/v1/session", signIn.formatted("a wrong one here"), "10.0.0.2", another)
+    sends("/api/v1/session", signIn.formatted("a wrong one here"), "10.0.0.2")
         .andExpect(status().isUnauthorized());
-    sends("/api/v1/session", signIn.formatted("a long enough one"), "10.0.0.2", another)
+    Cookie another =
+        sends("/api/v1/session", signIn.formatted("a long enough one"), "10.0.0.2")
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getCookie("nodyes");
+    http.perform(get("/api/v1/reviews").cookie(another)).andExpect(status().isOk());
+    http.perform(post("/api/v1/preview-tokens").cookie(another)).andExpect(status().isForbidden());
+    http.perform(
+            post("/api/v1/preview-tokens").cookie(another).header("Nodyes-Page", page(another)))
         .andExpect(status().isOk());
-    http.perform(get("/api/v1/reviews").session(another)).andExpect(status().isOk());
-    http.perform(post("/api/v1/preview-tokens").session(another)).andExpect(status().isForbidden());
     Person stored = people.check("rita@shop.example", "a long enough one").orElseThrow();
     assertTrue(!stored.passwordHash().contains("long enough"));
     assertEquals(stored.email(), "rita@shop.example");
   }
 
+  private String page(Cookie session) throws Exception {
+    return body(http.perform(get("/api/v1/session").cookie(session))).path("page").asString();
+  }
+
   @Test
   public void guessingIsSlowedDown() throws Exception {
     String body = "{\"email\":\"x@shop.example\",\"password\":\"guess\"}";
-    int last = 0;
-    for (int i = 0; i < 11; i++) {
-      last =
-          sends("/api/v1/session", body, "10.0.0.99", new MockHttpSession())
-              .andReturn()
-              .getResponse()
-              .getStatus();
+    for (int i = 0; i < 5; i++) {
+      sends("/api/v1/session", body, "10.0.0.99").andExpect(status().isUnauthorized());
     }
-    assertEquals(last, 429);
+    sends("/api/v1/session", body, "10.0.0.99")
+        .andExpect(status().isTooManyRequests())
+        .andExpect(header().string("Retry-After", "1"));
+    sends("/api/v1/session", body, "10.0.0.98").andExpect(status().isUnauthorized());
   }
 }

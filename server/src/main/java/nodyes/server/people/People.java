@@ -1,15 +1,15 @@
-package nodyes.server.shop;
+package nodyes.server.people;
 
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nodyes.server.ServerSettings;
+import nodyes.server.shop.Shop;
 import nodyes.server.web.Refusal;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.stereotype.Component;
 
 /** Who may sign in, and the first of them. */
@@ -18,25 +18,17 @@ public class People {
   // without letters and digits that look alike
   private static final String CODE_LETTERS = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
   private static final int CODE_LENGTH = 12;
-  // OWASP Password Storage Cheat Sheet for PBKDF2-HMAC-SHA256 (from memory)
-  private static final int PBKDF2_ROUNDS = 600_000;
-  private static final int SALT_BYTES = 16;
-  private static final int HASH_BYTES = 32;
 
-  private final ShopStore store;
+  private final PeopleStore store;
+  private final Passwords passwords;
+  private final Shop shop;
   private final Clock clock;
-  private final PasswordEncoder passwords =
-      new Pbkdf2PasswordEncoder(
-          "",
-          SALT_BYTES,
-          PBKDF2_ROUNDS,
-          Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
-  // a salt and a hash by chance, that no password is known for and that are checked as any are
-  private final String decoyHash = HexFormat.of().formatHex(chance(SALT_BYTES + HASH_BYTES));
   private volatile Optional<String> firstRunCode = Optional.empty();
 
-  People(ShopStore store, Clock clock, ServerSettings settings) {
+  People(PeopleStore store, Passwords passwords, Shop shop, Clock clock, ServerSettings settings) {
     this.store = store;
+    this.passwords = passwords;
+    this.shop = shop;
     this.clock = clock;
     if (!settings.demo() && !store.hasPeople()) {
       firstRunCode = Optional.of(newCode());
@@ -57,39 +49,56 @@ public class People {
     String expected =
         firstRunCode.orElseThrow(
             () -> new Refusal(HttpStatus.CONFLICT, "This shop has an owner already; sign in."));
-    String given = code.toUpperCase(java.util.Locale.ROOT).replaceAll("[^A-Z0-9]", "");
+    String given = code.toUpperCase(Locale.ROOT).replaceAll("[^A-Z0-9]", "");
     String wanted = expected.replace("-", "");
     if (!MessageDigest.isEqual(bytes(given), bytes(wanted))) {
       throw new Refusal(HttpStatus.FORBIDDEN, "That is not the code printed at the start.");
     }
-    var owner = new Person(plain(email), name.strip(), passwords.encode(password));
-    store.add(owner, clock.instant());
+    checkNew(password, name, email);
+    Person owner =
+        store.add(
+            plain(email), name.strip(), passwords.hash(password), Role.OWNER, clock.instant());
     firstRunCode = Optional.empty();
     return owner;
   }
 
+  /** The person of an address, if there is one. */
+  Optional<Person> find(String email) {
+    return store.person(plain(email));
+  }
+
   /** The person with that address and password; takes as long where there is none. */
   Optional<Person> check(String email, String password) {
-    Optional<Person> person = store.person(plain(email));
-    boolean fits = passwords.matches(password, person.map(Person::passwordHash).orElse(decoyHash));
-    return fits ? person : Optional.empty();
+    Optional<Person> person = find(email);
+    return passwords.fits(password, person.map(Person::passwordHash)) ? person : Optional.empty();
   }
 
-  private static byte[] chance(int bytes) {
-    byte[] all = new byte[bytes];
-    new SecureRandom().nextBytes(all);
-    return all;
+  /** Refuses a new password that is easily guessed, with what is wrong with it. */
+  void checkNew(String password, String name, String email) {
+    String mailbox = email.substring(0, Math.max(0, email.indexOf('@')));
+    passwords
+        .fault(password, List.of(name, mailbox, email, shop.settings().name(), "nod yes"))
+        .ifPresent(
+            fault -> {
+              throw Refusal.value("password", fault);
+            });
   }
 
-  private static String plain(String email) {
-    return email.strip().toLowerCase(java.util.Locale.ROOT);
+  void setPassword(Person person, String password) {
+    checkNew(password, person.name(), person.email());
+    store.setPassword(person.id(), passwords.hash(password));
+  }
+
+  static String plain(String email) {
+    return email.strip().toLowerCase(Locale.ROOT);
   }
 
   private static byte[] bytes(String text) {
     return text.getBytes(java.nio.charset.StandardCharsets.UTF_8);
   }
 
-  private static String newCode() {
+  /** A code that a person types: letters and digits in groups of four. */
+  static String newCode() {
     var random = new SecureRandom();
     var code = new StringBuilder();
     for (int i = 0; i < CODE_LENGTH; i++) {

@@ -1,31 +1,23 @@
-package nodyes.server.shop;
+package nodyes.server.access;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Optional;
-import nodyes.server.ServerSettings;
-import nodyes.server.web.Sha256;
+import nodyes.server.people.Keys;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/**
- * Signs in a machine by {@code Authorization: Bearer KEY} (RFC 6750); keys are stored as hashes.
- */
+/** Signs in a program by {@code Authorization: Bearer KEY} (RFC 6750). */
 class ApiKeyFilter extends OncePerRequestFilter {
-  private static final int HASH_BYTES = 32;
-
   private static final String SCHEME = "Bearer ";
 
-  private final ShopStore store;
-  private final Optional<String> startKeyHash;
+  private final Keys keys;
 
-  ApiKeyFilter(ShopStore store, ServerSettings settings) {
-    this.store = store;
-    this.startKeyHash = settings.apiKey().map(ApiKeyFilter::hash);
+  ApiKeyFilter(Keys keys) {
+    this.keys = keys;
   }
 
   static boolean carriesKey(HttpServletRequest request) {
@@ -39,17 +31,11 @@ class ApiKeyFilter extends OncePerRequestFilter {
       throws ServletException, IOException {
     if (carriesKey(request)) {
       String key = request.getHeader(HttpHeaders.AUTHORIZATION).substring(SCHEME.length()).strip();
-      String hash = hash(key);
-      if (startKeyHash.map(hash::equals).orElse(false) || store.knowsKey(hash)) {
-        var context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(Caller.of("a program", Role.MACHINE));
-        SecurityContextHolder.setContext(context);
-      }
+      // whoever brings a key acts by it alone, whatever cookies come along
+      var context = SecurityContextHolder.createEmptyContext();
+      keys.caller(key).ifPresent(context::setAuthentication);
+      SecurityContextHolder.setContext(context);
     }
     chain.doFilter(request, response);
-  }
-
-  static String hash(String key) {
-    return Sha256.hex(Sha256.of(key), HASH_BYTES);
   }
 }

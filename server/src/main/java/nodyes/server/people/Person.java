@@ -1,0 +1,24 @@
+package nodyes.server.people;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * Someone who may sign in.
+ *
+ * @param secondStep the secret of the second step, if there is one
+ */
+public record Person(
+    long id,
+    String email,
+    String name,
+    String passwordHash,
+    Role role,
+    Optional<String> secondStep,
+    Instant since) {
+  /** Without what nobody is told. */
+  @Override
+  public String toString() {
+    return "Person " + id + " (" + role + ")";
+  }
+}

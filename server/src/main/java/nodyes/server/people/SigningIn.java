@@ -1,0 +1,79 @@
+package nodyes.server.people;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import nodyes.server.trail.Trail;
+import nodyes.server.web.Given;
+import nodyes.server.web.Network;
+import nodyes.server.web.Refusal;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.stereotype.Component;
+
+/** Signs people in, slowly for those who guess. */
+@Component
+class SigningIn {
+  private final People people;
+  private final SecondSteps secondSteps;
+  private final SignIns signIns;
+  private final Guesses guesses;
+  private final PeopleStore store;
+  private final SignInNotice notice;
+  private final Trail trail;
+
+  SigningIn(
+      People people,
+      SecondSteps secondSteps,
+      SignIns signIns,
+      Guesses guesses,
+      PeopleStore store,
+      SignInNotice notice,
+      Trail trail) {
+    this.people = people;
+    this.secondSteps = secondSteps;
+    this.signIns = signIns;
+    this.guesses = guesses;
+    this.store = store;
+    this.notice = notice;
+    this.trail = trail;
+  }
+
+  /** Signs in; nobody where a code is asked for that was not given. */
+  Optional<Authentication> signIn(
+      String email,
+      String password,
+      Optional<String> code,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    String account = People.plain(email);
+    String network = Network.of(request);
+    boolean isKnown =
+        people.find(account).filter(one -> signIns.isKnownDevice(one, request)).isPresent();
+    guesses.check(account, network, isKnown);
+    Optional<Person> found = people.check(account, password);
+    if (found.isEmpty()) {
+      guesses.failed(account, network, isKnown);
+      throw new Refusal(HttpStatus.UNAUTHORIZED, "The address or the password is not right.");
+    }
+    Person person = found.get();
+    if (person.secondStep().isPresent()) {
+      Optional<String> given = code.flatMap(Given::text);
+      if (given.isEmpty()) {
+        return Optional.empty();
+      }
+      if (!secondSteps.fits(person, given.get())) {
+        guesses.failed(account, network, isKnown);
+        throw new Refusal(HttpStatus.UNAUTHORIZED, "That code is not right, or was used already.");
+      }
+    }
+    guesses.succeeded(account, network);
+    String device = Devices.name(request.getHeader(HttpHeaders.USER_AGENT));
+    if (!isKnown && store.rule().isTold()) {
+      notice.newDevice(person, device);
+    }
+    trail.add(person.name(), "People", "signed in on " + device, null);
+    return Optional.of(signIns.begin(person, request, response));
+  }
+}
