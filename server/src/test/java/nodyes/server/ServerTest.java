@@ -6,23 +6,30 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import jakarta.servlet.http.Cookie;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import nodyes.server.form.FormTokens;
+import nodyes.server.people.People;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -35,6 +42,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   @Autowired protected MockMvc http;
   @Autowired protected ObjectMapper json;
   @Autowired private FormTokens tokens;
+  @Autowired private People people;
 
   @DynamicPropertySource
   static void settings(DynamicPropertyRegistry registry) throws IOException {
@@ -45,6 +53,45 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     registry.add("nodyes.trusted", OutsideServer::host);
     registry.add("spring.mail.host", () -> "127.0.0.1");
     registry.add("nodyes.translator", () -> OutsideServer.address("/translate"));
+  }
+
+  /** The owner, signed in as a person signs in, on the back office's own page. */
+  protected RequestPostProcessor owner() {
+    return request -> {
+      SignedIn owner = OWNERS.computeIfAbsent(people, _ -> signedIn());
+      request.setCookies(owner.cookie());
+      request.addHeader("Nodyes-Page", owner.page());
+      return request;
+    };
+  }
+
+  private record SignedIn(Cookie cookie, String page) {}
+
+  /** One for each server that the tests share. */
+  private static final Map<People, SignedIn> OWNERS = new ConcurrentHashMap<>();
+
+  private SignedIn signedIn() {
+    try {
+      MockHttpServletResponse answer =
+          http.perform(
+                  post("/api/v1/first-run")
+                      .contentType(MediaType.APPLICATION_JSON)
+                      .content(
+                          json.writeValueAsString(
+                              Map.of(
+                                  "code", people.firstRunCode().orElseThrow(),
+                                  "name", "Rita",
+                                  "email", "rita@shop.example",
+                                  "password", "a sentence of hers"))))
+              .andExpect(status().isOk())
+              .andReturn()
+              .getResponse();
+      return new SignedIn(
+          Objects.requireNonNull(answer.getCookie("nodyes")),
+          json.readTree(answer.getContentAsByteArray()).path("page").asString());
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   protected ResultActions ask(String address, Object... values) throws Exception {

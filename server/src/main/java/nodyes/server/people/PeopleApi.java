@@ -207,8 +207,19 @@ class PeopleApi {
 
   @PutMapping("/rule")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void setRule(@Valid @RequestBody NewRule given) {
-    store.setRule(new SignInRule(given.secondStep(), given.days(), given.isTold()));
+  void setRule(@Valid @RequestBody NewRule given, Authentication who) {
+    var rule = new SignInRule(given.secondStep(), given.days(), given.isTold());
+    boolean wouldHold =
+        who.getPrincipal() instanceof Caller caller
+            && caller
+                .person()
+                .flatMap(store::person)
+                .filter(self -> rule.asks(self.role()) && self.secondStep().isEmpty())
+                .isPresent();
+    if (wouldHold) {
+      throw Refusal.unusable("Set up your own second step before you ask it of others.");
+    }
+    store.setRule(rule);
   }
 
   @PostMapping("/invitations")

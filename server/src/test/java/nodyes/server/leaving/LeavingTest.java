@@ -1,6 +1,5 @@
 package nodyes.server.leaving;
 
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -23,7 +22,7 @@ public class LeavingTest extends ServerTest {
 
   private Map<String, String> everything() throws Exception {
     byte[] zip =
-        http.perform(get("/api/v1/leaving/everything.zip").with(user("Rita").roles("OWNER")))
+        http.perform(get("/api/v1/leaving/everything.zip").with(owner()))
             .andExpect(status().isOk())
             .andReturn()
             .getResponse()

@@ -21,7 +21,6 @@ import nodyes.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.ResultActions;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -164,16 +163,9 @@ public class OwnReviewsTest extends ServerTest {
         .andExpect(jsonPath("$.noticeTo").value(OWNER));
   }
 
-  private static org.springframework.test.web.servlet.request.RequestPostProcessor owner() {
-    return SecurityMockMvcRequestPostProcessors.user(OWNER).roles("OWNER");
-  }
-
   private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder rule(
       String content) {
-    return put("/api/v1/own-reviews/rule")
-        .with(SecurityMockMvcRequestPostProcessors.csrf().asHeader())
-        .contentType(MediaType.APPLICATION_JSON)
-        .content(content);
+    return put("/api/v1/own-reviews/rule").contentType(MediaType.APPLICATION_JSON).content(content);
   }
 
   @Test

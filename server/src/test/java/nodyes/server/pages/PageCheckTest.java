@@ -2,8 +2,6 @@ package nodyes.server.pages;
 
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
@@ -49,8 +47,7 @@ public class PageCheckTest extends ServerTest {
   private void save(JsonNode settings) throws Exception {
     http.perform(
             put("/api/v1/shop")
-                .with(csrf().asHeader())
-                .with(user("Rita").roles("OWNER"))
+                .with(owner())
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(json.writeValueAsString(settings)))
         .andExpect(status().isOk());

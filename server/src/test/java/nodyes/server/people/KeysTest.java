@@ -1,7 +1,5 @@
 package nodyes.server.people;
 
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -18,11 +16,7 @@ import tools.jackson.databind.JsonNode;
 
 public class KeysTest extends ServerTest {
   private ResultActions asOwner(MockHttpServletRequestBuilder request) throws Exception {
-    return http.perform(
-        request
-            .with(user("rita").roles("OWNER"))
-            .with(csrf().asHeader())
-            .contentType(MediaType.APPLICATION_JSON));
+    return http.perform(request.with(owner()).contentType(MediaType.APPLICATION_JSON));
   }
 
   @Test

@@ -1,7 +1,5 @@
 package nodyes.server.shop;
 
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
@@ -26,8 +24,7 @@ public class ShopSettingsTest extends ServerTest {
   private ResultActions save(String settings) throws Exception {
     return http.perform(
         put("/api/v1/shop")
-            .with(csrf().asHeader())
-            .with(user("Rita").roles("OWNER"))
+            .with(owner())
             .contentType(MediaType.APPLICATION_JSON)
             .content(settings));
   }
@@ -82,7 +79,12 @@ public class ShopSettingsTest extends ServerTest {
   public void withoutTheTokenOfItsOwnPageNothingIsChanged() throws Exception {
     http.perform(
             put("/api/v1/shop")
-                .with(user("Rita").roles("OWNER"))
+                .with(owner())
+                .with(
+                    request -> {
+                      request.removeHeader("Nodyes-Page");
+                      return request;
+                    })
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(SETTINGS))
         .andExpect(status().isForbidden());
