@@ -36,12 +36,16 @@ export const openedForm = ({ origin, product, language }: FormPlace): Promise<Op
 export const sendReview = (origin: string, written: Written): Promise<Schemas['Taken']> =>
   answered(fetch(`${origin}/embed/v1/reviews`, json(written)));
 
-export const sendPicture = (origin: string, file: Blob): Promise<Schemas['SentPicture']> =>
+export const sendPicture = (
+  origin: string,
+  file: Blob,
+  token: string,
+): Promise<Schemas['SentPicture']> =>
   answered(
     fetch(`${origin}/embed/v1/reviews/pictures`, {
       method: 'POST',
       credentials: 'omit',
-      headers: { 'Content-Type': 'application/octet-stream' },
+      headers: { 'Content-Type': 'application/octet-stream', 'Nodyes-Form': token },
       body: file,
     }),
   );

@@ -134,6 +134,7 @@ export function picturesField(making: Making): HTMLElement | undefined {
     typed.pictures,
     {
       origin: place.origin,
+      token: () => form.token,
       most: form.mostPictures,
       largest: form.largestPicture,
       isLookedAt: place.isLookedAt,

@@ -4,7 +4,8 @@ export interface Typed {
   texts: Record<string, string>;
   nameForm: string;
   criteria: Record<string, number>;
-  pictures: { file: string; address: string }[];
+  /** the file here, and how it looks small: only people of the shop see it there for now */
+  pictures: { file: string; small: string }[];
 }
 
 const NAME = 'nodyes-form-';

@@ -6,6 +6,8 @@ import type { Typed } from './kept';
 
 interface Bounds {
   origin: string;
+  /** of the form that they belong to */
+  token: () => string;
   most: number;
   /** in megabytes */
   largest: number;
@@ -13,12 +15,30 @@ interface Bounds {
   isLookedAt: boolean;
 }
 
+const SMALL = 160;
+
+/** How a picture looks small; nothing where the browser cannot draw it. */
+async function smallOf(file: Blob): Promise<string> {
+  try {
+    const picture = await createImageBitmap(file);
+    const part = Math.min(1, SMALL / Math.max(picture.width, picture.height));
+    const canvas = document.createElement('canvas');
+    canvas.width = Math.max(1, Math.round(picture.width * part));
+    canvas.height = Math.max(1, Math.round(picture.height * part));
+    canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+    picture.close();
+    return canvas.toDataURL('image/jpeg', 0.8);
+  } catch {
+    return '';
+  }
+}
+
 const MEGABYTE = 1_000_000;
 
 /** Pictures are sent when they are chosen, so that sending the form is quick; each can go again. */
 export function pictureChoice(
   sent: Typed['pictures'],
-  { origin, most, largest, isLookedAt }: Bounds,
+  { origin, token, most, largest, isLookedAt }: Bounds,
   tongue: Tongue,
   onChange: (pictures: Typed['pictures']) => void,
   onFault: (text: string | undefined) => void,
@@ -46,7 +66,7 @@ export function pictureChoice(
         el(
           'li',
           {},
-          el('img', { src: `${origin}${picture.address}?size=SMALL`, alt: '' }),
+          el('img', { src: picture.small, alt: '' }),
           el(
             'button',
             {
@@ -75,8 +95,9 @@ export function pictureChoice(
       }
       status.textContent = say(tongue, 'sendingPicture');
       try {
-        const kept = await sendPicture(origin, file);
-        if (!pictures.some((one) => one.file === kept.file)) set([...pictures, kept]);
+        const [kept, small] = await Promise.all([sendPicture(origin, file, token()), smallOf(file)]);
+        if (!pictures.some((one) => one.file === kept.file))
+          set([...pictures, { file: kept.file, small }]);
       } catch (error) {
         const isNone = error instanceof Refused && error.status === 422;
         onFault(say(tongue, isNone ? 'pictureFailed' : 'failed'));

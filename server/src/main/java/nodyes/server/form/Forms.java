@@ -54,8 +54,7 @@ public class Forms {
 
   /** Keeps a picture ahead of the form that names it; the name of its file. */
   public String keep(InputStream picture) throws IOException {
-    String file =
-        pictures.keep(Pictures.For.SHOPPERS, picture, store.rules().largestPicture() * MEGABYTE);
+    String file = pictures.keepOfShopper(picture, store.rules().largestPicture() * MEGABYTE);
     store.sentPicture(file, clock.instant());
     return file;
   }

@@ -18,6 +18,7 @@ import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.nods.NodWords;
 import nodyes.server.reviews.Criteria;
+import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
 import org.springframework.http.CacheControl;
@@ -27,6 +28,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.CrossOrigin;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -76,7 +78,7 @@ class OpenFormApi {
       Map<String, Object> words) {}
 
   /** A kept picture: to be named in the form. */
-  record SentPicture(String file, String address) {}
+  record SentPicture(String file) {}
 
   @GetMapping("/embed/v1/form")
   @CrossOrigin(origins = "*", maxAge = 3600)
@@ -85,7 +87,7 @@ class OpenFormApi {
       @RequestParam String product,
       @RequestParam(defaultValue = "en") String lang,
       HttpServletRequest request) {
-    opened.count(request.getRemoteAddr());
+    opened.count(Network.of(request));
     CatalogueProduct found =
         Slug.parse(product)
             .map(slug -> catalogue.find(List.of(slug)).get(slug))
@@ -128,9 +130,12 @@ class OpenFormApi {
                   @Content(
                       mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
                       schema = @Schema(type = "string", format = "binary"))))
-  SentPicture picture(HttpServletRequest request) throws IOException {
-    sent.count(request.getRemoteAddr());
-    String file = forms.keep(request.getInputStream());
-    return new SentPicture(file, "/embed/v1/pictures/" + file);
+  SentPicture picture(
+      @RequestHeader(name = "Nodyes-Form", defaultValue = "") String token,
+      HttpServletRequest request)
+      throws IOException {
+    sent.count(Network.of(request));
+    tokens.read(token);
+    return new SentPicture(forms.keep(request.getInputStream()));
   }
 }

@@ -16,30 +16,51 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Kept pictures, for shop pages and the desk; a name tells its content, so it is kept for long. */
+/** Kept pictures, for shop pages and the desk; a name tells its content. */
 @RestController
 @Tag(name = "embed")
 class PictureApi {
   private static final MediaType WEBP = MediaType.valueOf("image/webp");
 
-  private final Pictures pictures;
+  private static final CacheControl A_DAY = CacheControl.maxAge(Duration.ofDays(1)).cachePublic();
 
-  PictureApi(Pictures pictures) {
+  private final Pictures pictures;
+  private final ShownPictures shown;
+
+  PictureApi(Pictures pictures, ShownPictures shown) {
     this.pictures = pictures;
+    this.shown = shown;
   }
 
-  /** In the size that is asked for; as WebP to those that read it. */
+  /** Of a published review, in the size that is asked for; as WebP to those that read it. */
   @GetMapping("/embed/v1/pictures/{name}")
   ResponseEntity<Resource> picture(
       @PathVariable String name,
       @RequestParam(defaultValue = "LARGE") Pictures.Size size,
       @RequestHeader(name = "Accept", defaultValue = "") String accept) {
+    if (!shown.isShown(name)) {
+      throw none();
+    }
+    return sized(name, size, accept, A_DAY);
+  }
+
+  /** Of any review, for people who look before it is published. */
+  @GetMapping("/api/v1/pictures/{name}")
+  ResponseEntity<Resource> unpublished(
+      @PathVariable String name,
+      @RequestParam(defaultValue = "LARGE") Pictures.Size size,
+      @RequestHeader(name = "Accept", defaultValue = "") String accept) {
+    return sized(name, size, accept, CacheControl.maxAge(Duration.ofHours(1)).cachePrivate());
+  }
+
+  private ResponseEntity<Resource> sized(
+      String name, Pictures.Size size, String accept, CacheControl cache) {
     Optional<Path> webp =
         accept.contains(WEBP.toString()) ? pictures.sized(name, size, true) : Optional.empty();
     return sent(
         webp.or(() -> pictures.sized(name, size, false)),
         webp.isPresent() ? WEBP : MediaType.IMAGE_JPEG,
-        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+        cache);
   }
 
   @GetMapping("/api/v1/evidence/{name}")
@@ -59,6 +80,10 @@ class PictureApi {
                     .header("Content-Security-Policy", "default-src 'none'; sandbox")
                     .contentType(type)
                     .<Resource>body(new FileSystemResource(file)))
-        .orElseThrow(() -> Refusal.notFound("There is no such picture."));
+        .orElseThrow(PictureApi::none);
+  }
+
+  private static Refusal none() {
+    return Refusal.notFound("There is no such picture.");
   }
 }

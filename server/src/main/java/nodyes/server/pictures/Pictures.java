@@ -1,20 +1,15 @@
 package nodyes.server.pictures;
 
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.Iterator;
+import java.time.Duration;
 import java.util.Optional;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.spi.IIORegistry;
-import javax.imageio.spi.ImageReaderSpi;
-import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
@@ -26,10 +21,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Pictures {
-  private static final String NATIVE_WEBP = "com.luciad.imageio.webp";
   private static final int MEGABYTE = 1_000_000;
   private static final int LARGEST_FILE = 10 * MEGABYTE;
-  private static final long MOST_PIXELS = 60_000_000;
+  private static final int OWNERS_PIXELS = 60_000_000;
+  private static final int SHOPPERS_PIXELS = 16_000_000;
+  private static final int WAITING = 12;
+  private static final Duration PATIENCE = Duration.ofSeconds(20);
   private static final double QUALITY = 0.85;
 
   /** What a picture is for, and so who may see it and how it is written. */
@@ -53,36 +50,44 @@ public class Pictures {
   }
 
   private final KeptFiles files;
+  private final Spool spool;
+  private final OneByOne turns = new OneByOne(WAITING, PATIENCE);
 
-  Pictures(KeptFiles files) {
+  Pictures(KeptFiles files, Spool spool) {
     this.files = files;
-  }
-
-  /**
-   * Native code may write WebP here; what comes from outside is decoded by Java alone. Said before
-   * each picture, since any library may look for readers anew.
-   */
-  private static void readNothingNatively() {
-    var registry = IIORegistry.getDefaultInstance();
-    var readers = new ArrayList<ImageReaderSpi>();
-    registry.getServiceProviders(ImageReaderSpi.class, false).forEachRemaining(readers::add);
-    readers.stream()
-        .filter(reader -> reader.getClass().getName().startsWith(NATIVE_WEBP))
-        .forEach(registry::deregisterServiceProvider);
+    this.spool = spool;
   }
 
   /** Keeps a picture (JPEG, PNG, GIF or WebP) of at most 10 MB; the name of its file. */
   public String keep(For use, InputStream picture) throws IOException {
-    return keep(use, picture, LARGEST_FILE);
+    return turns.runInAnyCase(() -> keep(use, picture, LARGEST_FILE, OWNERS_PIXELS));
   }
 
-  /** Keeps a picture of at most so many bytes; the name of its file. */
-  public String keep(For use, InputStream picture, int mostBytes) throws IOException {
+  /** Keeps a picture that a shopper sends, of at most so many bytes; the name of its file. */
+  public String keepOfShopper(InputStream picture, int mostBytes) throws IOException {
+    return spool.receive(
+        picture,
+        mostBytes,
+        file ->
+            turns.run(
+                () -> {
+                  try (InputStream received = Files.newInputStream(file)) {
+                    return keep(For.SHOPPERS, received, mostBytes, SHOPPERS_PIXELS);
+                  }
+                }));
+  }
+
+  private String keep(For use, InputStream picture, int mostBytes, int mostPixels)
+      throws IOException {
+    return files.keep(use.folder, madeAnew(bytes(picture, mostBytes), use, mostPixels), use.format);
+  }
+
+  private static byte[] bytes(InputStream picture, int mostBytes) throws IOException {
     byte[] content = picture.readNBytes(mostBytes + 1);
     if (content.length > mostBytes) {
       throw Refusal.unusable("The picture is over " + mostBytes / MEGABYTE + " MB.");
     }
-    return files.keep(use.folder, madeAnew(content, use), use.format);
+    return content;
   }
 
   /** How a picture is sent: its longest side, in pixels, and its format. */
@@ -111,7 +116,9 @@ public class Pictures {
     String format = asWebp ? "webp" : "jpg";
     String folder = For.SHOPPERS.folder + "-" + size.longestSide;
     String sized = name.substring(0, name.lastIndexOf('.') + 1) + format;
-    return files.find(folder, sized).or(() -> made(kept.get(), size, folder, sized, format));
+    return files
+        .find(folder, sized)
+        .or(() -> turns.run(() -> made(kept.get(), size, folder, sized, format)));
   }
 
   private Optional<Path> made(Path kept, Size size, String folder, String name, String format) {
@@ -149,23 +156,24 @@ public class Pictures {
     return files.find(use.folder, name);
   }
 
-  private static byte[] madeAnew(byte[] content, For use) throws IOException {
-    readNothingNatively();
-    checkSize(content);
+  private static byte[] madeAnew(byte[] content, For use, int mostPixels) throws IOException {
+    BufferedImage read = PictureReader.read(content, mostPixels);
     var out = new ByteArrayOutputStream();
+    int side = Math.min(use.longestSide, Math.max(read.getWidth(), read.getHeight()));
     try {
-      BufferedImage turned =
-          Thumbnails.of(new ByteArrayInputStream(content)).scale(1).asBufferedImage();
-      BufferedImage drawn = use == For.LOOKS ? turned : onWhite(turned);
-      int side = Math.min(use.longestSide, Math.max(turned.getWidth(), turned.getHeight()));
-      Thumbnails.of(drawn)
-          .size(side, side)
+      BufferedImage small =
+          Thumbnails.of(read)
+              .size(side, side)
+              .imageType(BufferedImage.TYPE_INT_ARGB)
+              .asBufferedImage();
+      Thumbnails.of(use == For.LOOKS ? small : onWhite(small))
+          .scale(1)
           .imageType(use == For.LOOKS ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB)
           .outputFormat(use.format)
           .outputQuality(QUALITY)
           .toOutputStream(out);
-    } catch (IOException | RuntimeException e) {
-      throw noPicture();
+    } catch (RuntimeException e) {
+      throw PictureReader.noPicture();
     }
     return out.toByteArray();
   }
@@ -179,30 +187,5 @@ public class Pictures {
     brush.drawImage(picture, 0, 0, null);
     brush.dispose();
     return onWhite;
-  }
-
-  /** Told from the header, before anything is decoded: a small file can hold a huge picture. */
-  private static void checkSize(byte[] content) throws IOException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        throw noPicture();
-      }
-      ImageReader reader = readers.next();
-      try {
-        reader.setInput(in);
-        if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-          throw Refusal.unusable("The picture has more than 60 million pixels.");
-        }
-      } catch (IndexOutOfBoundsException | IllegalArgumentException e) {
-        throw noPicture();
-      } finally {
-        reader.dispose();
-      }
-    }
-  }
-
-  private static Refusal noPicture() {
-    return Refusal.unusable("This is no picture that can be read: JPEG, PNG, GIF or WebP.");
   }
 }

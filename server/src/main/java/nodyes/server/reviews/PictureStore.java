@@ -5,12 +5,14 @@ import static nodyes.generated.Tables.REVIEW_PICTURE;
 
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.review.ReviewState;
 import nodyes.server.database.Database;
+import nodyes.server.pictures.ShownPictures;
 import org.springframework.stereotype.Component;
 
 /** The pictures of reviews. An empty file name stands for one that cannot be had. */
 @Component
-class PictureStore {
+class PictureStore implements ShownPictures {
   /** In place of the file of a picture that could not be had. */
   static final String MISSING = "";
 
@@ -18,6 +20,19 @@ class PictureStore {
 
   PictureStore(Database database) {
     this.database = database;
+  }
+
+  @Override
+  public boolean isShown(String file) {
+    return database.read(
+        sql ->
+            sql.fetchExists(
+                sql.selectOne()
+                    .from(REVIEW_PICTURE)
+                    .join(REVIEW)
+                    .on(REVIEW.ID.eq(REVIEW_PICTURE.REVIEW_ID))
+                    .where(REVIEW_PICTURE.FILE.eq(file))
+                    .and(REVIEW.STATE.eq(ReviewState.PUBLISHED.name()))));
   }
 
   List<Reviews.Picture> toHave(int most) {

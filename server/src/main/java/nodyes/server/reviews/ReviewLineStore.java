@@ -40,7 +40,8 @@ final class ReviewLineStore {
                 .from(REVIEW_PICTURE)
                 .where(REVIEW_PICTURE.REVIEW_ID.in(pictured).and(REVIEW_PICTURE.FILE.gt("")))
                 .orderBy(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.POSITION)
-                .fetchGroups(REVIEW_PICTURE.REVIEW_ID, row -> ReviewPictures.address(row.value2()));
+                .fetchGroups(
+                    REVIEW_PICTURE.REVIEW_ID, row -> ReviewPictures.unpublished(row.value2()));
     return rows.stream()
         .map(row -> line(row, pictures.getOrDefault(row.get(REVIEW.ID), List.of())))
         .toList();

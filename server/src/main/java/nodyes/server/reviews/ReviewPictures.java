@@ -9,6 +9,11 @@ final class ReviewPictures {
     return "/embed/v1/pictures/" + file;
   }
 
+  /** Where people of the back office see it, published or not. */
+  static String unpublished(String file) {
+    return "/api/v1/pictures/" + file;
+  }
+
   /** The address of a picture of an original, for the owner alone. */
   static String evidence(String file) {
     return "/api/v1/evidence/" + file;

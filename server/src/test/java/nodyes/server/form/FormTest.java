@@ -88,7 +88,10 @@ public class FormTest extends ServerTest {
 
   private ResultActions picture(byte[] content) throws Exception {
     return http.perform(
-        from(post("/embed/v1/reviews/pictures")).contentType(MediaType.IMAGE_PNG).content(content));
+        from(post("/embed/v1/reviews/pictures"))
+            .header("Nodyes-Form", formToken("any-product"))
+            .contentType(MediaType.IMAGE_PNG)
+            .content(content));
   }
 
   private static byte[] png(int width) throws IOException {

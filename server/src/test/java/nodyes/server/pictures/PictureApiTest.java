@@ -40,7 +40,9 @@ public class PictureApiTest extends ServerTest {
 
   private ResultActions picture(String size, String accept) throws Exception {
     return http.perform(
-        get("/embed/v1/pictures/{name}?size={size}", name, size).header("Accept", accept));
+        get("/api/v1/pictures/{name}?size={size}", name, size)
+            .header("Authorization", "Bearer " + KEY)
+            .header("Accept", accept));
   }
 
   private static BufferedImage seen(ResultActions answer) throws Exception {
@@ -61,7 +63,7 @@ public class PictureApiTest extends ServerTest {
         picture(size.name(), "image/png,*/*")
             .andExpect(status().isOk())
             .andExpect(content().contentType("image/jpeg"))
-            .andExpect(header().string("Cache-Control", Matchers.containsString("immutable")))
+            .andExpect(header().string("Cache-Control", Matchers.containsString("private")))
             .andExpect(header().string("Vary", Matchers.containsString("Accept")))
             .andExpect(header().string("Content-Security-Policy", "default-src 'none'; sandbox"));
     BufferedImage got = seen(answer);
@@ -99,8 +101,10 @@ public class PictureApiTest extends ServerTest {
               .getStatus();
       assertTrue(status == 404 || status == 400, other + " was " + status);
     }
-    http.perform(get("/embed/v1/pictures/{name}?size=HUGE", name))
-        .andExpect(status().isBadRequest());
+    picture("HUGE", "*/*").andExpect(status().isBadRequest());
+    // of no published review: there for people of the shop alone
+    http.perform(get("/embed/v1/pictures/{name}", name)).andExpect(status().isNotFound());
+    http.perform(get("/api/v1/pictures/{name}", name)).andExpect(status().isUnauthorized());
     ask("/api/v1/evidence/{name}", name).andExpect(status().isNotFound());
   }
 }

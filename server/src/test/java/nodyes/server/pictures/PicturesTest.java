@@ -27,7 +27,7 @@ public class PicturesTest {
   @BeforeClass
   public void open() throws IOException {
     Path data = Files.createTempDirectory("pictures");
-    pictures = new Pictures(new KeptFiles(Settings.in(data)));
+    pictures = new Pictures(new KeptFiles(Settings.in(data)), new Spool(Settings.in(data)));
   }
 
   private byte[] kept(byte[] content) throws IOException {

@@ -1,0 +1,76 @@
+package nodyes.server.pictures;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import nodyes.server.ServerSettings;
+import nodyes.server.web.Refusal;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/**
+ * Where pictures of shoppers lie until it is their turn: on the disk, so that slow senders take
+ * neither memory nor a turn, and so many at a time.
+ */
+@Component
+class Spool {
+  private static final int AT_ONCE = 24;
+  private static final Duration LONGEST = Duration.ofSeconds(60);
+  private static final Duration COME_BACK = Duration.ofSeconds(5);
+  private static final int MEGABYTE = 1_000_000;
+  private static final int PIECE = 1 << 16;
+
+  private final Semaphore coming = new Semaphore(AT_ONCE);
+  private final Path folder;
+
+  Spool(ServerSettings settings) {
+    this.folder = settings.data().resolve("uploads");
+  }
+
+  /** What is done with a file that has come in. */
+  @FunctionalInterface
+  interface Use<T> {
+    T of(Path file) throws IOException;
+  }
+
+  <T> T receive(InputStream picture, int mostBytes, Use<T> use) throws IOException {
+    if (!coming.tryAcquire()) {
+      throw Refusal.busy(
+          "Other pictures are coming in; send this one again in a moment.", COME_BACK);
+    }
+    try {
+      Files.createDirectories(folder);
+      Path file = Files.createTempFile(folder, "picture-", ".part");
+      try {
+        receive(picture, mostBytes, file);
+        return use.of(file);
+      } finally {
+        Files.deleteIfExists(file);
+      }
+    } finally {
+      coming.release();
+    }
+  }
+
+  private static void receive(InputStream picture, int mostBytes, Path file) throws IOException {
+    long end = System.nanoTime() + LONGEST.toNanos();
+    var piece = new byte[PIECE];
+    long taken = 0;
+    try (OutputStream out = Files.newOutputStream(file)) {
+      for (int read = picture.read(piece); read >= 0; read = picture.read(piece)) {
+        taken += read;
+        if (taken > mostBytes) {
+          throw Refusal.unusable("The picture is over " + mostBytes / MEGABYTE + " MB.");
+        }
+        if (System.nanoTime() > end) {
+          throw new Refusal(HttpStatus.REQUEST_TIMEOUT, "The picture took too long to come in.");
+        }
+        out.write(piece, 0, read);
+      }
+    }
+  }
+}
