@@ -39,7 +39,6 @@ public final class RunningServer implements AutoCloseable {
                 System.getProperty("java.home") + "/bin/java",
                 "--enable-native-access=ALL-UNNAMED",
                 "--sun-misc-unsafe-memory-access=allow",
-                "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 "-XX:+UseCompactObjectHeaders",
                 "-XX:+ExitOnOutOfMemoryError",

@@ -18,6 +18,7 @@ import nodyes.server.reviews.Reviews;
 import nodyes.server.rows.FileKind;
 import nodyes.server.rows.Preparing;
 import nodyes.server.rows.RowFile;
+import nodyes.server.web.InTurn;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
@@ -38,6 +39,7 @@ public class BringIn {
   private final Reviews reviews;
   private final Catalogue catalogue;
   private final LanguageGuess guess;
+  private final InTurn inTurn;
   private final Clock clock;
 
   BringIn(
@@ -49,6 +51,7 @@ public class BringIn {
       Reviews reviews,
       Catalogue catalogue,
       LanguageGuess guess,
+      InTurn inTurn,
       Clock clock) {
     this.store = store;
     this.files = files;
@@ -58,6 +61,7 @@ public class BringIn {
     this.reviews = reviews;
     this.catalogue = catalogue;
     this.guess = guess;
+    this.inTurn = inTurn;
     this.clock = clock;
   }
 
@@ -67,7 +71,7 @@ public class BringIn {
     Path rows = files.temporary();
     try {
       Files.copy(content, file, StandardCopyOption.REPLACE_EXISTING);
-      Look look = looked(Preparing.of(file, "", "", rows));
+      Look look = inTurn.run(() -> looked(Preparing.of(file, "", "", rows)));
       long id = store.add(shortened(fileName), Files.size(file), look, who, clock.instant());
       files.keep(id, file, look.kind() == FileKind.CSV ? null : rows);
       return batch(id);
@@ -85,7 +89,8 @@ public class BringIn {
     }
     Path rows = files.temporary();
     try {
-      Look look = looked(Preparing.of(files.brought(id), sheet, known(encoding), rows));
+      Look look =
+          inTurn.run(() -> looked(Preparing.of(files.brought(id), sheet, known(encoding), rows)));
       store.lookAgain(id, look);
       files.keepRows(id, look.kind() == FileKind.CSV ? null : rows);
       return batch(id);

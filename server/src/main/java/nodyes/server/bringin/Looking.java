@@ -37,6 +37,7 @@ final class Looking implements CsvRows.Sink {
   private boolean guessed;
   private long rows;
   private long broken;
+  private String firstBroken = "";
 
   private Looking(LanguageGuess language, Predicate<String> isProduct) {
     this.language = language;
@@ -61,8 +62,11 @@ final class Looking implements CsvRows.Sink {
               ? "No line of it can be read: a quote opened in line 1 never closes."
               : "The file is empty.");
     }
-    if (rows == 0 && broken == 0) {
-      throw Refusal.unusable("The file has headings but no rows under them.");
+    if (rows == 0) {
+      throw Refusal.unusable(
+          broken == 0
+              ? "The file has headings but no rows under them."
+              : "No row of it can be read. Line " + firstBroken + ".");
     }
     if (headings.size() == 1 && !columns.containsKey(Column.RATING)) {
       throw Refusal.unusable(
@@ -171,6 +175,8 @@ final class Looking implements CsvRows.Sink {
 
   @Override
   public void broken(long line, String start, String reason) {
-    broken++;
+    if (broken++ == 0) {
+      firstBroken = line + " " + reason;
+    }
   }
 }

@@ -3,6 +3,7 @@ package nodyes.server.catalogue;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.util.List;
+import nodyes.server.web.InTurn;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.PageOf;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,8 +21,10 @@ class CatalogueApi {
   private final Catalogue catalogue;
   private final CatalogueImport imports;
   private final QuickPickStore picks;
+  private final InTurn inTurn;
 
-  CatalogueApi(Catalogue catalogue, CatalogueImport imports, QuickPickStore picks) {
+  CatalogueApi(Catalogue catalogue, CatalogueImport imports, QuickPickStore picks, InTurn inTurn) {
+    this.inTurn = inTurn;
     this.catalogue = catalogue;
     this.imports = imports;
     this.picks = picks;
@@ -65,7 +68,7 @@ class CatalogueApi {
   @PostMapping(value = "/imports", consumes = "multipart/form-data")
   JsonLines.Result read(@RequestParam MultipartFile file) throws IOException {
     try (var reader = JsonLines.open(file)) {
-      return imports.read(reader);
+      return inTurn.run(() -> imports.read(reader));
     }
   }
 }

@@ -1,7 +1,7 @@
 package nodyes.server.catalogue;
 
-import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.Reader;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -45,7 +45,7 @@ public class CatalogueImport {
   }
 
   /** Takes the good lines; products that are here already are brought up to date. */
-  public JsonLines.Result read(BufferedReader lines) throws IOException {
+  public JsonLines.Result read(Reader lines) throws IOException {
     Taking taking = taking(true, true);
     var result = json.read(lines, taking);
     taking.end();

@@ -1,6 +1,5 @@
 package nodyes.server.feeds;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.Reader;
 import java.nio.charset.Charset;
@@ -18,6 +17,7 @@ import nodyes.server.rows.RowFile;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
+import nodyes.server.web.LineReader;
 import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -34,8 +34,7 @@ import tools.jackson.databind.ObjectMapper;
  */
 @Component
 class FeedLines {
-  private static final int FIRST_SIGNS = 1 << 16;
-  private static final long LARGEST_OBJECT = 50_000_000;
+  private static final long LARGEST_OBJECT = 12_000_000;
 
   private final ObjectMapper json;
   private final CatalogueImport catalogue;
@@ -75,10 +74,11 @@ class FeedLines {
 
   private boolean json(Path file, JsonLines.Taker taker, Consumer<LineProblem> wrong)
       throws IOException {
-    try (BufferedReader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-      reader.mark(FIRST_SIGNS);
-      int first = firstSign(reader);
-      reader.reset();
+    int first;
+    try (LineReader reader = lines(file)) {
+      first = firstSign(reader);
+    }
+    try (LineReader reader = lines(file)) {
       return first == '[' ? array(reader, taker, wrong) : objects(file, reader, taker, wrong);
     }
   }
@@ -93,16 +93,16 @@ class FeedLines {
 
   /** One object to a line, or one object over several lines. */
   private boolean objects(
-      Path file, BufferedReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      Path file, LineReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong)
       throws IOException {
     return spansLines(file) ? whole(file, taker, wrong) : lines(reader, taker, wrong);
   }
 
   /** Whether no object ends on the line it begins on, as when it is written to be read. */
   private boolean spansLines(Path file) throws IOException {
-    try (BufferedReader reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-      String first = reader.readLine();
-      String second = reader.readLine();
+    try (LineReader reader = lines(file)) {
+      String first = reader.readStart(LineReader.LONGEST);
+      String second = reader.readStart(LineReader.LONGEST);
       return first != null
           && second != null
           && !second.isBlank()
@@ -125,7 +125,7 @@ class FeedLines {
     if (Files.size(file) > LARGEST_OBJECT) {
       wrong.accept(
           new LineProblem(
-              1, "", "", "is one object of over 50 MB: write an array, or an object to a line"));
+              1, "", "", "is one object of over 12 MB: write an array, or an object to a line"));
       return false;
     }
     try {
@@ -150,32 +150,40 @@ class FeedLines {
     }
   }
 
-  private boolean lines(BufferedReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+  private static LineReader lines(Path file) throws IOException {
+    return new LineReader(Files.newBufferedReader(file, StandardCharsets.UTF_8));
+  }
+
+  private boolean lines(LineReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong)
       throws IOException {
     boolean isWhole = true;
-    long number = 0;
-    for (String line = reader.readLine(); line != null; line = reader.readLine()) {
-      number++;
-      if (line.isBlank()) {
-        continue;
-      }
+    for (long number = 1; ; number++) {
       try {
-        each(number, json.readTree(line), taker);
-        isWhole = true;
+        String line = reader.readLine();
+        if (line == null) {
+          return isWhole;
+        }
+        if (!line.isBlank()) {
+          each(number, json.readTree(line), taker);
+          isWhole = true;
+        }
+      } catch (LineReader.TooLong e) {
+        wrong.accept(JsonLines.tooLong(number, e));
       } catch (JacksonException e) {
         wrong.accept(JsonLines.notJson(number, e));
         // a last line that is broken off: the rest of the file is missing
         isWhole = false;
       }
     }
-    return isWhole;
   }
 
-  private boolean array(BufferedReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong) {
-    try (JsonParser parser = json.createParser(reader)) {
+  private boolean array(LineReader reader, JsonLines.Taker taker, Consumer<LineProblem> wrong) {
+    var bounded = new RecordBound(reader);
+    try (JsonParser parser = json.createParser(bounded)) {
       parser.nextToken();
       while (parser.nextToken() == JsonToken.START_OBJECT) {
         long line = parser.currentTokenLocation().getLineNr();
+        bounded.startRecord(line);
         taker.take(
             line,
             json.readerFor(JsonNode.class)
@@ -183,6 +191,10 @@ class FeedLines {
                 .readValue(parser));
       }
       return parser.currentToken() == JsonToken.END_ARRAY;
+    } catch (RecordBound.TooLong e) {
+      wrong.accept(
+          new LineProblem(e.line(), "", "", "is a record of over 1 MB, so reading stopped here"));
+      return false;
     } catch (JacksonException e) {
       wrong.accept(JsonLines.notJson(line(e), e));
       return false;

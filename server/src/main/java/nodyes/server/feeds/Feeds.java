@@ -16,6 +16,7 @@ import nodyes.server.ServerSettings;
 import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.orders.OrderImport;
 import nodyes.server.outside.Fetch;
+import nodyes.server.web.InTurn;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
 import nodyes.server.web.Refusal;
@@ -32,6 +33,7 @@ class Feeds {
   private final CatalogueImport catalogue;
   private final OrderImport orders;
   private final Fetch fetch;
+  private final InTurn inTurn;
   private final Clock clock;
   private final Path folder;
 
@@ -41,6 +43,7 @@ class Feeds {
       CatalogueImport catalogue,
       OrderImport orders,
       Fetch fetch,
+      InTurn inTurn,
       Clock clock,
       ServerSettings settings) {
     this.store = store;
@@ -48,6 +51,7 @@ class Feeds {
     this.catalogue = catalogue;
     this.orders = orders;
     this.fetch = fetch;
+    this.inTurn = inTurn;
     this.clock = clock;
     this.folder = settings.data().resolve("feeds");
   }
@@ -65,9 +69,11 @@ class Feeds {
    */
   synchronized Run take(FeedKind kind, String source, Path file, boolean whole) throws IOException {
     try {
-      return kind == FeedKind.ORDERS
-          ? ordersOf(source, file)
-          : productsOf(source, file, whole, false);
+      return inTurn.run(
+          () ->
+              kind == FeedKind.ORDERS
+                  ? ordersOf(source, file)
+                  : productsOf(source, file, whole, false));
     } finally {
       Files.deleteIfExists(file);
     }

@@ -2,8 +2,8 @@ package nodyes.server.orders;
 
 import static nodyes.server.web.JsonLines.text;
 
-import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.Reader;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -68,7 +68,7 @@ public class OrderImport {
   record Line(String sku, long quantity, long returned) {}
 
   /** Takes the good lines; an order that is here already is replaced. */
-  public JsonLines.Result read(BufferedReader lines) throws IOException {
+  public JsonLines.Result read(Reader lines) throws IOException {
     Taking taking = taking();
     var result = json.read(lines, taking);
     taking.end();

@@ -1,6 +1,5 @@
 package nodyes.server.rows;
 
-import java.io.BufferedReader;
 import java.io.FilterReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -14,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import nodyes.core.bringin.SpreadsheetCell;
+import nodyes.server.web.LineReader;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -28,6 +28,7 @@ public final class CsvRows {
   public static final int LONGEST_ROW = 200_000;
 
   private static final int MOST_BROKEN_ROWS = 200;
+  private static final int LONGEST_START = 1_000;
 
   private final Path file;
   private final Charset charset;
@@ -63,8 +64,7 @@ public final class CsvRows {
         sink.broken(skip, "", "reading stopped here: more than 200 rows are broken");
         return;
       }
-      try (var lines =
-          new BufferedReader(new InputStreamReader(Files.newInputStream(file), charset), 1 << 16)) {
+      try (var lines = new LineReader(new InputStreamReader(Files.newInputStream(file), charset))) {
         skip(lines, skip);
         long brokenAt = readFrom(lines, skip, sink, goOn);
         if (brokenAt == 0) {
@@ -75,10 +75,11 @@ public final class CsvRows {
     }
   }
 
-  private static String skip(BufferedReader lines, long count) throws IOException {
+  /** Passes over so many lines, however long; how the last of them begins. */
+  private static String skip(LineReader lines, long count) throws IOException {
     String last = "";
     for (long i = 0; i < count; i++) {
-      last = lines.readLine();
+      last = lines.readStart(LONGEST_START);
     }
     return last == null ? "" : last;
   }
@@ -159,8 +160,7 @@ public final class CsvRows {
   }
 
   private String lineStart(long line) throws IOException {
-    try (var lines =
-        new BufferedReader(new InputStreamReader(Files.newInputStream(file), charset))) {
+    try (var lines = new LineReader(new InputStreamReader(Files.newInputStream(file), charset))) {
       return skip(lines, line);
     }
   }

@@ -30,7 +30,10 @@ import tools.jackson.databind.json.JsonMapper;
  * end.
  */
 final class JsonRows {
-  private static final long LARGEST_VALUE = 64L << 20;
+  /** An object that holds all the others. */
+  private static final long LARGEST_WHOLE = 12_000_000;
+
+  private static final long LARGEST_RECORD = 1_000_000;
   private static final int DEEPEST = 100;
   private static final JsonMapper JSON =
       JsonMapper.builder(
@@ -92,10 +95,10 @@ final class JsonRows {
     for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
       if (token == JsonToken.START_ARRAY) {
         while (parser.nextToken() != JsonToken.END_ARRAY) {
-          value(parser, bounded, each);
+          value(parser, bounded, LARGEST_RECORD, each);
         }
       } else {
-        value(parser, bounded, each);
+        value(parser, bounded, LARGEST_WHOLE, each);
       }
     }
   }
@@ -113,9 +116,10 @@ final class JsonRows {
     return pushback;
   }
 
-  private static void value(JsonParser parser, ValueBound bounded, Each each) throws IOException {
-    bounded.startValue();
+  private static void value(JsonParser parser, ValueBound bounded, long most, Each each)
+      throws IOException {
     long line = parser.currentTokenLocation().getLineNr();
+    bounded.startValue(line, most);
     Object tree = JSON.readValue(parser, Object.class);
     List<Map<nodyes.core.bringin.Column, String>> reviews = SchemaReviews.in(tree);
     if (!reviews.isEmpty()) {
@@ -175,22 +179,30 @@ final class JsonRows {
   /** Fails where one value takes more bytes than a value may have. */
   private static final class ValueBound extends FilterInputStream {
     private long sinceStart;
+    private long line = 1;
+    private long most = LARGEST_WHOLE;
 
     ValueBound(InputStream in) {
       super(in);
     }
 
-    void startValue() {
+    void startValue(long at, long bytes) {
       sinceStart = 0;
+      line = at;
+      most = bytes;
     }
 
     @Override
     public int read(byte[] buffer, int offset, int length) throws IOException {
       int read = super.read(buffer, offset, length);
       sinceStart += Math.max(0, read);
-      if (sinceStart > LARGEST_VALUE) {
+      if (sinceStart > most) {
         throw Refusal.unusable(
-            "One value of this JSON is over 64 MB. Write the reviews one to a line (JSON Lines).");
+            "The value that begins in line "
+                + line
+                + " of this JSON is over "
+                + most / LARGEST_RECORD
+                + " MB. Write the reviews one to a line (JSON Lines).");
       }
       return read;
     }

@@ -8,11 +8,13 @@ import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import nodyes.server.web.Refusal;
 
 /** Makes a brought file ready, whatever it is. */
 public final class Preparing {
   private static final List<Character> DELIMITERS = List.of('\t', ';', ',');
   private static final int LONGEST_FIRST_LINE = 100_000;
+  private static final long LARGEST_PAGE = 12_000_000;
 
   private Preparing() {}
 
@@ -28,6 +30,9 @@ public final class Preparing {
       case XLSX -> Workbooks.write(file, sheet, rows);
       case JSON -> JsonRows.write(file, rows);
       case HTML -> {
+        if (Files.size(file) > LARGEST_PAGE) {
+          throw Refusal.unusable("This web page is over 12 MB, so it was not read.");
+        }
         try (InputStream page = Files.newInputStream(file)) {
           yield PageReviews.write(page, rows);
         }

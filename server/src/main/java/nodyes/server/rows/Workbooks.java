@@ -1,5 +1,6 @@
 package nodyes.server.rows;
 
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -16,7 +17,6 @@ import java.util.zip.ZipFile;
 import nodyes.server.web.Refusal;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
-import org.dhatim.fastexcel.reader.ExcelReaderException;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.ReadingOptions;
 import org.dhatim.fastexcel.reader.Row;
@@ -26,8 +26,8 @@ import org.dhatim.fastexcel.reader.Sheet;
  * Reads a workbook's sheet as rows. A workbook is an archive: it is bounded before it is opened.
  */
 final class Workbooks {
-  private static final long MOST_INFLATED = 2L << 30;
-  private static final long MOST_TEXTS = 256L << 20;
+  private static final long MOST_INFLATED = 1L << 30;
+  private static final long MOST_TEXTS = 64L << 20;
   private static final int MOST_TIMES_LARGER = 200;
   private static final long SMALL = 20L << 20;
   private static final int MOST_ENTRIES = 2000;
@@ -52,8 +52,11 @@ final class Workbooks {
       }
       throw Refusal.unusable(
           "The workbook holds no rows: no sheet has a row of headings with rows under it.");
-    } catch (ExcelReaderException | IllegalArgumentException | IllegalStateException e) {
-      throw Refusal.unusable("This workbook is damaged and cannot be read. Save it again.");
+    } catch (Refusal refusal) {
+      throw refusal;
+    } catch (RuntimeException e) {
+      // a workbook that contradicts itself fails its reader in any way
+      throw damaged();
     }
   }
 
@@ -108,7 +111,13 @@ final class Workbooks {
       return "";
     }
     if (cell.getType() == CellType.NUMBER && isDate(cell.getDataFormatString())) {
-      LocalDateTime moment = cell.asDate();
+      LocalDateTime moment;
+      try {
+        moment = cell.asDate();
+      } catch (RuntimeException e) {
+        // a number that no calendar has
+        return cell.asNumber().stripTrailingZeros().toPlainString();
+      }
       return moment.toLocalTime().equals(LocalTime.MIDNIGHT)
           ? moment.toLocalDate().toString()
           : moment + "Z";
@@ -158,10 +167,23 @@ final class Workbooks {
           }
         }
         inflated += size;
+        if (isSheet(entry.getName())) {
+          try (InputStream in = new BufferedInputStream(archive.getInputStream(entry))) {
+            CellCheck.check(in);
+          }
+        }
       }
     } catch (ZipException e) {
-      throw Refusal.unusable("This workbook is damaged and cannot be read. Save it again.");
+      throw damaged();
     }
+  }
+
+  private static boolean isSheet(String part) {
+    return part.startsWith("xl/worksheets/") && part.endsWith(".xml");
+  }
+
+  static Refusal damaged() {
+    return Refusal.unusable("This workbook is damaged and cannot be read. Save it again.");
   }
 
   private static Refusal tooLarge() {

@@ -1,8 +1,8 @@
 package nodyes.server.web;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -100,35 +100,44 @@ public class JsonLines {
   }
 
   /** Reads each line that is not blank. */
-  public Result read(BufferedReader lines, Taker taker) throws IOException {
+  public Result read(Reader reader, Taker taker) throws IOException {
+    var lines = reader instanceof LineReader bounded ? bounded : new LineReader(reader);
     var problems = new ArrayList<LineProblem>();
     int count = 0;
-    long number = 0;
-    for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-      number++;
-      if (line.isBlank()) {
-        continue;
-      }
+    for (long number = 1; ; number++) {
       Optional<LineProblem> problem;
       try {
+        String line = lines.readLine();
+        if (line == null) {
+          return new Result(count, List.copyOf(problems));
+        }
+        if (line.isBlank()) {
+          continue;
+        }
         problem = take(number, json.readTree(line), taker);
       } catch (JacksonException e) {
         problem = Optional.of(notJson(number, e));
+      } catch (LineReader.TooLong e) {
+        problem = Optional.of(tooLong(number, e));
       }
       count += problem.isEmpty() ? 1 : 0;
       if (problems.size() < MOST_PROBLEMS) {
         problem.ifPresent(problems::add);
       }
     }
-    return new Result(count, List.copyOf(problems));
+  }
+
+  /** A line that is longer than lines may be. */
+  public static LineProblem tooLong(long line, LineReader.TooLong e) {
+    return new LineProblem(line, "", "", String.valueOf(e.getMessage()));
   }
 
   /** A reader of an uploaded file; refuses an empty one. */
-  public static BufferedReader open(MultipartFile file) throws IOException {
+  public static LineReader open(MultipartFile file) throws IOException {
     if (file.isEmpty()) {
       throw Refusal.unusable("The file is empty.");
     }
-    return new BufferedReader(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8));
+    return new LineReader(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8));
   }
 
   /**
