@@ -19,6 +19,7 @@ import nodyes.server.shop.Shop;
 import nodyes.standins.shop.DemoShop;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Runs it with the demo shop. */
@@ -50,8 +51,7 @@ final class DemoCommand implements Callable<Integer> {
       description = "folder for all that is stored")
   private Path data = Path.of(".data/demo");
 
-  @Option(names = "--api-key", description = "a key for programs: Authorization: Bearer KEY")
-  private @Nullable String apiKey;
+  @Mixin private ApiKeyOption apiKey = new ApiKeyOption();
 
   @Option(names = "--fresh", description = "throw the demo's data away and begin anew")
   private boolean fresh;
@@ -85,7 +85,7 @@ final class DemoCommand implements Callable<Integer> {
     var server =
         new ServerStart(port, data)
             .loopback()
-            .demo(apiKey, clock)
+            .demo(apiKey.read(), clock)
             .standIns(standIns, shopServer.getAddress().getPort())
             .countries(StandIns.countries(files))
             .start();

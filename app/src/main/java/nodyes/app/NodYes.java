@@ -7,9 +7,9 @@ import picocli.CommandLine.Command;
 @Command(
     name = "nodyes",
     description = "Social proof for a small shop, each piece only where and while it is true.",
-    subcommands = {ServeCommand.class, DemoCommand.class},
+    subcommands = {ServeCommand.class, DemoCommand.class, PasswordCommand.class},
     mixinStandardHelpOptions = true,
-    synopsisSubcommandLabel = "(serve | demo)")
+    synopsisSubcommandLabel = "(serve | demo | password)")
 public final class NodYes {
   private NodYes() {}
 

@@ -22,15 +22,32 @@ final class ServerStart {
     set("nodyes.data", data.toAbsolutePath().toString());
   }
 
+  ServerStart listen(String address) {
+    return set("server.address", address);
+  }
+
   ServerStart loopback() {
-    return set("server.address", "127.0.0.1");
+    return listen("127.0.0.1");
+  }
+
+  /** What stands before it. */
+  ServerStart behind(@Nullable String publicAddress, List<String> proxies) {
+    if (publicAddress != null) {
+      set("nodyes.address", publicAddress.replaceAll("/$", ""));
+    }
+    if (!proxies.isEmpty()) {
+      set("nodyes.proxies", String.join(",", proxies));
+    }
+    return this;
+  }
+
+  ServerStart key(@Nullable String apiKey) {
+    return apiKey == null ? this : set("nodyes.api-key", apiKey);
   }
 
   ServerStart demo(@Nullable String apiKey, @Nullable Instant clock) {
     set("nodyes.demo", "true");
-    if (apiKey != null) {
-      set("nodyes.api-key", apiKey);
-    }
+    key(apiKey);
     if (clock != null) {
       set("nodyes.clock", clock.toString());
     }

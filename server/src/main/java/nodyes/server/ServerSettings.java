@@ -17,8 +17,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param trusted hosts with ports that are asked though they are not public: the demo's own
  * @param address where the back office is reached from outside, such as {@code
  *     https://nods.shop.example}; links in e-mails lead there
- * @param proxies addresses and ranges (RFC 4632, RFC 4291) of proxies before it, whose word is
- *     taken on who asks and how
+ * @param proxies addresses of proxies before it, whose word is taken on who asks and how
  * @param translator address of the service that translates, if one is connected
  * @param standIns addresses of the demo's stand-ins for outside services, by what they stand for
  * @param mailFrom the address that letters are sent from

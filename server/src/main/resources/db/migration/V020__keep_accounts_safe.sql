@@ -62,3 +62,14 @@ WHEN OLD.done_at > (SELECT done_at FROM trail ORDER BY id DESC LIMIT 1) - 390 * 
 BEGIN
   SELECT RAISE(ABORT, 'the trail is kept for 13 months');
 END;
+
+-- one vote to a visit and to a network, which is kept as its signature under the secret of this installation
+ALTER TABLE review_vote ADD COLUMN network TEXT;
+CREATE UNIQUE INDEX review_vote_of_network ON review_vote (review_id, network) WHERE network IS NOT NULL;
+
+-- written to see whether writing works
+CREATE TABLE heartbeat (
+  id INTEGER PRIMARY KEY CHECK (id = 1),
+  beaten_at INTEGER NOT NULL
+) STRICT;
+INSERT INTO heartbeat (id, beaten_at) VALUES (1, 0);

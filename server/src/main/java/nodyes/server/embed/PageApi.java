@@ -11,11 +11,9 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Map;
 import java.util.Optional;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
-import nodyes.server.catalogue.Catalogue;
 import nodyes.server.embed.wire.WirePage;
 import nodyes.server.nods.Arrangement;
 import nodyes.server.nods.Nods;
@@ -24,13 +22,12 @@ import nodyes.server.pages.Sightings;
 import nodyes.server.pages.Viewpoints;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Given;
+import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
 import nodyes.server.where.Where;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -46,7 +43,6 @@ class PageApi {
   private final PreviewTokens tokens;
   private final Nods nods;
   private final Sightings sightings;
-  private final Catalogue catalogue;
   private final Shop shop;
   private final Where where;
   private final Clock clock;
@@ -59,7 +55,6 @@ class PageApi {
       PreviewTokens tokens,
       Nods nods,
       Sightings sightings,
-      Catalogue catalogue,
       Shop shop,
       Where where,
       Clock clock) {
@@ -69,7 +64,6 @@ class PageApi {
     this.tokens = tokens;
     this.nods = nods;
     this.sightings = sightings;
-    this.catalogue = catalogue;
     this.shop = shop;
     this.where = where;
     this.clock = clock;
@@ -106,7 +100,7 @@ class PageApi {
       throws IOException {
     // a refusal is read by the script too, from whatever page it is on
     response.setHeader("Access-Control-Allow-Origin", "*");
-    limit.count(request.getRemoteAddr());
+    limit.count(Network.of(request));
     Instant now = clock.instant();
     boolean previews = at != null || draft || version != null || preview != null;
     if (previews && (preview == null || !tokens.isValid(preview))) {
@@ -171,14 +165,5 @@ class PageApi {
     return lang == null || address == null
         ? answers.published(viewpoint, false)
         : cache.fill(address, () -> answers.published(viewpoint, isPublic));
-  }
-
-  @GetMapping("/healthz")
-  @Operation(summary = "Whether the server answers and its database can be read")
-  ResponseEntity<Map<String, String>> health() {
-    boolean catalogued = !catalogue.isEmpty();
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.noStore())
-        .body(Map.of("status", "ok", "catalogue", catalogued ? "filled" : "empty"));
   }
 }

@@ -20,6 +20,7 @@ import nodyes.server.reviews.Reviews;
 import nodyes.server.reviews.Translations;
 import nodyes.server.reviews.WallFilter;
 import nodyes.server.shop.Shop;
+import nodyes.server.web.Network;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
@@ -71,7 +72,7 @@ class WallApi {
       @RequestParam(required = false) @Nullable String words,
       @RequestParam(defaultValue = "false") boolean ago,
       HttpServletRequest request) {
-    limit.count(request.getRemoteAddr());
+    limit.count(Network.of(request));
     if (words != null && words.length() > LONGEST) {
       throw Refusal.value("words", "are at most 120 characters");
     }
@@ -110,7 +111,7 @@ class WallApi {
   @Operation(summary = "A published review in another language, by machine; the original stays")
   ResponseEntity<Translations.Translation> translation(
       @PathVariable long id, @RequestParam String to, HttpServletRequest request) {
-    translated.count(request.getRemoteAddr());
+    translated.count(Network.of(request));
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePublic())
         .body(translations.ofPublished(id, to));

@@ -18,6 +18,7 @@ import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.nods.NodWords;
 import nodyes.server.reviews.Criteria;
+import nodyes.server.shop.ShopOrigin;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
@@ -42,11 +43,18 @@ class OpenFormApi {
   private final Criteria criteria;
   private final Catalogue catalogue;
   private final NodWords words;
+  private final ShopOrigin origin;
   private final RateLimit opened = new RateLimit(120, Duration.ofMinutes(10));
   private final RateLimit sent = new RateLimit(30, Duration.ofMinutes(10));
 
   OpenFormApi(
-      Forms forms, FormTokens tokens, Criteria criteria, Catalogue catalogue, NodWords words) {
+      Forms forms,
+      FormTokens tokens,
+      Criteria criteria,
+      Catalogue catalogue,
+      NodWords words,
+      ShopOrigin origin) {
+    this.origin = origin;
     this.forms = forms;
     this.tokens = tokens;
     this.criteria = criteria;
@@ -135,6 +143,7 @@ class OpenFormApi {
       HttpServletRequest request)
       throws IOException {
     sent.count(Network.of(request));
+    origin.check(request);
     tokens.read(token);
     return new SentPicture(forms.keep(request.getInputStream()));
   }

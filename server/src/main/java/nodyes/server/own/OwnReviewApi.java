@@ -14,14 +14,14 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import nodyes.core.form.FormField;
 import nodyes.core.review.NameForm;
 import nodyes.core.review.ReviewState;
 import nodyes.server.reviews.ReviewLine;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopOrigin;
 import nodyes.server.web.Given;
+import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -33,10 +33,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Where shoppers' reviews come in; open to all, without sign-in. */
 @RestController
@@ -44,14 +44,14 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class OwnReviewApi {
   private final OwnReviews reviews;
   private final TakingBack takingBack;
-  private final Shop shop;
+  private final ShopOrigin origin;
   private final RateLimit limit = new RateLimit(12, Duration.ofMinutes(10));
   private final RateLimit looked = new RateLimit(60, Duration.ofMinutes(10));
 
-  OwnReviewApi(OwnReviews reviews, TakingBack takingBack, Shop shop) {
+  OwnReviewApi(OwnReviews reviews, TakingBack takingBack, ShopOrigin origin) {
     this.reviews = reviews;
     this.takingBack = takingBack;
-    this.shop = shop;
+    this.origin = origin;
   }
 
   /** Stars for a single thing. */
@@ -104,31 +104,14 @@ class OwnReviewApi {
   @ResponseStatus(HttpStatus.CREATED)
   @Operation(summary = "A review that a shopper writes; published or waiting as the owner chose")
   Taken write(@Valid @RequestBody WrittenReview written, HttpServletRequest request) {
-    limit.count(request.getRemoteAddr());
-    checkOrigin(request);
+    limit.count(Network.of(request));
+    origin.check(request);
     OwnReviews.Became became =
         reviews.take(
             read(written),
             new OwnReviews.Sending(
-                written.token(),
-                Given.text(written.website()).isPresent(),
-                request.getRemoteAddr()));
+                written.token(), Given.text(written.website()).isPresent(), Network.of(request)));
     return new Taken(became.isPublished(), takingBack.fragment(became.id()));
-  }
-
-  /** A page of another site cannot send reviews in its readers' names. */
-  private void checkOrigin(HttpServletRequest request) {
-    String origin = request.getHeader("Origin");
-    Optional<String> own = shop.settings().origin();
-    if (origin == null || own.isEmpty() || own.get().equals(origin)) {
-      return;
-    }
-    String here =
-        ServletUriComponentsBuilder.fromRequestUri(request).replacePath(null).build().toUriString();
-    if (!here.equals(origin)) {
-      throw new Refusal(
-          HttpStatus.FORBIDDEN, "Reviews are written on the shop's own pages, and this is none.");
-    }
   }
 
   private static OwnReviews.Written read(WrittenReview written) {
@@ -172,22 +155,26 @@ class OwnReviewApi {
   /** The key of the link that opens it. */
   record Key(@NotBlank(message = "missing") @Size(max = 200, message = "is none") String key) {}
 
+  /** The key comes in a header; in the address, where proxies log it, only from older scripts. */
   @GetMapping("/embed/v1/reviews/{id}/take-back")
   @CrossOrigin(origins = "*", maxAge = 3600)
   @Operation(summary = "A review that its writer may take back")
   ResponseEntity<OwnLook> look(
-      @PathVariable long id, @RequestParam String key, HttpServletRequest request) {
-    looked.count(request.getRemoteAddr());
+      @PathVariable long id,
+      @RequestHeader(name = "Nodyes-Review", required = false) @Nullable String sent,
+      @RequestParam(required = false) @Nullable String key,
+      HttpServletRequest request) {
+    looked.count(Network.of(request));
     return ResponseEntity.ok()
         .cacheControl(CacheControl.noStore())
-        .body(look(takingBack.opened(id, key)));
+        .body(look(takingBack.opened(id, Given.text(sent).or(() -> Given.text(key)).orElse(""))));
   }
 
   @PostMapping("/embed/v1/reviews/{id}/take-back")
   @CrossOrigin(origins = "*", maxAge = 3600)
   @Operation(summary = "Takes a review back")
   OwnLook takeBack(@PathVariable long id, @Valid @RequestBody Key key, HttpServletRequest request) {
-    looked.count(request.getRemoteAddr());
+    looked.count(Network.of(request));
     takingBack.takeBack(id, key.key());
     return look(takingBack.opened(id, key.key()));
   }

@@ -19,6 +19,7 @@ import nodyes.server.ServerSettings;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueChanged;
 import nodyes.server.shop.Shop;
+import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,7 @@ class ViewsApi {
   private static final int LONGEST = 20_000;
 
   private final Presence presence;
+  private final AskedNumbers numbers;
   private final Catalogue catalogue;
   private final Shop shop;
   private final ObjectMapper json;
@@ -50,12 +52,14 @@ class ViewsApi {
 
   ViewsApi(
       Presence presence,
+      AskedNumbers numbers,
       Catalogue catalogue,
       Shop shop,
       ObjectMapper json,
       Clock clock,
       ServerSettings settings) {
     this.presence = presence;
+    this.numbers = numbers;
     this.catalogue = catalogue;
     this.shop = shop;
     this.json = json;
@@ -101,19 +105,21 @@ class ViewsApi {
                       mediaType = "text/plain",
                       schema = @Schema(implementation = ViewReport.class))))
   ViewNumbers see(@RequestBody String body, HttpServletRequest request) {
-    limit.count(request.getRemoteAddr());
+    limit.count(Network.of(request));
     ViewReport report = read(body);
     Instant now = clock.instant();
     boolean counts =
         isFromTheShop(request)
             && !Boolean.TRUE.equals(report.byOwner())
             && !Robots.isNamed(request.getHeader("User-Agent"));
+    boolean byOwner = Boolean.TRUE.equals(report.byOwner());
     if (report.viewed() != null && counts) {
       id(report.viewed()).ifPresent(id -> presence.saw(id, visitor(report.visit()), now));
     }
     List<NumberAsked> asked = Optional.ofNullable(report.asked()).orElse(List.of());
     return new ViewNumbers(
         asked.stream()
+            .filter(one -> isShown(one, byOwner))
             .flatMap(
                 one ->
                     id(one.product()).stream()
@@ -121,6 +127,12 @@ class ViewsApi {
                         .filter(number -> number > 0)
                         .map(number -> new ViewNumber(one.product(), one.window(), number)))
             .toList());
+  }
+
+  /** Neither over which time nor from how many on is the caller's to say. */
+  private boolean isShown(NumberAsked one, boolean byOwner) {
+    return numbers.isPublished(one.window(), one.quietUnder())
+        || (byOwner && numbers.isDrafted(one.window(), one.quietUnder()));
   }
 
   private ViewReport read(String body) {
@@ -136,10 +148,22 @@ class ViewsApi {
     if (report == null || report.visit() == null || !VISIT.matcher(report.visit()).matches()) {
       throw Refusal.value("visit", "is 32 hexadecimal digits");
     }
-    if (report.asked() != null && report.asked().size() > MOST_ASKED) {
-      throw Refusal.value("asked", "has at most 100 entries");
+    if (report.asked() != null) {
+      checkAsked(report.asked());
     }
     return report;
+  }
+
+  @SuppressWarnings("ConstantValue") // JSON holds null where the types say that nothing is
+  private static void checkAsked(List<NumberAsked> asked) {
+    if (asked.size() > MOST_ASKED) {
+      throw Refusal.value("asked", "has at most 100 entries");
+    }
+    for (NumberAsked one : asked) {
+      if (one == null || one.product() == null || one.window() == null) {
+        throw Refusal.value("asked", "names a product and a window in each entry");
+      }
+    }
   }
 
   /** What other pages report is not counted: their visitors are not the shop's. */

@@ -22,16 +22,19 @@ class VoteStore {
     this.database = database;
   }
 
+  /** Who votes and from where: names that can be told apart and traced to nobody. */
+  record From(String voter, String network) {}
+
   /** What a vote made of a review's counts, and of which product it is. */
   record Counted(Votes votes, String product) {}
 
   /**
-   * Keeps a shopper's vote in place of the one before, or takes it away; the counts that come of
-   * it. Empty for a review that shoppers do not see.
+   * Keeps a shopper's vote in place of the one before from that browser or network, or takes it
+   * away; the counts that come of it. Empty for a review that shoppers do not see.
    *
    * @param isHelpful empty to take it away
    */
-  Optional<Counted> vote(long review, String voter, Optional<Boolean> isHelpful, Instant now) {
+  Optional<Counted> vote(long review, From from, Optional<Boolean> isHelpful, Instant now) {
     return database.write(
         sql -> {
           Optional<String> product =
@@ -45,13 +48,15 @@ class VoteStore {
             return Optional.empty();
           }
           sql.deleteFrom(REVIEW_VOTE)
-              .where(REVIEW_VOTE.REVIEW_ID.eq(review).and(REVIEW_VOTE.VOTER.eq(voter)))
+              .where(REVIEW_VOTE.REVIEW_ID.eq(review))
+              .and(REVIEW_VOTE.VOTER.eq(from.voter()).or(REVIEW_VOTE.NETWORK.eq(from.network())))
               .execute();
           isHelpful.ifPresent(
               helpful ->
                   sql.insertInto(REVIEW_VOTE)
                       .set(REVIEW_VOTE.REVIEW_ID, review)
-                      .set(REVIEW_VOTE.VOTER, voter)
+                      .set(REVIEW_VOTE.VOTER, from.voter())
+                      .set(REVIEW_VOTE.NETWORK, from.network())
                       .set(REVIEW_VOTE.IS_HELPFUL, helpful)
                       .set(REVIEW_VOTE.VOTED_AT, now)
                       .execute());

@@ -9,9 +9,12 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.server.shop.ShopOrigin;
+import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import nodyes.server.web.Refusal;
 import nodyes.server.web.Sha256;
+import nodyes.server.web.Signer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.web.bind.annotation.CrossOrigin;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,11 +29,20 @@ class VotesApi {
   private static final int HASH_BYTES = 16;
 
   private final VoteStore votes;
+  private final ShopOrigin origin;
+  private final Signer signer;
   private final ApplicationEventPublisher events;
   private final Clock clock;
   private final RateLimit limit = new RateLimit(30, Duration.ofMinutes(10));
 
-  VotesApi(VoteStore votes, ApplicationEventPublisher events, Clock clock) {
+  VotesApi(
+      VoteStore votes,
+      ShopOrigin origin,
+      Signer signer,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.origin = origin;
+    this.signer = signer;
     this.votes = votes;
     this.events = events;
     this.clock = clock;
@@ -61,10 +73,18 @@ class VotesApi {
   @Operation(summary = "A shopper's vote on a review; the last one counts")
   VoteCounts vote(
       @PathVariable long id, @Valid @RequestBody Vote vote, HttpServletRequest request) {
-    limit.count(request.getRemoteAddr());
+    String network = Network.of(request);
+    limit.count(network);
+    origin.check(request);
     VoteStore.Counted counted =
         votes
-            .vote(id, hashed(id, vote.voter()), said(vote.says()), clock.instant())
+            .vote(
+                id,
+                new VoteStore.From(
+                    hashed(id, vote.voter()),
+                    signer.sign("votes of a network", id + "|" + network)),
+                said(vote.says()),
+                clock.instant())
             .orElseThrow(() -> Refusal.notFound("There is no such review."));
     events.publishEvent(new ReviewVotesChanged(Set.of(counted.product())));
     return new VoteCounts(counted.votes().helpful(), counted.votes().notHelpful());

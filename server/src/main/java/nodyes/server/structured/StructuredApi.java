@@ -14,6 +14,7 @@ import nodyes.server.reviews.FirstParty;
 import nodyes.server.reviews.MarkupRule;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
+import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -63,7 +64,7 @@ class StructuredApi {
       summary =
           "A product's rating and ways of delivery in schema.org's terms; 204 where there is neither")
   ResponseEntity<String> structured(@RequestParam String product, HttpServletRequest request) {
-    limit.count(request.getRemoteAddr());
+    limit.count(Network.of(request));
     CacheControl cache = CacheControl.maxAge(Duration.ofMinutes(5)).cachePublic();
     return Slug.parse(product)
         .flatMap(this::tree)

@@ -111,7 +111,7 @@ public class HostileFilesTest {
       {
         "/api/v1/bring-in",
         repeated("line.csv", "Rating,Words\n5,\"", "x", much, ""),
-        "\"broken\":1"
+        "Line 2 is longer"
       },
       {"/api/v1/bring-in", repeated("plain.csv", "", "x", much, ""), ""},
       {"/api/v1/bring-in", repeated("one.jsonl", "{\"a\":\"", "x", much, "\"}"), "12 MB"},
