@@ -3,6 +3,7 @@ package nodyes.core.bringin;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.common.PlainText;
 import nodyes.core.rating.Rating;
 
 /**
@@ -40,8 +41,12 @@ public record Candidate(
     Optional<String> sourceId,
     List<String> pictures,
     Optional<String> reply) {
-  /** Keeps the pictures unchangeable. */
+  /** Keeps the pictures unchangeable, and of the texts what is text. */
   public Candidate {
+    title = title.map(PlainText::of);
+    words = words.map(PlainText::of);
+    reviewer = reviewer.map(PlainText::of);
+    reply = reply.map(PlainText::of);
     pictures = List.copyOf(pictures);
   }
 

@@ -1,12 +1,13 @@
 package nodyes.core.nod;
 
+import java.net.URI;
+import java.net.URISyntaxException;
 import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.regex.Pattern;
 
 /**
  * Something that the shop promises.
@@ -19,8 +20,6 @@ import java.util.regex.Pattern;
  */
 public record Promise(
     About about, String drawing, String link, Set<String> countries, Map<String, Said> words) {
-  private static final Pattern LINK =
-      Pattern.compile("(https?://[^\\s]{3,500})|(/[^/\\s][^\\s]*)|/");
   private static final int LONGEST_TITLE = 60;
   private static final int LONGEST_LINE = 140;
   private static final int LONGEST_LINK = 500;
@@ -74,6 +73,25 @@ public record Promise(
     }
   }
 
+  /**
+   * Whether a link leads to a page by http, or is a path of the shop's own site, as RFC 3986 reads
+   * it. Browsers take {@code /\\host} for another site; for the standard it is no address at all.
+   */
+  private static boolean isLink(String link) {
+    URI address;
+    try {
+      address = new URI(link);
+    } catch (URISyntaxException e) {
+      return false;
+    }
+    if (address.getScheme() == null) {
+      return address.getRawAuthority() == null && link.startsWith("/") && !link.startsWith("//");
+    }
+    return address.getScheme().matches("https?")
+        && address.getHost() != null
+        && address.getRawUserInfo() == null;
+  }
+
   /** Throws {@link IllegalArgumentException} naming what cannot be taken. */
   public Promise {
     link = link.strip();
@@ -87,7 +105,7 @@ public record Promise(
             problem -> {
               throw new IllegalArgumentException("the drawing of “" + of + "” " + problem);
             });
-    if (!link.isEmpty() && (link.length() > LONGEST_LINK || !LINK.matcher(link).matches())) {
+    if (!link.isEmpty() && (link.length() > LONGEST_LINK || !isLink(link))) {
       throw new IllegalArgumentException(
           "the link of “" + of + "” is no address: write https://… or a path such as /returns");
     }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nodyes.core.common.PlainText;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
 
@@ -58,14 +59,18 @@ public record Review(
 
     /** Keeps all of it unchangeable. */
     public Details {
-      pros = List.copyOf(pros);
-      cons = List.copyOf(cons);
+      pros = pros.stream().map(PlainText::of).toList();
+      cons = cons.stream().map(PlainText::of).toList();
       criteria = Map.copyOf(criteria);
     }
   }
 
-  /** Keeps the pictures unchangeable. */
+  /** Keeps the pictures unchangeable, and of the texts what is text. */
   public Review {
+    title = title.map(PlainText::of);
+    words = words.map(PlainText::of);
+    reviewer = reviewer.map(PlainText::of);
+    reply = reply.map(PlainText::of);
     pictures = List.copyOf(pictures);
   }
 

@@ -1,5 +1,6 @@
 package nodyes.server.listing;
 
+import java.net.URI;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -45,7 +46,10 @@ public class Listing {
     return store.find();
   }
 
-  /** Connects a directory, and asks it; without a key the one before stays. */
+  /**
+   * Connects a directory, and asks it; without a key the one before stays, while it is the same
+   * host. To another it is not told.
+   */
   public ListingView connect(Connection connection, Optional<String> key) {
     var checked =
         new Connection(
@@ -54,10 +58,26 @@ public class Listing {
             connection.leastStars(),
             connection.everyHours());
     String secret =
-        key.or(() -> store.asking().map(ListingStore.Asking::secret))
-            .orElseThrow(() -> Refusal.unusable("Give the key that the directory gave you."));
+        key.or(
+                () ->
+                    store
+                        .asking()
+                        .filter(known -> isSameHost(known.service(), checked.service()))
+                        .map(ListingStore.Asking::secret))
+            .orElseThrow(
+                () ->
+                    Refusal.unusable(
+                        "Give the key that this directory gave you; a key of another one is not sent"
+                            + " to it."));
     store.save(checked, secret);
     return refresh();
+  }
+
+  private static boolean isSameHost(String one, String other) {
+    URI first = URI.create(one);
+    URI second = URI.create(other);
+    return first.getScheme().equalsIgnoreCase(second.getScheme())
+        && first.getAuthority().equalsIgnoreCase(second.getAuthority());
   }
 
   /** Asks the directory now. */

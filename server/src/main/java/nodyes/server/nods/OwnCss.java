@@ -10,12 +10,12 @@ import com.helger.css.decl.CascadingStyleSheet;
 import com.helger.css.decl.ICSSTopLevelRule;
 import com.helger.css.reader.CSSReader;
 import com.helger.css.reader.CSSReaderSettings;
-import com.helger.css.reader.errorhandler.CSSParseError;
 import com.helger.css.reader.errorhandler.CollectingCSSParseErrorHandler;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -31,8 +31,23 @@ final class OwnCss {
   private static final Pattern FETCHES =
       Pattern.compile(
           "url\\s*\\(|image-set|expression\\s*\\(|src\\s*\\(", Pattern.CASE_INSENSITIVE);
-  private static final Pattern LEAVES = Pattern.compile("\\bfixed\\b|\\bsticky\\b");
 
+  /** Where a part stands may not come from a variable: what that holds is not seen here. */
+  private static final Set<String> POSITIONS = Set.of("static", "relative", "absolute");
+
+  /** What would put the nod itself elsewhere on the page, or paint it over what is there. */
+  private static final Pattern MOVES =
+      Pattern.compile(
+          "position|inset(-.*)?|top|right|bottom|left|transform(-.*)?|translate|rotate|scale|zoom"
+              + "|offset(-.*)?|float|margin(-.*)?|anchor(-.*)?|animation(-.*)?|perspective(-.*)?");
+
+  private static final Pattern NEGATIVE = Pattern.compile("(^|[\\s(,])-\\s*[\\d.]");
+
+  /** In any rule: it takes back what keeps the nod in its place. */
+  private static final Set<String> KEEPS =
+      Set.of("contain", "all", "content-visibility", "overflow-clip-margin", "z-index");
+
+  private static final Pattern AT_RULE = Pattern.compile("@([\\w-]+)");
   private static final Pattern AT_LINE = Pattern.compile("at line (\\d+)");
 
   private OwnCss() {}
@@ -50,17 +65,24 @@ final class OwnCss {
     }
     var errors = new CollectingCSSParseErrorHandler();
     var unread = new ArrayList<String>();
-    CascadingStyleSheet sheet =
-        CSSReader.readFromStringReader(
-            css,
-            new CSSReaderSettings()
-                .setBrowserCompliantMode(false)
-                .setUseSourceLocation(true)
-                .setCustomErrorHandler(errors)
-                .setCustomExceptionHandler(
-                    broken -> unread.add(where(broken.getMessage()) + "cannot be read")));
+    CascadingStyleSheet sheet;
+    try {
+      sheet = read(css, errors, unread);
+    } catch (RuntimeException e) {
+      // the parser itself fails at a rule where it expects none, such as @import within @media
+      return List.of(misplaced(css));
+    }
     var problems = new ArrayList<String>();
-    errors.getAllParseErrors().forEach(error -> problems.add(where(error) + " cannot be read"));
+    errors
+        .getAllParseErrors()
+        .forEach(
+            error ->
+                problems.add(
+                    error.getFirstSkippedToken() == null
+                        ? misplaced(css)
+                        : "line "
+                            + error.getFirstSkippedToken().getBeginLine()
+                            + " cannot be read"));
     if (sheet == null) {
       problems.addAll(unread);
       return problems.isEmpty() ? List.of("cannot be read as CSS") : problems;
@@ -72,8 +94,26 @@ final class OwnCss {
     return problems;
   }
 
-  private static String where(CSSParseError error) {
-    return "line " + error.getFirstSkippedToken().getBeginLine();
+  private static @Nullable CascadingStyleSheet read(
+      String css, CollectingCSSParseErrorHandler errors, List<String> unread) {
+    return CSSReader.readFromStringReader(
+        css,
+        new CSSReaderSettings()
+            .setBrowserCompliantMode(false)
+            .setUseSourceLocation(true)
+            .setCustomErrorHandler(errors)
+            .setCustomExceptionHandler(
+                broken -> unread.add(where(broken.getMessage()) + "cannot be read")));
+  }
+
+  private static String misplaced(String css) {
+    Matcher rule = AT_RULE.matcher(css);
+    while (rule.find()) {
+      if (!rule.group(1).equalsIgnoreCase("media")) {
+        return "line " + line(css, rule.start()) + ": @" + rule.group(1) + " cannot stand here";
+      }
+    }
+    return "cannot be read as CSS";
   }
 
   private static String where(@Nullable String message) {
@@ -93,7 +133,10 @@ final class OwnCss {
             problems.add(at(selector) + selector.getAsCSSString() + " would reach outside the nod");
           }
         }
-        style.getAllDeclarations().forEach(declaration -> check(declaration, problems));
+        boolean isHost =
+            style.getAllSelectors().stream()
+                .anyMatch(selector -> selector.getAsCSSString().contains(":host"));
+        style.getAllDeclarations().forEach(declaration -> check(declaration, isHost, problems));
       }
       case CSSMediaRule media -> media.getAllRules().forEach(inner -> check(inner, problems));
       default ->
@@ -103,20 +146,34 @@ final class OwnCss {
     }
   }
 
-  private static void check(CSSDeclaration declaration, List<String> problems) {
+  private static void check(CSSDeclaration declaration, boolean isHost, List<String> problems) {
     String property = declaration.getProperty().toLowerCase(Locale.ROOT);
-    String value = declaration.getExpressionAsCSSString();
+    String value = declaration.getExpressionAsCSSString().toLowerCase(Locale.ROOT);
     if (FETCHES.matcher(value).find()) {
       problems.add(at(declaration) + property + " would fetch from elsewhere");
     }
-    if (property.equals("position") && LEAVES.matcher(value.toLowerCase(Locale.ROOT)).find()) {
+    if (property.equals("position") && !POSITIONS.contains(value.strip())) {
       problems.add(at(declaration) + "position: " + value + " would leave the nod");
     }
-    if (property.equals("contain")) {
-      problems.add(at(declaration) + "contain keeps the nod from being painted over the page");
+    if (KEEPS.contains(property)) {
+      problems.add(
+          at(declaration)
+              + (property.equals("z-index")
+                  ? "z-index would lie over the shop's own page"
+                  : property + " keeps the nod from being painted over the page"));
     }
-    if (property.equals("z-index")) {
-      problems.add(at(declaration) + "z-index would lie over the shop's own page");
+    boolean isMoved =
+        isHost
+            && MOVES.matcher(property).matches()
+            && (!property.startsWith("margin")
+                || NEGATIVE.matcher(value).find()
+                || value.contains("(")
+                || value.contains("--"));
+    if (isMoved && !property.equals("position")) {
+      problems.add(at(declaration) + property + " would move the nod over the page");
+    }
+    if (isHost && property.equals("position") && !value.strip().equals("relative")) {
+      problems.add(at(declaration) + "position would move the nod over the page");
     }
   }
 

@@ -15,6 +15,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import nodyes.server.ServerSettings;
 import nodyes.server.web.Refusal;
 import org.apache.hc.client5.http.DnsResolver;
@@ -51,6 +54,9 @@ public class Fetch {
   private final CloseableHttpClient guarded;
   private final CloseableHttpClient trusting;
   private final Set<String> trusted;
+  private final ScheduledExecutorService timer =
+      Executors.newSingleThreadScheduledExecutor(
+          Thread.ofPlatform().daemon().name("fetch ends").factory());
 
   /** How much may come, and how long it may take. */
   public record Limits(int bytes, Duration time) {
@@ -110,9 +116,18 @@ public class Fetch {
       if (answer.redirect().isEmpty()) {
         return answer.fetched();
       }
-      asked = Addresses.of(asked.resolve(answer.redirect().get()).toString());
+      asked = next(asked, answer.redirect().get());
     }
     throw Refusal.unusable("That address leads from one to the next without an end.");
+  }
+
+  private static URI next(URI asked, String location) {
+    try {
+      return Addresses.of(asked.resolve(location).toString());
+    } catch (IllegalArgumentException e) {
+      throw Refusal.unusable(
+          "The server at " + asked.getHost() + " sends elsewhere, to what is no address.");
+    }
   }
 
   /** Asks a service that wants a key; the key goes to it alone, never after a redirect. */
@@ -144,8 +159,14 @@ public class Fetch {
       URI address = request.getUri();
       CloseableHttpClient client =
           trusted.contains(Addresses.authority(address)) ? trusting : guarded;
-      return client.execute(
-          request, response -> read(address, request, response, limits, deadline));
+      // also for whoever sends header by header, each in time
+      var end = timer.schedule(request::abort, deadline - System.nanoTime(), TimeUnit.NANOSECONDS);
+      try {
+        return client.execute(
+            request, response -> read(address, request, response, limits, deadline));
+      } finally {
+        end.cancel(false);
+      }
     } catch (NotPublic e) {
       throw Refusal.unusable(host(request) + " is not on the public internet, so it is not asked.");
     } catch (UnknownHostException e) {
@@ -155,6 +176,9 @@ public class Fetch {
     } catch (ConnectException e) {
       throw Refusal.unusable("The server at " + host(request) + " does not answer.");
     } catch (IOException | URISyntaxException e) {
+      if (System.nanoTime() >= deadline) {
+        throw slow(host(request));
+      }
       throw Refusal.unusable("The server at " + host(request) + " broke off: nothing was taken.");
     }
   }
@@ -247,6 +271,7 @@ public class Fetch {
 
   @PreDestroy
   void close() throws IOException {
+    timer.shutdownNow();
     guarded.close();
     trusting.close();
   }

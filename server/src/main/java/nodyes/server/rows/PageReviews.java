@@ -1,5 +1,6 @@
 package nodyes.server.rows;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +24,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads the reviews that a web page marks up: JSON-LD, microdata and RDFa of schema.org. */
 public final class PageReviews {
   private static final JsonMapper JSON = JsonMapper.shared();
+  private static final int LARGEST = 12_000_000;
+
+  private static final int MOST_TAGS = 600_000;
+
   private static final int LONGEST_JSON = 8_000_000;
   private static final int DEEPEST = 60;
 
@@ -39,7 +44,14 @@ public final class PageReviews {
 
   /** Reads a page; nothing in it is run or fetched. */
   public static Found in(InputStream page, String address) throws IOException {
-    Document document = Jsoup.parse(page, null, address);
+    byte[] content = page.readNBytes(LARGEST + 1);
+    if (content.length > LARGEST) {
+      throw Refusal.unusable("This web page is over 12 MB, so it was not read.");
+    }
+    if (tags(content) > MOST_TAGS) {
+      throw Refusal.unusable("This web page has more than 600,000 elements, so it was not read.");
+    }
+    Document document = Jsoup.parse(new ByteArrayInputStream(content), null, address);
     var reviews = new ArrayList<Map<Column, String>>();
     for (Element script : document.select("script[type=application/ld+json]")) {
       if (script.data().length() <= LONGEST_JSON) {
@@ -53,6 +65,15 @@ public final class PageReviews {
       reviews.addAll(SchemaReviews.in(marked(document, Syntax.RDFA)));
     }
     return new Found(List.copyOf(reviews), next(document), document.title());
+  }
+
+  /** Building a page takes time for each element, however small the file is. */
+  private static int tags(byte[] content) {
+    int tags = 0;
+    for (byte one : content) {
+      tags += one == '<' ? 1 : 0;
+    }
+    return tags;
   }
 
   /** Writes the reviews of a brought page as rows. */

@@ -82,6 +82,7 @@ public class WallTest extends ServerTest {
       throws Exception {
     return http.perform(
         post("/embed/v1/reviews/{id}/votes", review)
+            .header("Origin", "http://localhost")
             .with(
                 (MockHttpServletRequest request) -> {
                   request.setRemoteAddr(address);

@@ -78,6 +78,7 @@ public class FormTest extends ServerTest {
   private ResultActions write(Map<String, Object> review) throws Exception {
     return http.perform(
         from(post("/embed/v1/reviews"))
+            .header("Origin", "http://localhost")
             .contentType(MediaType.APPLICATION_JSON)
             .content(json.writeValueAsString(review)));
   }
@@ -89,6 +90,7 @@ public class FormTest extends ServerTest {
   private ResultActions picture(byte[] content) throws Exception {
     return http.perform(
         from(post("/embed/v1/reviews/pictures"))
+            .header("Origin", "http://localhost")
             .header("Nodyes-Form", formToken("any-product"))
             .contentType(MediaType.IMAGE_PNG)
             .content(content));

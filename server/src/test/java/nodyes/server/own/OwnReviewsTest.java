@@ -18,6 +18,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nodyes.core.review.Admission;
 import nodyes.server.ServerTest;
+import nodyes.server.shop.Shop;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
@@ -30,6 +31,7 @@ public class OwnReviewsTest extends ServerTest {
   private static final Pattern PRODUCT = Pattern.compile("\"product\":\"([^\"]+)\"");
   private static int callers;
 
+  @Autowired private Shop shop;
   @Autowired private OwnReviews own;
   @Autowired private NewReviewNotice notice;
   @Autowired private OwnRuleStore rules;
@@ -51,6 +53,7 @@ public class OwnReviewsTest extends ServerTest {
   private ResultActions send(String caller, String review) throws Exception {
     return http.perform(
         post("/embed/v1/reviews")
+            .header("Origin", shop.settings().origin().orElse("https://any.example"))
             .with(
                 request -> {
                   request.setRemoteAddr(caller);

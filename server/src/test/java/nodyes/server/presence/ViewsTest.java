@@ -1,6 +1,7 @@
 package nodyes.server.presence;
 
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -8,12 +9,25 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import nodyes.core.audience.Condition;
+import nodyes.core.common.NodId;
 import nodyes.core.common.Slug;
+import nodyes.core.nod.Dress;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodOptions;
+import nodyes.core.nod.PageKind;
+import nodyes.core.nod.Placement;
+import nodyes.core.nod.Spot;
+import nodyes.core.nod.VisitorCount;
 import nodyes.core.presence.Counted;
 import nodyes.core.presence.ViewWindow;
 import nodyes.server.ServerTest;
 import nodyes.server.catalogue.Catalogue;
+import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopSettings;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -28,6 +42,7 @@ public class ViewsTest extends ServerTest {
   private static final Instant NOW = Instant.parse("2026-11-26T14:20:00Z");
 
   @Autowired private Shop shop;
+  @Autowired private Nods nods;
   @Autowired private Catalogue catalogue;
   @Autowired private Presence presence;
   @Autowired private PresenceStore store;
@@ -45,6 +60,22 @@ public class ViewsTest extends ServerTest {
             own.productPath(),
             own.listingPath(),
             own.basketPath()));
+  }
+
+  /** Counters on its pages: of the last minutes from 2 on, from 3 on and from 1,000 on. */
+  @BeforeClass
+  public void publishCounters() {
+    nods.place("rita", Stream.of("2", "3", "1000").map(ViewsTest::counter).toList());
+    nods.publish("rita", "");
+  }
+
+  private static Nod counter(String from) {
+    return new VisitorCount(
+        new NodId("visitors-from-" + from),
+        new Placement(
+            new Spot("under-buy"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
+        new NodOptions(Map.of("window", "now", "quiet-under", from)),
+        Dress.DEFAULT);
   }
 
   private static String visit(int number) {
@@ -100,6 +131,29 @@ public class ViewsTest extends ServerTest {
       see(SHOP, BROWSER, report(visit(i), "views-pot", 3)).andExpect(status().isOk());
     }
     assertEquals(now("views-pot"), new Counted(3, true));
+  }
+
+  /**
+   * A caller that asked with a number of its own was told of any product how many look, and what it
+   * was told was kept as what shoppers had been shown.
+   */
+  @Test
+  public void aNumberThatNoNodShowsIsNeitherToldNorKeptAsShown() throws Exception {
+    product("views-poison");
+    long id = catalogue.id(new Slug("views-poison")).orElseThrow();
+    for (String asked :
+        List.of(
+            report(visit(1), "views-poison", 0),
+            report(visit(1), "views-poison", 1),
+            report(visit(1), "views-poison", 2).replace("NOW", "DAY"),
+            report(visit(1), "views-poison", 0).replaceFirst("}$", ",\"byOwner\":true}"))) {
+      see(SHOP, BROWSER, asked).andExpect(content().json("{\"numbers\":[]}"));
+    }
+    presence.save(NOW.plusSeconds(60));
+    assertTrue(
+        presence.shown(NOW.minusSeconds(7200), NOW.plusSeconds(7200), 1, 200).items().stream()
+            .noneMatch(shown -> shown.product().equals("views-poison")),
+        "of " + id);
   }
 
   @Test

@@ -46,6 +46,7 @@ public class VotesTest extends ServerTest {
     String address = "10.1." + from / 200 + "." + from % 200;
     return http.perform(
         post("/embed/v1/reviews/{id}/votes", review)
+            .header("Origin", "http://localhost")
             .with(
                 request -> {
                   request.setRemoteAddr(address);

@@ -27,6 +27,7 @@ public class StructuredTest extends ServerTest {
   private void write(String product, int stars, String words) throws Exception {
     http.perform(
             post("/embed/v1/reviews")
+                .header("Origin", "http://localhost")
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(
                     json.writeValueAsString(
