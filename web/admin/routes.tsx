@@ -12,6 +12,8 @@ import { Pages } from './features/pages/pages';
 import { Catalogue } from './features/catalogue/catalogue';
 import { FeedsPage } from './features/catalogue/feeds-page';
 import { Delivery } from './features/delivery/delivery';
+import { AccountPage } from './features/people/account-page';
+import { PeoplePage } from './features/people/people-page';
 import { Proof } from './features/proof/proof';
 import { Setup } from './features/setup/setup';
 import { Start } from './features/today/start';
@@ -42,6 +44,8 @@ export const router = createBrowserRouter([
       { path: 'delivery', element: <Delivery /> },
       { path: 'proof', element: <Proof /> },
       { path: 'setup', element: <Setup /> },
+      { path: 'setup/people', element: <PeoplePage /> },
+      { path: 'account', element: <AccountPage /> },
       { path: '*', element: <NotHere /> },
     ],
   },

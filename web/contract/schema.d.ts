@@ -4,6 +4,190 @@
  */
 
 export interface paths {
+    "/api/v1/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The own account, and where it is signed in */
+        get: operations["account"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an invitation is for */
+        post: operations["invitation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/invitation/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes an invitation, once, and signs in */
+        post: operations["taken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Another password; all other devices are signed out */
+        put: operations["setPassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/recovery-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newCodes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sends a link for a new password to an address that is known */
+        post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/reset/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets a new password by a link; all devices are signed out */
+        post: operations["newPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/second-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Sets an offered second step up; tells the recovery codes once */
+        put: operations["setUp"];
+        /** Offers a second step; nothing changes until a code of it is given */
+        post: operations["offer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/second-step/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/sign-ins/end-others": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["endOthers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/account/sign-ins/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/arrangement": {
         parameters: {
             query?: never;
@@ -1086,7 +1270,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1182,7 +1366,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1372,6 +1556,168 @@ export interface paths {
             cookie?: never;
         };
         get: operations["why"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["people"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/invitations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["withdraw"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/rule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setRule"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Removes a person and signs them out everywhere; what they did stays */
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{id}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setRole"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{id}/second-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** For someone who lost app and codes; they set up a new one */
+        delete: operations["takeSecondStepAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{id}/sign-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signIns"];
+        put?: never;
+        post?: never;
+        delete: operations["signOut_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people/{id}/sign-ins/{signIn}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["signOut_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/pictures/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["unpublished"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1837,7 +2183,9 @@ export interface paths {
         };
         get: operations["session"];
         put?: never;
+        /** Signs in; asks for a code where there is a second step */
         post: operations["signIn"];
+        /** Signs out on this device */
         delete: operations["signOut"];
         options?: never;
         head?: never;
@@ -2028,6 +2376,57 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mostOrdered"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done, the newest first */
+        get: operations["trail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/trail.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All lines as CSV (RFC 4180) */
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/trail/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who did something, and where */
+        get: operations["names"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2249,7 +2648,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Whether the server answers and its database can be read */
+        /** Whether it reads and writes; 503 where one of them fails */
         get: operations["health"];
         put?: never;
         post?: never;
@@ -2263,6 +2662,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Account: {
+            /** Format: int32 */
+            codesLeft: number;
+            email: string;
+            hasSecondStep: boolean;
+            name: string;
+            signIns: components["schemas"]["DeviceLine"][];
+        };
         Act: {
             doing: string;
             /** Format: int32 */
@@ -2443,6 +2850,9 @@ export interface components {
             last: string;
             name: string;
         };
+        Codes: {
+            codes: string[];
+        };
         ColourPair: {
             ground: string;
             name: string;
@@ -2450,6 +2860,9 @@ export interface components {
         };
         Computed: {
             kind: string;
+        };
+        Confirmed: {
+            password: string;
         };
         ContactsHidden: {
             hidden: boolean;
@@ -2585,6 +2998,19 @@ export interface components {
             /** Format: int32 */
             to: number;
         };
+        DeviceLine: {
+            device: string;
+            /** Format: int64 */
+            id: number;
+            isThis: boolean;
+            /** Format: date-time */
+            seenAt: string;
+            /** Format: date-time */
+            since: string;
+        };
+        Devices: {
+            items: components["schemas"]["DeviceLine"][];
+        };
         DoubtLine: {
             rule: string;
             text: string;
@@ -2716,6 +3142,9 @@ export interface components {
             /** Format: date-time */
             scriptSeenAt?: string;
         };
+        Forgotten: {
+            email: string;
+        };
         FormSet: {
             criteria: components["schemas"]["CriterionSet"][];
             fields: {
@@ -2734,9 +3163,56 @@ export interface components {
             where: string;
             words: string;
         };
+        GivenCode: {
+            code: string;
+            offer: string;
+        };
         HandedOver: {
             address: string;
             html: string;
+        };
+        Health: {
+            read: string;
+            status: string;
+            write: string;
+        };
+        InvitationGiven: {
+            token: string;
+        };
+        InvitationShown: {
+            email: string;
+            /** @enum {string} */
+            role: "READER" | "DESK" | "EDITOR" | "OWNER";
+            shop: string;
+        };
+        InvitationTaken: {
+            name: string;
+            password: string;
+            token: string;
+        };
+        Invite: {
+            /** Format: int32 */
+            days: number;
+            /** Format: email */
+            email: string;
+            /** @enum {string} */
+            role: "READER" | "DESK" | "EDITOR" | "OWNER";
+        };
+        Invited: {
+            fragment: string;
+            isSent: boolean;
+        };
+        InvitedLine: {
+            email: string;
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: int64 */
+            id: number;
+            isOver: boolean;
+            /** Format: date-time */
+            madeAt: string;
+            /** @enum {string} */
+            role: "READER" | "DESK" | "EDITOR" | "OWNER";
         };
         Item: {
             language?: string;
@@ -2807,13 +3283,19 @@ export interface components {
             key: string;
         };
         KeyLine: {
+            /** Format: date-time */
+            endsAt?: string;
             /** Format: int64 */
             id: number;
+            isOver: boolean;
             /** Format: date-time */
             madeAt: string;
             name: string;
+            scopes: ("ALL" | "PRODUCTS_IN" | "REVIEWS_OUT" | "PREVIEW" | "PUBLISH")[];
+            /** Format: date-time */
+            usedAt?: string;
         };
-        Keys: {
+        KeyLines: {
             items: components["schemas"]["KeyLine"][];
         };
         KitSaved: {
@@ -3056,13 +3538,31 @@ export interface components {
             what: string;
         };
         NewKey: {
+            /** Format: int32 */
+            days?: number;
             name: string;
+            scopes: ("ALL" | "PRODUCTS_IN" | "REVIEWS_OUT" | "PREVIEW" | "PUBLISH")[];
         };
         NewNod: {
             kind: string;
             /** @enum {string} */
             page: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
             spot: string;
+        };
+        NewPassword: {
+            current: string;
+            password: string;
+        };
+        NewRole: {
+            /** @enum {string} */
+            role: "READER" | "DESK" | "EDITOR" | "OWNER";
+        };
+        NewRule: {
+            /** Format: int32 */
+            days: number;
+            isTold: boolean;
+            /** @enum {string} */
+            secondStep: "WHO_WISHES" | "WHO_CHANGES" | "EVERYONE";
         };
         NodAnswer: {
             because: string;
@@ -3131,6 +3631,11 @@ export interface components {
             name: string;
             /** @enum {string} */
             why: "WEEKDAY" | "HOLIDAY" | "CLOSED";
+        };
+        Offer: {
+            address: string;
+            offer: string;
+            secret: string;
         };
         OnProduct: {
             product: string;
@@ -3345,6 +3850,24 @@ export interface components {
         };
         PendingFollowUps: {
             pending: components["schemas"]["Pending"][];
+        };
+        PeopleView: {
+            canSend: boolean;
+            invited: components["schemas"]["InvitedLine"][];
+            people: components["schemas"]["PersonLine"][];
+            rule: components["schemas"]["SignInRule"];
+        };
+        PersonLine: {
+            email: string;
+            hasSecondStep: boolean;
+            /** Format: int64 */
+            id: number;
+            isYou: boolean;
+            /** Format: date-time */
+            lastHere?: string;
+            name: string;
+            /** @enum {string} */
+            role: "READER" | "DESK" | "EDITOR" | "OWNER";
         };
         PickedQuotesNod: {
             content: components["schemas"]["WireQuotes"];
@@ -3591,6 +4114,10 @@ export interface components {
         ReplyDraft: {
             text: string;
         };
+        ResetGiven: {
+            password: string;
+            token: string;
+        };
         Result: {
             problems: components["schemas"]["LineProblem"][];
             /** Format: int32 */
@@ -3730,7 +4257,6 @@ export interface components {
             last: string;
         };
         SentPicture: {
-            address: string;
             file: string;
         };
         SessionView: {
@@ -3738,8 +4264,11 @@ export interface components {
             /** Format: int64 */
             megabytesLeft?: number;
             name?: string;
+            page?: string;
             /** @enum {string} */
-            state: "SIGNED_IN" | "SIGNED_OUT" | "FIRST_RUN";
+            role?: "READER" | "DESK" | "EDITOR" | "OWNER";
+            /** @enum {string} */
+            state: "SIGNED_IN" | "SIGNED_OUT" | "SECOND_STEP" | "SECOND_STEP_DUE" | "FIRST_RUN";
         };
         Settings: {
             audience: components["schemas"]["Rule"];
@@ -3812,9 +4341,17 @@ export interface components {
             /** @enum {string} */
             window: "NOW" | "HOUR" | "DAY" | "WEEK";
         };
-        SignIn: {
+        SignInGiven: {
+            code?: string;
             email: string;
             password: string;
+        };
+        SignInRule: {
+            /** Format: int32 */
+            days: number;
+            isTold: boolean;
+            /** @enum {string} */
+            secondStep: "WHO_WISHES" | "WHO_CHANGES" | "EVERYONE";
         };
         SortingRecord: {
             isOneSided: boolean;
@@ -3964,6 +4501,28 @@ export interface components {
         };
         Text: {
             text: string;
+        };
+        Told: {
+            words: string;
+        };
+        TrailLine: {
+            /** Format: date-time */
+            at: string;
+            did: string;
+            /** Format: int64 */
+            id: number;
+            link?: string;
+            place: string;
+            who: string;
+        };
+        TrailNames: {
+            people: string[];
+            places: string[];
+        };
+        TrailPage: {
+            /** Format: int64 */
+            before?: number;
+            items: components["schemas"]["TrailLine"][];
         };
         Translation: {
             language: string;
@@ -4478,6 +5037,272 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    account: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Account"];
+                };
+            };
+        };
+    };
+    invitation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationGiven"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["InvitationShown"];
+                };
+            };
+        };
+    };
+    taken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationTaken"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    newCodes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Confirmed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Codes"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forgotten"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Told"];
+                };
+            };
+        };
+    };
+    newPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetGiven"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Codes"];
+                };
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Confirmed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Offer"];
+                };
+            };
+        };
+    };
+    takeAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Confirmed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    endOthers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     get_11: {
         parameters: {
             query?: never;
@@ -6250,7 +7075,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Keys"];
+                    "*/*": components["schemas"]["KeyLines"];
                 };
             };
         };
@@ -6279,7 +7104,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6474,7 +7299,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6846,6 +7671,245 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Why"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Invite"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setRule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRule"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRole"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeSecondStepAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signIns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Devices"];
+                };
+            };
+        };
+    };
+    signOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOut_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                signIn: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    unpublished: {
+        parameters: {
+            query?: {
+                size?: "LARGE" | "SMALL";
+            };
+            header?: {
+                Accept?: string;
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -7654,7 +8718,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SignIn"];
+                "application/json": components["schemas"]["SignInGiven"];
             };
         };
         responses: {
@@ -8009,6 +9073,73 @@ export interface operations {
             };
         };
     };
+    trail: {
+        parameters: {
+            query?: {
+                who?: string;
+                place?: string;
+                q?: string;
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrailPage"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: {
+                who?: string;
+                place?: string;
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrailNames"];
+                };
+            };
+        };
+    };
     get: {
         parameters: {
             query?: never;
@@ -8217,7 +9348,9 @@ export interface operations {
     picture: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "Nodyes-Form"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -8240,10 +9373,12 @@ export interface operations {
     };
     look: {
         parameters: {
-            query: {
-                key: string;
+            query?: {
+                key?: string;
             };
-            header?: never;
+            header?: {
+                "Nodyes-Review"?: string;
+            };
             path: {
                 id: number;
             };
@@ -8399,9 +9534,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": {
-                        [key: string]: string;
-                    };
+                    "*/*": components["schemas"]["Health"];
                 };
             };
         };

@@ -52,7 +52,10 @@ export const sendPicture = (
 
 export const ownReview = (origin: string, review: string, key: string): Promise<OwnLook> =>
   answered(
-    fetch(`${origin}/embed/v1/reviews/${review}/take-back?key=${key}`, { credentials: 'omit' }),
+    fetch(`${origin}/embed/v1/reviews/${review}/take-back`, {
+      credentials: 'omit',
+      headers: { 'Nodyes-Review': key },
+    }),
   );
 
 export const sendTakeBack = (origin: string, review: string, key: string): Promise<OwnLook> =>

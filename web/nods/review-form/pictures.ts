@@ -95,7 +95,10 @@ export function pictureChoice(
       }
       status.textContent = say(tongue, 'sendingPicture');
       try {
-        const [kept, small] = await Promise.all([sendPicture(origin, file, token()), smallOf(file)]);
+        const [kept, small] = await Promise.all([
+          sendPicture(origin, file, token()),
+          smallOf(file),
+        ]);
         if (!pictures.some((one) => one.file === kept.file))
           set([...pictures, { file: kept.file, small }]);
       } catch (error) {

@@ -1,14 +1,30 @@
 import { useState, type FormEvent } from 'react';
+import { useMutation } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Mark } from '../../ui/mark';
-import { Problem } from '../../shared/api';
+import { api, need, Problem } from '../../shared/api';
+import { ByLink } from './by-link';
+import { forgetDoorLink, readDoorLink } from './door-link';
 import { useEnter } from './queries';
 
+interface DoorProps {
+  firstRun: boolean;
+  /** the password was right: the code of the second step is asked for */
+  asksCode?: boolean;
+}
+
 /** Signing in; the first time, making the owner with the code printed at the start. */
-export function Door({ firstRun }: { firstRun: boolean }) {
+export function Door({ firstRun, asksCode = false }: DoorProps) {
   const enter = useEnter();
-  const [given, setGiven] = useState({ code: '', name: '', email: '', password: '' });
+  const [link, setLink] = useState(readDoorLink);
+  const [told, setTold] = useState<string>();
+  const [given, setGiven] = useState({ code: '', name: '', email: '', password: '', step: '' });
+  const forgotten = useMutation({
+    mutationFn: () => need(api.POST('/api/v1/account/reset', { body: { email: given.email } })),
+    onSuccess: ({ words }) => setTold(words),
+    onError: (error) => setTold(error.message),
+  });
   const problem = enter.error instanceof Problem ? enter.error : undefined;
   const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
   const set = (field: keyof typeof given) => ({
@@ -18,12 +34,30 @@ export function Door({ firstRun }: { firstRun: boolean }) {
     onChange: (event: { target: { value: string } }) =>
       setGiven({ ...given, [field]: event.target.value }),
   });
+  if (link && !firstRun) {
+    const done = (words?: string) => {
+      forgetDoorLink();
+      setLink(undefined);
+      setTold(words);
+    };
+    return <ByLink link={link} onDone={done} />;
+  }
   const submit = (event: FormEvent) => {
     event.preventDefault();
+    setTold(undefined);
+    const { code, name, email, password, step } = given;
     enter.mutate(
       firstRun
-        ? { firstRun: { ...given, zone: Intl.DateTimeFormat().resolvedOptions().timeZone } }
-        : { signIn: { email: given.email, password: given.password } },
+        ? {
+            firstRun: {
+              code,
+              name,
+              email,
+              password,
+              zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+            },
+          }
+        : { signIn: { email, password, ...(asksCode ? { code: step } : {}) } },
     );
   };
   return (
@@ -49,17 +83,48 @@ export function Door({ firstRun }: { firstRun: boolean }) {
           label="Password"
           type="password"
           autoComplete={firstRun ? 'new-password' : 'current-password'}
-          note={firstRun ? 'At least 12 characters; a sentence is good.' : undefined}
+          note={
+            firstRun ? 'At least 15 characters, of any kind; a short sentence is good.' : undefined
+          }
           {...set('password')}
         />
+        {asksCode && (
+          <Field
+            label="Code from your app"
+            note="Or one of your spare codes."
+            autoComplete="one-time-code"
+            autoFocus
+            maxLength={20}
+            {...set('step')}
+          />
+        )}
         {problem && (
           <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
             {problem.message}
           </p>
         )}
+        {told && (
+          <p role="status" className="rounded-lg bg-paper-2 px-3 py-2">
+            {told}
+          </p>
+        )}
         <Button look="inside" type="submit" disabled={enter.isPending} className="justify-center">
           {firstRun ? 'Make me the owner' : 'Sign in'}
         </Button>
+        {!firstRun && (
+          <Button
+            look="link"
+            className="self-start"
+            disabled={forgotten.isPending}
+            onClick={() =>
+              given.email.trim()
+                ? forgotten.mutate()
+                : setTold('Give your e-mail address first; a link for a new password goes there.')
+            }
+          >
+            Password forgotten
+          </Button>
+        )}
       </form>
     </main>
   );

@@ -5,13 +5,15 @@ import { SIGNED_OUT } from '../../shared/api';
 import { useKeys } from '../../shared/keys';
 import { useShopTime } from '../../shared/shop-time';
 import { number } from '../../shared/words';
+import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
+import { SecondStep } from '../people/second-step';
 import { AskBeforeLeaving } from './ask-before-leaving';
 import { Away } from './away';
 import { Door } from './door';
 import { GoTo } from './go-to';
 import { KeySheet } from './key-sheet';
-import { leaving, useSession, type Session } from './queries';
+import { leaving, useLeave, useSession, type Session } from './queries';
 import { Rail } from './rail';
 
 /** The rail and the place under it, once someone is signed in. */
@@ -23,13 +25,15 @@ export function Frame() {
     return <Failure error={session.error} again={() => void session.refetch()} />;
   }
   if (!session.data) return <Loading />;
-  const isIn = session.data.state === 'SIGNED_IN';
+  const { state } = session.data;
+  const isIn = state === 'SIGNED_IN';
+  if (state === 'SECOND_STEP_DUE') return <SecondStepDue />;
   if (isIn && known !== session.data) {
     setKnown(session.data);
   }
   // a session that ends while someone works takes nothing from the screen: they sign in over it
   const shown = isIn ? session.data : leaving.isOnPurpose ? undefined : known;
-  if (!shown) return <Door firstRun={session.data.state === 'FIRST_RUN'} />;
+  if (!shown) return <Door firstRun={state === 'FIRST_RUN'} asksCode={state === 'SECOND_STEP'} />;
   return (
     <>
       <div className="contents" inert={!isIn}>
@@ -46,10 +50,25 @@ export function Frame() {
           <p className="mt-16 -mb-40 text-center">
             Your session has ended. Sign in and go on: what you typed is still here.
           </p>
-          <Door firstRun={false} />
+          <Door firstRun={false} asksCode={state === 'SECOND_STEP'} />
         </div>
       )}
     </>
+  );
+}
+
+/** The owner asks for a second step: until it is set up nothing else is open. */
+function SecondStepDue() {
+  const leave = useLeave();
+  return (
+    <main className="mx-auto flex max-w-lg flex-col gap-4 p-8">
+      <h1 className="text-2xl">Set up your second step</h1>
+      <p className="text-ink-2">The owner of this shop asks for one before you go on.</p>
+      <SecondStep has={false} left={0} />
+      <Button className="self-start" onClick={() => leave.mutate()}>
+        Sign out
+      </Button>
+    </main>
   );
 }
 

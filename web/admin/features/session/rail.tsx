@@ -62,10 +62,17 @@ export function Rail({ name, demo, onGoTo }: RailProps) {
         <Key>Ctrl K</Key>
       </button>
       <PublishPages />
-      <span className="ml-3 text-[13px] text-on-plum-2">
-        {name}
-        {demo && ' (demo)'}
-      </span>
+      {demo ? (
+        <span className="ml-3 text-[13px] text-on-plum-2">{name} (demo)</span>
+      ) : (
+        <NavLink
+          to="/account"
+          title="Your account"
+          className="ml-3 rounded px-1 text-[13px] text-on-plum-2 underline-offset-2 hover:text-white hover:underline"
+        >
+          {name}
+        </NavLink>
+      )}
       {!demo && (
         <Button look="onPlum" className="ml-2 py-1!" onClick={() => leave.mutate()}>
           Sign out

@@ -1,4 +1,5 @@
 import { useState, type FormEvent } from 'react';
+import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Field } from '../../ui/field';
@@ -30,12 +31,32 @@ export function Setup() {
       <NewReviews />
       <ReviewForm />
       <PageCheck />
+      <PeopleCard />
       <Programs />
       <WhereShoppersAre />
       <Outside />
       <SimulatedShoppers />
       <Leaving />
     </div>
+  );
+}
+
+/** Who else works here stands on a page of its own. */
+function PeopleCard() {
+  return (
+    <section className="rounded-2xl border border-line bg-paper p-6" aria-label="People">
+      <h2 className="mb-2 text-lg">People</h2>
+      <p className="text-[13px] text-ink-2">
+        Invite people and say what they may do, see where they are signed in, and what was done by
+        whom.
+      </p>
+      <Link
+        to="/setup/people"
+        className="mt-3 inline-block rounded-lg border border-line-3 px-3.5 py-1.5 font-medium hover:bg-paper-2"
+      >
+        People and what was done
+      </Link>
+    </section>
   );
 }
 

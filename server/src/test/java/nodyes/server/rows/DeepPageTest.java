@@ -1,9 +1,11 @@
 package nodyes.server.rows;
 
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
+import nodyes.server.web.Refusal;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 

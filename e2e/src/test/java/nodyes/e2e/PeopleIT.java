@@ -1,0 +1,143 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.file.Files;
+import java.time.Clock;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+
+/** An owner invites someone, asks for a second step, and sees who did what and where. */
+public class PeopleIT extends InBrowser {
+  private static final String PASSWORD = "three pots of clay";
+  private Served server;
+
+  @BeforeClass
+  public void serve() throws IOException, InterruptedException {
+    server = new Served();
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void stopServing() {
+    server.close();
+  }
+
+  private void fill(String label, String value) {
+    page.getByLabel(label, exactly()).fill(value);
+  }
+
+  private void nothingWrongForAxe() throws IOException {
+    assertEquals(String.join("\n", axe(page.mainFrame())), "");
+  }
+
+  private void signIn(String email) {
+    fill("E-mail address", email);
+    fill("Password", PASSWORD);
+    button("Sign in").click();
+  }
+
+  /** RFC 6238 with what every app takes: SHA-1, six digits, thirty seconds. */
+  private static String codeOf(String base32, long step) throws Exception {
+    var bits = new StringBuilder();
+    for (char letter : base32.replace(" ", "").toCharArray()) {
+      int value = "ABCDEFGHIJKLMNOPQRSTUVWXYZ234567".indexOf(letter);
+      bits.append(String.format("%5s", Integer.toBinaryString(value)).replace(' ', '0'));
+    }
+    var key = new byte[bits.length() / 8];
+    for (int i = 0; i < key.length; i++) {
+      key[i] = (byte) Integer.parseInt(bits.substring(8 * i, 8 * i + 8), 2);
+    }
+    Mac mac = Mac.getInstance("HmacSHA1");
+    mac.init(new SecretKeySpec(key, "HmacSHA1"));
+    byte[] hash = mac.doFinal(ByteBuffer.allocate(8).putLong(step).array());
+    int number = ByteBuffer.wrap(hash).getInt(hash[19] & 15) & Integer.MAX_VALUE;
+    return String.format("%06d", number % 1_000_000);
+  }
+
+  /** The served process goes by the machine's clock, as an app on a phone does. */
+  private static long step() {
+    return Clock.systemUTC().millis() / 30_000;
+  }
+
+  @Test
+  public void fromAnInvitationToASecondStepAndWhatWasDone() throws Exception {
+    page.navigate(server.office + "/today");
+    fill("One-time code", server.code);
+    fill("Your name", "Rita");
+    fill("E-mail address", "rita@shop.example");
+    fill("Password", PASSWORD);
+    button("Make me the owner").click();
+    page.getByRole(AriaRole.LINK, named("Setup")).click();
+    page.getByRole(AriaRole.LINK, named("People and what was done")).click();
+    assertThat(page.getByText("Who may do what")).isVisible();
+    fill("E-mail address to invite", "tome@shop.example");
+    button("Role of the invited: review desk").click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("read only")).click();
+    button("Make the link").click();
+    String link = page.locator("code", new Page.LocatorOptions().setHasText("#invitation=")).innerText();
+    assertThat(page.getByText("Rita invited tome@shop.example as read only")).isVisible();
+    nothingWrongForAxe();
+    Download csv =
+        page.waitForDownload(() -> page.getByRole(AriaRole.LINK, named("CSV")).click());
+    assertTrue(
+        Files.readString(csv.path()).contains(",Rita,People,invited tome@shop.example as read only"));
+
+    // the owner's own second step
+    page.getByRole(AriaRole.LINK, named("Rita")).click();
+    page.getByLabel("Your password", exactly()).fill(PASSWORD);
+    button("Set it up").click();
+    String secret = page.getByText("Secret:").locator("code").innerText();
+    nothingWrongForAxe();
+    fill("Code from the app", codeOf(secret, step()));
+    button("That is it").click();
+    assertThat(page.getByLabel("Spare codes").locator("li")).hasCount(10);
+    String spare = page.getByLabel("Spare codes").locator("li").first().innerText();
+    button("I have kept them").click();
+    assertThat(page.getByText("10 of 10 spare codes are left")).isVisible();
+    nothingWrongForAxe();
+
+    // someone else, in another browser
+    open(1280, 800).navigate(link);
+    assertThat(page.getByText("You sign in with tome@shop.example.")).isVisible();
+    nothingWrongForAxe();
+    fill("Your name", "Tomé");
+    fill("New password", "short");
+    button("Join").click();
+    assertThat(page.getByText("has at least 15 characters")).isVisible();
+    complaints.clear();
+    fill("New password", PASSWORD);
+    button("Join").click();
+    assertThat(page.getByRole(AriaRole.LINK, named("Tomé"))).isVisible();
+    assertTrue(!page.url().contains("invitation"), page.url());
+    page.navigate(server.office + "/setup/people");
+    assertThat(page.getByText("You are not allowed to do this.").first()).isVisible();
+    complaints.clear();
+
+    // back as the owner, by a spare code
+    open(1280, 800).navigate(server.office + "/setup/people");
+    signIn("rita@shop.example");
+    fill("Code from your app", "000000");
+    button("Sign in").click();
+    assertThat(page.getByText("That code is not right, or was used already.")).isVisible();
+    complaints.clear();
+    fill("Code from your app", spare);
+    button("Sign in").click();
+    assertThat(page.getByText("Tomé").first()).isVisible();
+    page.getByRole(AriaRole.BUTTON, named("Tomé tome@shop.example")).click();
+    assertThat(page.getByLabel("Devices of Tomé").getByText("on Linux")).isVisible();
+    page.getByLabel("Devices of Tomé").getByRole(AriaRole.BUTTON).first().click();
+    assertThat(page.getByLabel("Devices of Tomé").getByText("No device.")).isVisible();
+    assertThat(page.getByText("Rita signed Tomé out on a device")).isVisible();
+    nothingWrongForAxe();
+  }
+}

@@ -1,0 +1,23 @@
+/** A drop: filled for yes, outlined for what is yet to come, and a stroke for no. */
+export function Drop({ is }: { is: 'yes' | 'later' | 'no' }) {
+  if (is === 'no') {
+    return (
+      <span>
+        <span aria-hidden className="text-ink-2">
+          –
+        </span>
+        <span className="sr-only">no</span>
+      </span>
+    );
+  }
+  const filled = is === 'yes' ? 'bg-fern' : '';
+  return (
+    <span>
+      <span
+        aria-hidden
+        className={`inline-block h-3 w-3 rounded-full rounded-br-none border-[1.5px] border-fern ${filled}`}
+      />
+      <span className="sr-only">{is === 'yes' ? 'yes' : 'once the invitation is taken'}</span>
+    </span>
+  );
+}

@@ -1,0 +1,70 @@
+import { useState, type FormEvent } from 'react';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { useSay } from '../../ui/toasts';
+import { api, need, Problem } from '../../shared/api';
+import { useAct } from './queries';
+
+export const PASSWORD_NOTE = 'At least 15 characters, of any kind; a short sentence is good.';
+
+/** Another password; all other devices are signed out with it. */
+export function PasswordForm() {
+  const [current, setCurrent] = useState('');
+  const [password, setPassword] = useState('');
+  const { say } = useSay();
+  const change = useAct(() =>
+    need(api.PUT('/api/v1/account/password', { body: { current, password } })),
+  );
+  const problem = change.error instanceof Problem ? change.error : undefined;
+  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    change.mutate(undefined, {
+      onSuccess: () => {
+        setCurrent('');
+        setPassword('');
+        say('The password is changed; all other devices are signed out');
+      },
+    });
+  };
+  return (
+    <form
+      onSubmit={submit}
+      noValidate
+      aria-label="Password"
+      className="flex flex-col gap-3 rounded-2xl border border-line bg-paper px-6 py-5"
+    >
+      <h2 className="text-lg">Password</h2>
+      <Field
+        label="Your password now"
+        type="password"
+        autoComplete="current-password"
+        value={current}
+        fault={fault('current')}
+        onChange={(event) => setCurrent(event.target.value)}
+      />
+      <Field
+        label="New password"
+        type="password"
+        autoComplete="new-password"
+        note={PASSWORD_NOTE}
+        value={password}
+        fault={fault('password')}
+        onChange={(event) => setPassword(event.target.value)}
+      />
+      {problem && problem.faults.length === 0 && (
+        <p role="alert" className="text-rust-ink">
+          {problem.message}
+        </p>
+      )}
+      <Button
+        look="inside"
+        type="submit"
+        className="self-start"
+        disabled={!current || !password || change.isPending}
+      >
+        Change it
+      </Button>
+    </form>
+  );
+}

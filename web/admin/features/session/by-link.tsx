@@ -1,0 +1,96 @@
+import { useState, type FormEvent } from 'react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
+import { Mark } from '../../ui/mark';
+import { api, need, Problem } from '../../shared/api';
+import type { DoorLink } from './door-link';
+
+/** Where a link from an e-mail leads: an invitation to take, or a new password to choose. */
+export function ByLink({ link, onDone }: { link: DoorLink; onDone: (words?: string) => void }) {
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [password, setPassword] = useState('');
+  const isInvitation = link.kind === 'invitation';
+  const { token } = link;
+  const look = useQuery({
+    queryKey: ['invitation', token],
+    enabled: isInvitation,
+    retry: false,
+    queryFn: () => need(api.POST('/api/v1/account/invitation', { body: { token } })),
+  });
+  const take = useMutation({
+    mutationFn: () =>
+      isInvitation
+        ? need(api.POST('/api/v1/account/invitation/taken', { body: { token, name, password } }))
+        : need(api.POST('/api/v1/account/reset/password', { body: { token, password } })),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['session'] });
+      onDone(isInvitation ? undefined : 'Your password is changed. Sign in with it.');
+    },
+  });
+  const problem = take.error instanceof Problem ? take.error : undefined;
+  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    take.mutate();
+  };
+  const gone = look.error instanceof Problem ? look.error.message : undefined;
+  return (
+    <main className="grid min-h-screen place-items-center p-6">
+      <form onSubmit={submit} noValidate className="flex w-full max-w-sm flex-col gap-4">
+        <p className="flex items-center gap-2 self-start rounded-xl bg-plum-deep px-4 py-2 font-display text-lg font-bold text-on-plum">
+          <Mark /> Nod Yes
+        </p>
+        <h1 className="text-2xl">
+          {isInvitation ? `Join ${look.data?.shop ?? 'Nod Yes'}` : 'Choose a new password'}
+        </h1>
+        {gone ? (
+          <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
+            {gone}
+          </p>
+        ) : (
+          <>
+            {isInvitation && (
+              <>
+                <p className="text-ink-2">You sign in with {look.data?.email ?? '…'}.</p>
+                <Field
+                  label="Your name"
+                  autoComplete="name"
+                  value={name}
+                  fault={fault('name')}
+                  onChange={(event) => setName(event.target.value)}
+                />
+              </>
+            )}
+            <Field
+              label="New password"
+              type="password"
+              autoComplete="new-password"
+              note="At least 15 characters, of any kind; a short sentence is good."
+              value={password}
+              fault={fault('password')}
+              onChange={(event) => setPassword(event.target.value)}
+            />
+            {problem && problem.faults.length === 0 && (
+              <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
+                {problem.message}
+              </p>
+            )}
+            <Button
+              look="inside"
+              type="submit"
+              disabled={take.isPending}
+              className="justify-center"
+            >
+              {isInvitation ? 'Join' : 'Set it'}
+            </Button>
+          </>
+        )}
+        <Button look="link" className="self-start" onClick={() => onDone()}>
+          To sign-in
+        </Button>
+      </form>
+    </main>
+  );
+}
