@@ -8,17 +8,13 @@ import { ByLink } from './by-link';
 import { forgetDoorLink, readDoorLink } from './door-link';
 import { useEnter } from './queries';
 
-interface DoorProps {
-  firstRun: boolean;
-  /** the password was right: the code of the second step is asked for */
-  asksCode?: boolean;
-}
-
 /** Signing in; the first time, making the owner with the code printed at the start. */
-export function Door({ firstRun, asksCode = false }: DoorProps) {
+export function Door({ firstRun }: { firstRun: boolean }) {
   const enter = useEnter();
   const [link, setLink] = useState(readDoorLink);
   const [told, setTold] = useState<string>();
+  // the password was right: the code of the second step is asked for
+  const [asksCode, setAsksCode] = useState(false);
   const [given, setGiven] = useState({ code: '', name: '', email: '', password: '', step: '' });
   const forgotten = useMutation({
     mutationFn: () => need(api.POST('/api/v1/account/reset', { body: { email: given.email } })),
@@ -58,6 +54,7 @@ export function Door({ firstRun, asksCode = false }: DoorProps) {
             },
           }
         : { signIn: { email, password, ...(asksCode ? { code: step } : {}) } },
+      { onSuccess: ({ state }) => setAsksCode(state === 'SECOND_STEP') },
     );
   };
   return (

@@ -33,7 +33,7 @@ export function Frame() {
   }
   // a session that ends while someone works takes nothing from the screen: they sign in over it
   const shown = isIn ? session.data : leaving.isOnPurpose ? undefined : known;
-  if (!shown) return <Door firstRun={state === 'FIRST_RUN'} asksCode={state === 'SECOND_STEP'} />;
+  if (!shown) return <Door firstRun={state === 'FIRST_RUN'} />;
   return (
     <>
       <div className="contents" inert={!isIn}>
@@ -50,7 +50,7 @@ export function Frame() {
           <p className="mt-16 -mb-40 text-center">
             Your session has ended. Sign in and go on: what you typed is still here.
           </p>
-          <Door firstRun={false} asksCode={state === 'SECOND_STEP'} />
+          <Door firstRun={false} />
         </div>
       )}
     </>

@@ -32,6 +32,8 @@ export function useEnter() {
         ? heard(need(api.POST('/api/v1/session', { body: given.signIn })))
         : heard(need(api.POST('/api/v1/first-run', { body: given.firstRun }))),
     onSuccess: (session) => {
+      // the password alone signs nobody in: the door asks on
+      if (session.state === 'SECOND_STEP') return;
       leaving.isOnPurpose = false;
       queries.setQueryData(['session'], session);
       // what could not be asked for meanwhile

@@ -7,6 +7,7 @@ import java.io.InputStreamReader;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import nodyes.server.people.AtTheMachine;
 import nodyes.server.web.Refusal;
@@ -58,8 +59,8 @@ final class PasswordCommand implements Callable<Integer> {
   }
 
   private static @Nullable String read() throws IOException {
-    Console console = System.console();
-    if (console != null && console.isTerminal()) {
+    Console console = Objects.requireNonNull(System.console(), "since JDK 22 there is one");
+    if (console.isTerminal()) {
       char[] typed = console.readPassword("New password: ");
       return typed == null ? null : new String(typed);
     }

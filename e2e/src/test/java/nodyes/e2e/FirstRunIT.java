@@ -52,8 +52,7 @@ public class FirstRunIT extends InBrowser {
     fill("E-mail address", "rita@shop.example");
     fill("Password", "short");
     press("Make me the owner");
-    assertThat(page.getByText("has at least 15 characters; a short sentence is good"))
-        .isVisible();
+    assertThat(page.getByText("has at least 15 characters; a short sentence is good")).isVisible();
     complaints.clear(); // the browser notes every refusal
     fill("Password", "a sentence is good");
     press("Make me the owner");

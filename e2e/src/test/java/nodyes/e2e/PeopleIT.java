@@ -84,13 +84,14 @@ public class PeopleIT extends InBrowser {
     button("Role of the invited: review desk").click();
     page.getByRole(AriaRole.MENUITEMRADIO, named("read only")).click();
     button("Make the link").click();
-    String link = page.locator("code", new Page.LocatorOptions().setHasText("#invitation=")).innerText();
+    String link =
+        page.locator("code", new Page.LocatorOptions().setHasText("#invitation=")).innerText();
     assertThat(page.getByText("Rita invited tome@shop.example as read only")).isVisible();
     nothingWrongForAxe();
-    Download csv =
-        page.waitForDownload(() -> page.getByRole(AriaRole.LINK, named("CSV")).click());
+    Download csv = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, named("CSV")).click());
     assertTrue(
-        Files.readString(csv.path()).contains(",Rita,People,invited tome@shop.example as read only"));
+        Files.readString(csv.path())
+            .contains(",Rita,People,invited tome@shop.example as read only"));
 
     // the owner's own second step
     page.getByRole(AriaRole.LINK, named("Rita")).click();

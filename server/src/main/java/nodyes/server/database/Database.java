@@ -5,7 +5,6 @@ import com.zaxxer.hikari.HikariDataSource;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -25,6 +24,7 @@ public class Database {
   private static final String PRAGMAS =
       "?journal_mode=WAL&synchronous=NORMAL&foreign_keys=true&busy_timeout=5000&cache_size=-16000"
           + "&temp_store=MEMORY&mmap_size=268435456";
+  private static final String NAME = "nodyes.sqlite";
   private static final int READERS = 4;
 
   /** Long imports touch many pages of an index: they are gathered before they go to the file. */
@@ -40,9 +40,11 @@ public class Database {
   private final DSLContext reader;
 
   Database(ServerSettings settings) {
-    Path file = settings.data().resolve("nodyes.sqlite");
+    Path file = settings.data().resolve(NAME);
     try {
-      Files.createDirectories(settings.data());
+      PrivateFolder.make(settings.data());
+      // SQLite gives its other files the permissions of this one
+      PrivateFolder.file(settings.data(), NAME);
     } catch (IOException e) {
       throw new UncheckedIOException("The data folder cannot be made: " + settings.data(), e);
     }
