@@ -98,7 +98,8 @@ public class FetchEndsTest {
     answer("HTTP/1.1 302 Found\r\nLocation: " + location + "\r\nContent-Length: 0\r\n\r\n", "");
     Refusal refusal = asked();
     assertTrue(
-        String.valueOf(refusal.getMessage()).matches("(The server at|That is not|A web address) .+"),
+        String.valueOf(refusal.getMessage())
+            .matches("(The server at|That is not|A web address) .+"),
         refusal.getMessage());
   }
 }
