@@ -49,7 +49,7 @@ export function DeviceList({ devices, onEnd }: { devices: Device[]; onEnd: (id: 
           key={device.id}
           className="flex items-center gap-3 border-t border-line/70 py-2 first:border-0"
         >
-          <Drop is={device.isThis ? 'yes' : 'later'} />
+          <Drop is={device.isThis ? 'yes' : 'later'} later="another device" />
           <span className="min-w-0 flex-1">
             <b className="block truncate">{device.device}</b>
             <span className="text-[13px] text-ink-2">

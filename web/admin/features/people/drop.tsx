@@ -1,5 +1,11 @@
 /** A drop: filled for yes, outlined for what is yet to come, and a stroke for no. */
-export function Drop({ is }: { is: 'yes' | 'later' | 'no' }) {
+export function Drop({
+  is,
+  later = 'once the invitation is taken',
+}: {
+  is: 'yes' | 'later' | 'no';
+  later?: string;
+}) {
   if (is === 'no') {
     return (
       <span>
@@ -17,7 +23,7 @@ export function Drop({ is }: { is: 'yes' | 'later' | 'no' }) {
         aria-hidden
         className={`inline-block h-3 w-3 rounded-full rounded-br-none border-[1.5px] border-fern ${filled}`}
       />
-      <span className="sr-only">{is === 'yes' ? 'yes' : 'once the invitation is taken'}</span>
+      <span className="sr-only">{is === 'yes' ? 'yes' : later}</span>
     </span>
   );
 }

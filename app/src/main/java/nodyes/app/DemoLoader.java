@@ -103,6 +103,7 @@ final class DemoLoader {
     LocalDate today = LocalDate.ofInstant(clock.instant(), DemoFiles.ZONE);
     nods.changeDelivery("Delivery set", OWNER, _ -> DemoDelivery.settings(today));
     nods.publish(OWNER, "");
+    beans.createBean(DemoPeople.class).fill();
   }
 
   /** Two held for a question and one left out as a copy, as on any desk. */

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
 import nodyes.server.people.Caller;
+import nodyes.server.people.People;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -19,6 +20,12 @@ class DemoOwnerFilter extends OncePerRequestFilter {
   private static final Set<String> LOOPBACK_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
   private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
 
+  private final People people;
+
+  DemoOwnerFilter(People people) {
+    this.people = people;
+  }
+
   @Override
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -29,7 +36,7 @@ class DemoOwnerFilter extends OncePerRequestFilter {
         && LOOPBACK.contains(request.getRemoteAddr())
         && LOOPBACK_NAMES.contains(request.getServerName())) {
       var context = SecurityContextHolder.createEmptyContext();
-      context.setAuthentication(Caller.owner(NAME));
+      context.setAuthentication(people.owner().orElseGet(() -> Caller.owner(NAME)));
       SecurityContextHolder.setContext(context);
     }
     chain.doFilter(request, response);

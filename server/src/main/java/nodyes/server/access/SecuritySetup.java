@@ -8,6 +8,7 @@ import java.io.IOException;
 import nodyes.server.ServerSettings;
 import nodyes.server.people.Caller;
 import nodyes.server.people.Keys;
+import nodyes.server.people.People;
 import nodyes.server.people.SignIns;
 import nodyes.server.shop.Shop;
 import org.springframework.context.annotation.Bean;
@@ -71,6 +72,7 @@ class SecuritySetup {
       HttpSecurity http,
       Shop shop,
       Keys keys,
+      People people,
       SignIns signIns,
       PageTokens tokens,
       ByTable table,
@@ -113,7 +115,7 @@ class SecuritySetup {
         .addFilterBefore(new ApiKeyFilter(keys), AnonymousAuthenticationFilter.class)
         .addFilterAfter(filter(room), AuthorizationFilter.class);
     if (settings.demo()) {
-      http.addFilterBefore(new DemoOwnerFilter(), CsrfFilter.class);
+      http.addFilterBefore(new DemoOwnerFilter(people), CsrfFilter.class);
     }
     return http.build();
   }

@@ -38,10 +38,17 @@ public record Caller(String name, Optional<Long> person, Optional<Long> signIn)
         List.of(isHeld ? HELD : ROLE + person.role()));
   }
 
-  /** A person who is not kept: the demo's owner. */
+  /** Someone who is not kept: the demo's owner before its data is there. */
   public static Authentication owner(String name) {
     return authenticated(
         new Caller(name, Optional.empty(), Optional.empty()), List.of(ROLE + Role.OWNER));
+  }
+
+  /** An owner who did not sign in: the demo's. */
+  static Authentication owner(Person person) {
+    return authenticated(
+        new Caller(person.name(), Optional.of(person.id()), Optional.empty()),
+        List.of(ROLE + Role.OWNER));
   }
 
   /** A program with a key. */

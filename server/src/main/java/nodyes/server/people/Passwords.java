@@ -51,7 +51,7 @@ class Passwords {
           ROUNDS,
           Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
   private final Semaphore hashing = new Semaphore(AT_ONCE, true);
-  private final String decoy = HexFormat.of().formatHex(chance(SALT_BYTES + HASH_BYTES));
+  private final String decoy = unusable();
   private final Set<String> common;
 
   Passwords() {
@@ -133,6 +133,11 @@ class Passwords {
       }
     }
     return false;
+  }
+
+  /** A hash that no password is known for. */
+  String unusable() {
+    return HexFormat.of().formatHex(chance(SALT_BYTES + HASH_BYTES));
   }
 
   String hash(String password) {

@@ -3,6 +3,8 @@ package nodyes.server.people;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import nodyes.server.ServerSettings;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Refusal;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
 import org.springframework.stereotype.Component;
 
 /** Who may sign in, and the first of them. */
@@ -60,6 +63,22 @@ public class People {
             plain(email), name.strip(), passwords.hash(password), Role.OWNER, clock.instant());
     firstRunCode = Optional.empty();
     return owner;
+  }
+
+  /** Adds someone whose password nobody knows: a new one is set by a link or at the machine. */
+  public void add(String email, String name, Role role) {
+    store.add(plain(email), name, passwords.unusable(), role, clock.instant());
+  }
+
+  /** Invites someone whose link nobody gets. */
+  public void invite(String email, Role role, Duration life) {
+    Instant now = clock.instant();
+    store.invite(plain(email), role, newCode(), now, now.plus(life));
+  }
+
+  /** The first owner as a caller, if there is one. */
+  public Optional<Authentication> owner() {
+    return store.people(1).stream().findFirst().map(Caller::owner);
   }
 
   /** The person of an address, if there is one. */

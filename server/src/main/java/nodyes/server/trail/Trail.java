@@ -2,6 +2,7 @@ package nodyes.server.trail;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import nodyes.server.web.EachMinute;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -46,6 +47,11 @@ public class Trail {
   /** Adds a line. */
   public void add(String who, String place, String did, @Nullable String link) {
     store.add(clock.instant(), who, place, did, link);
+  }
+
+  /** Adds a line of an earlier moment: of what is filled in. */
+  public void add(Instant at, String who, String place, String did) {
+    store.add(at, who, place, did, null);
   }
 
   void forget() {
