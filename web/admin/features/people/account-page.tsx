@@ -20,9 +20,9 @@ export function AccountPage() {
   if (!account.data) return <Loading />;
   const { name, email, signIns } = account.data;
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-2 items-start gap-4 overflow-auto p-5">
+    <div className="grid min-h-0 flex-1 grid-cols-2 content-start items-start gap-4 overflow-auto p-5">
       <h1 className="col-span-2 text-xl">
-        {name} <span className="font-sans text-[14px] font-normal text-ink-2">{email}</span>
+        {name} <span className="font-text text-[14px] font-normal text-ink-2">{email}</span>
       </h1>
       <PasswordForm />
       <SecondStep has={account.data.hasSecondStep} left={account.data.codesLeft} />

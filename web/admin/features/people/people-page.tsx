@@ -33,7 +33,7 @@ export function PeoplePage() {
           </p>
           <h1 className="text-xl">
             Who may do what{' '}
-            <span className="ml-1.5 font-sans text-[13px] font-normal text-ink-2">
+            <span className="ml-1.5 font-text text-[13px] font-normal text-ink-2">
               a drop means yes; an outlined one, once the invitation is taken
             </span>
           </h1>

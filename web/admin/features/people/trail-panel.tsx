@@ -30,7 +30,7 @@ export function TrailPanel() {
       <h2 className="flex items-baseline text-lg">
         <span className="flex-1">What was done</span>
         <a
-          className="font-sans text-[13px] font-normal text-plum underline underline-offset-2"
+          className="font-text text-[13px] font-normal text-plum underline underline-offset-2"
           href={`/api/v1/trail.csv?${new URLSearchParams(trailQuery(wanted)).toString()}`}
           download
         >

@@ -87,7 +87,12 @@ function Signed({ session }: { session: Session }) {
   const [over, setOver] = useOver();
   return (
     <div className="flex h-screen min-w-[1024px] flex-col">
-      <Rail name={session.name ?? ''} demo={session.demo} onGoTo={() => setOver('go-to')} />
+      <Rail
+        name={session.name ?? ''}
+        role={session.role}
+        demo={session.demo}
+        onGoTo={() => setOver('go-to')}
+      />
       {typeof session.megabytesLeft === 'number' && (
         <p role="note" className="bg-rust-soft px-5 py-1.5 text-rust-ink">
           The disk of this machine is nearly full: {number(session.megabytesLeft)} MB are left. Make

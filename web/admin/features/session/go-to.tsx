@@ -30,6 +30,8 @@ const GOALS: Goal[] = [
   ['Delivery', 'the days that count', '/delivery'],
   ['Proof', 'what could be held against it', '/proof'],
   ['Setup', 'connect, brand, leave', '/setup'],
+  ['People', 'roles, invitations, devices, what was done', '/setup/people'],
+  ['Your account', 'password, second step, sign out elsewhere', '/account'],
 ].map(([text = '', note = '', to = '']) => ({ text, note, to }));
 
 const MOST = 9;

@@ -4,6 +4,8 @@ import { Button, Key } from '../../ui/button';
 import { short } from '../../shared/words';
 import { useReviewCounts } from '../reviews/queries';
 import { PublishPages } from '../pages/publish';
+import type { Role } from '../people/queries';
+import { isAtLeast } from '../people/roles';
 import { useLeave } from './queries';
 
 const PLACES = [
@@ -18,12 +20,13 @@ const PLACES = [
 
 interface RailProps {
   name: string;
+  role: Role | undefined;
   demo: boolean;
   onGoTo: () => void;
 }
 
 /** The places of the back office, and what is not public yet. */
-export function Rail({ name, demo, onGoTo }: RailProps) {
+export function Rail({ name, role, demo, onGoTo }: RailProps) {
   const counts = useReviewCounts();
   const leave = useLeave();
   const waiting = counts.data?.byState['WAITING'] ?? 0;
@@ -61,7 +64,7 @@ export function Rail({ name, demo, onGoTo }: RailProps) {
         <span className="sr-only">Go to or do</span>
         <Key>Ctrl K</Key>
       </button>
-      <PublishPages />
+      {(!role || isAtLeast(role, 'EDITOR')) && <PublishPages />}
       {demo ? (
         <span className="ml-3 text-[13px] text-on-plum-2">{name} (demo)</span>
       ) : (

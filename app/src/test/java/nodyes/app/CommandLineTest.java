@@ -9,6 +9,8 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -42,6 +44,16 @@ public class CommandLineTest {
       {new String[] {"demo", "--clock", "noon"}, "Invalid value for option '--clock'"},
       {new String[] {"demo", "--colour", "plum"}, "Unknown options: '--colour', 'plum'"},
       {new String[] {"serve", "--fresh"}, "Unknown option: '--fresh'"},
+      {
+        new String[] {"serve", "--trust-proxy", "proxy.shop.example"},
+        "--trust-proxy is an IP address such as 127.0.0.1, not proxy.shop.example"
+      },
+      {new String[] {"serve", "--listen", "everywhere"}, "--listen is an IP address"},
+      {
+        new String[] {"serve", "--public-address", "https://shop.example/nods"},
+        "--public-address is an address without a path"
+      },
+      {new String[] {"password"}, "Missing required parameter: 'EMAIL'"},
       {new String[] {"sell"}, "Unmatched argument at index 0: 'sell'"},
     };
   }
@@ -52,6 +64,26 @@ public class CommandLineTest {
     assertEquals(said.code(), 2);
     assertTrue(said.text().contains(why), said.text());
     assertFalse(said.text().contains("\tat "), said.text());
+  }
+
+  @Test
+  public void aKeyIsReadFromAFileThatOthersCannotSee() throws IOException {
+    Path file = Files.createTempFile("key", ".txt");
+    Files.writeString(file, "  a-key-of-a-file \nnot this\n");
+    var option = new ApiKeyOption();
+    new picocli.CommandLine(option).parseArgs("--api-key-file", file.toString());
+    assertEquals(option.read(), "a-key-of-a-file");
+  }
+
+  /** What ends the process when memory runs out, and what begins it again, are said where it runs. */
+  @Test
+  public void whereItRunsItEndsWithoutMemoryAndIsBegunAgain() throws IOException {
+    for (String file : new String[] {"nodyes", "deploy/nodyes.service", "deploy/Containerfile"}) {
+      String said = Files.readString(Path.of("..", file));
+      assertTrue(said.contains("-XX:+ExitOnOutOfMemoryError"), file);
+      assertTrue(said.contains("-Xmx768m"), file);
+    }
+    assertTrue(Files.readString(Path.of("../deploy/nodyes.service")).contains("Restart=always"));
   }
 
   @Test

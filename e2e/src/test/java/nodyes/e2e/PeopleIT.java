@@ -10,7 +10,6 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
-import java.time.Clock;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 import org.testng.annotations.AfterClass;
@@ -64,9 +63,8 @@ public class PeopleIT extends InBrowser {
     return String.format("%06d", number % 1_000_000);
   }
 
-  /** The served process goes by the machine's clock, as an app on a phone does. */
-  private static long step() {
-    return Clock.systemUTC().millis() / 30_000;
+  private long step() throws Exception {
+    return server.now().getEpochSecond() / 30;
   }
 
   @Test

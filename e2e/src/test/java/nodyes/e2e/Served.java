@@ -1,8 +1,13 @@
 package nodyes.e2e;
 
 import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -28,6 +33,23 @@ final class Served implements AutoCloseable {
       throw new IllegalStateException(said);
     }
     code = found.group(1);
+  }
+
+  /** Its clock. */
+  Instant now() throws IOException, InterruptedException {
+    try (var client = HttpClient.newHttpClient()) {
+      return Instant.ofEpochMilli(
+          Long.parseLong(
+              client
+                  .send(
+                      HttpRequest.newBuilder(
+                              URI.create(office + "/embed/v1/page?kind=home&lang=en"))
+                          .build(),
+                      HttpResponse.BodyHandlers.ofString())
+                  .headers()
+                  .firstValue("Nodyes-Time")
+                  .orElseThrow()));
+    }
   }
 
   @Override

@@ -87,7 +87,7 @@ public record Promise(
     if (address.getScheme() == null) {
       return address.getRawAuthority() == null && link.startsWith("/") && !link.startsWith("//");
     }
-    return address.getScheme().matches("https?")
+    return address.getScheme().matches("(?i)https?")
         && address.getHost() != null
         && address.getRawUserInfo() == null;
   }

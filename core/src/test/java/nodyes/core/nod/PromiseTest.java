@@ -24,6 +24,14 @@ public class PromiseTest {
   @DataProvider
   Object[][] links() {
     return new Object[][] {
+      // browsers take a backslash for a slash (WHATWG URL): these lead to another site
+      {"/\\elsewhere.example", false},
+      {"\\\\elsewhere.example", false},
+      {"https:\\\\elsewhere.example", false},
+      {"https://shop.example@elsewhere.example/", false},
+      {"https:///nowhere", false},
+      {"HTTP://shop.example/returns", true},
+      {"/devoluções?de=casa#já", true},
       {"", true},
       {"/", true},
       {"/returns", true},

@@ -85,4 +85,23 @@ public class ListingTest extends ServerTest {
         .andExpect(status().isNoContent());
     ask("/api/v1/listing").andExpect(jsonPath("$.listing").doesNotExist());
   }
+
+  /** The key of one directory was sent to whatever address was given next. */
+  @Test
+  public void theKeyOfOneHostIsNotToldToAnother() throws Exception {
+    OutsideServer.says(PLACE, "application/json", place("Bound"));
+    connect(3, "\"key\":\"its-key\",").andExpect(status().isOk());
+    String elsewhere = OutsideServer.address("/places").replace("127.0.0.1", "localhost");
+    http.perform(
+            put("/api/v1/listing")
+                .header("Authorization", "Bearer " + KEY)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(
+                    "{\"service\":\"%s\",\"place\":\"the-shop\",\"leastStars\":3,\"everyHours\":24}"
+                        .formatted(elsewhere)))
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(
+            jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("is not sent to it")));
+    listing.disconnect();
+  }
 }

@@ -12,11 +12,14 @@ import static org.testng.Assert.assertTrue;
 
 import jakarta.servlet.http.Cookie;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.atomic.AtomicInteger;
 import nodyes.server.ServerTest;
+import nodyes.server.web.Sha256;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -35,6 +38,7 @@ public class AccountTest extends ServerTest {
   @Autowired private Resets resets;
   @Autowired private People people;
   @Autowired private PeopleStore store;
+  @Autowired private SignInStore signIns;
 
   private final AtomicInteger callers = new AtomicInteger();
 
@@ -309,6 +313,36 @@ public class AccountTest extends ServerTest {
             .getContentAsString();
     assertTrue(csv.startsWith("at,who,place,did\r\n"), csv);
     assertTrue(csv.contains(",Rita,People,removed gone\r\n"), csv);
+  }
+
+  /** Fourteen days without use, and ninety in any case. */
+  @Test
+  public void aSignInEndsByItself() throws Exception {
+    join("ends", Role.READER);
+    Person person = people.find("ends@shop.example").orElseThrow();
+    long lately = Duration.ofDays(13).toMillis();
+    long idle = Duration.ofDays(15).toMillis();
+    long old = Duration.ofDays(91).toMillis();
+    assertEquals(statusOf(person, lately, lately), 200);
+    assertEquals(statusOf(person, old - Duration.ofDays(2).toMillis(), lately), 200);
+    assertEquals(statusOf(person, idle, idle), 401);
+    assertEquals(statusOf(person, old, 1), 401);
+  }
+
+  private int statusOf(Person person, long since, long seen) throws Exception {
+    String token = "a-token-" + since + "-" + seen;
+    Instant now = clock.instant();
+    long id =
+        signIns.add(
+            person.id(),
+            Sha256.hex(Sha256.of(token), 32),
+            "Firefox on Linux",
+            now.minusMillis(since));
+    signIns.seen(Map.of(id, now.minusMillis(seen)));
+    return http.perform(get("/api/v1/reviews").cookie(new Cookie("nodyes", token)))
+        .andReturn()
+        .getResponse()
+        .getStatus();
   }
 
   private static long id(JsonNode view, String name) {

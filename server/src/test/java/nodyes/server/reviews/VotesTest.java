@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.Random;
 import nodyes.server.ServerTest;
 import nodyes.server.database.Database;
+import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopSettings;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
@@ -22,6 +24,7 @@ import tools.jackson.databind.JsonNode;
 /** Shoppers say whether a review helped them; the last thing that each says counts. */
 public class VotesTest extends ServerTest {
   private static final String[] SAYS = {"HELPFUL", "NOT_HELPFUL", "NOTHING"};
+  @Autowired private Shop shop;
   @Autowired private Database database;
   private List<Long> reviews;
   private int from;
@@ -97,5 +100,58 @@ public class VotesTest extends ServerTest {
     }
     vote(reviews.getFirst(), voter(1), "GREAT").andExpect(status().isBadRequest());
     vote(999_999, voter(1), "HELPFUL").andExpect(status().isNotFound());
+  }
+
+  private ResultActions voteFrom(String address, String origin, long review, String voter)
+      throws Exception {
+    return http.perform(
+        post("/embed/v1/reviews/{id}/votes", review)
+            .header("Origin", origin)
+            .with(
+                request -> {
+                  request.setRemoteAddr(address);
+                  return request;
+                })
+            .contentType(MediaType.APPLICATION_JSON)
+            .content("{\"voter\":\"%s\",\"says\":\"HELPFUL\"}".formatted(voter)));
+  }
+
+  /** With a new name each time one network could vote as often as its limit allowed. */
+  @Test
+  public void aNetworkVotesOnceHoweverManyNamesItTakes() throws Exception {
+    product("voted-by-one");
+    publish(bringIn("Product,Rating,Words\nvoted-by-one,5,One\n", "{}"));
+    long review =
+        body(ask("/api/v1/reviews?product=voted-by-one")).path("items").path(0).path("id").asLong();
+    for (int i = 0; i < 5; i++) {
+      // RFC 3849: an address for documentation; all of its /64 are one network
+      voteFrom("2001:db8:7:7::" + i, "http://localhost", review, voter(100 + i))
+          .andExpect(status().isOk())
+          .andExpect(jsonPath("$.helpful").value(1));
+    }
+    voteFrom("2001:db8:7:8::1", "http://localhost", review, voter(200))
+        .andExpect(jsonPath("$.helpful").value(2));
+  }
+
+  @Test
+  public void whileAShopIsConnectedItsPagesAloneVote() throws Exception {
+    String own = shop.settings().origin().orElse("");
+    if (own.isEmpty()) {
+      var now = shop.settings();
+      shop.save(
+          new ShopSettings(
+              now.name(),
+              now.publicKey(),
+              now.currency(),
+              now.zone(),
+              "https://shop.example",
+              now.productPath(),
+              now.listingPath(),
+              now.basketPath()));
+      own = "https://shop.example";
+    }
+    voteFrom("192.0.2.61", "https://elsewhere.example", reviews.getFirst(), voter(300))
+        .andExpect(status().isForbidden());
+    voteFrom("192.0.2.61", own, reviews.getFirst(), voter(300)).andExpect(status().isOk());
   }
 }
