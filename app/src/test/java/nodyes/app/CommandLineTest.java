@@ -75,7 +75,9 @@ public class CommandLineTest {
     assertEquals(option.read(), "a-key-of-a-file");
   }
 
-  /** What ends the process when memory runs out, and what begins it again, are said where it runs. */
+  /**
+   * What ends the process when memory runs out, and what begins it again, are said where it runs.
+   */
   @Test
   public void whereItRunsItEndsWithoutMemoryAndIsBegunAgain() throws IOException {
     for (String file : new String[] {"nodyes", "deploy/nodyes.service", "deploy/Containerfile"}) {

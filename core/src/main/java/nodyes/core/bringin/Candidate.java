@@ -43,6 +43,7 @@ public record Candidate(
     Optional<String> reply) {
   /** Keeps the pictures unchangeable, and of the texts what is text. */
   public Candidate {
+    variant = variant.map(PlainText::of);
     title = title.map(PlainText::of);
     words = words.map(PlainText::of);
     reviewer = reviewer.map(PlainText::of);

@@ -67,6 +67,7 @@ public record Review(
 
   /** Keeps the pictures unchangeable, and of the texts what is text. */
   public Review {
+    variant = variant.map(PlainText::of);
     title = title.map(PlainText::of);
     words = words.map(PlainText::of);
     reviewer = reviewer.map(PlainText::of);

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import nodyes.server.trail.Trail;
 import nodyes.server.web.PageOf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
@@ -63,7 +64,9 @@ class BringInApi {
   @PostMapping("/{id}/read")
   @ResponseStatus(HttpStatus.ACCEPTED)
   BatchView read(@PathVariable long id, @RequestBody Choices choices, Authentication who) {
-    return bringIn.read(id, choices, who.getName());
+    BatchView batch = bringIn.read(id, choices, who.getName());
+    Trail.say("imported " + batch.fileName(), "/reviews/bring-in/" + id);
+    return batch;
   }
 
   /** What was chosen so far; missing where nothing was. */

@@ -13,6 +13,7 @@ import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StatedClaim;
+import nodyes.server.trail.Trail;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -224,7 +225,8 @@ class NodsApi {
     if (note.length() > 200) {
       throw Refusal.value("note", "is at most 200 characters");
     }
-    nods.publish(who.getName(), note);
+    int version = nods.publish(who.getName(), note);
+    Trail.say("published version " + version + (note.isEmpty() ? "" : ": " + note), "/pages");
     return get();
   }
 

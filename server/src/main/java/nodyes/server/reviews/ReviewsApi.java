@@ -11,6 +11,7 @@ import java.util.Set;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.NameForm;
 import nodyes.core.review.ReviewState;
+import nodyes.server.trail.Trail;
 import nodyes.server.web.PageOf;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -166,7 +167,23 @@ class ReviewsApi {
     if (move.to() == ReviewState.PUBLISHED) {
       editing.publishReplyDrafts(move.ids(), who.getName());
     }
-    return reviews.move(move.ids(), move.to(), Optional.ofNullable(move.reason()), who.getName());
+    Moved moved =
+        reviews.move(move.ids(), move.to(), Optional.ofNullable(move.reason()), who.getName());
+    int count = move.ids().size();
+    Trail.say(
+        did(move.to()) + (count == 1 ? " a review" : " " + count + " reviews"),
+        "/reviews?state=" + move.to());
+    return moved;
+  }
+
+  private static String did(ReviewState to) {
+    return switch (to) {
+      case PUBLISHED -> "published";
+      case HELD -> "held";
+      case LEFT_OUT -> "left out";
+      case SPAM -> "left out as spam";
+      case WAITING -> "put back to wait";
+    };
   }
 
   @PostMapping("/moves/{id}/take-back")

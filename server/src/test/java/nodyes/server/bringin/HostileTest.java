@@ -1,5 +1,6 @@
 package nodyes.server.bringin;
 
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
@@ -60,7 +61,8 @@ public class HostileTest extends ServerTest {
     assertEquals(batch.path("taken").asInt(), 1, batch.toString());
     long id = batch.path("id").asLong();
     JsonNode line = body(ask("/api/v1/reviews?batch={id}", id)).path("items").path(0);
-    String kept = text.strip();
+    // what would turn the words beside it is no part of a text
+    String kept = text.replace("\u202E", "").replace("\u202C", "").strip();
     assertEquals(line.path("title").asString(), kept);
     assertEquals(line.path("words").asString(), kept);
     assertEquals(line.path("reviewer").asString(), kept);
@@ -83,10 +85,10 @@ public class HostileTest extends ServerTest {
   public void aMillionColumnsAreNoTable() throws Exception {
     upload("/api/v1/bring-in", "wide.csv", utf8("a,".repeat(1000) + "\n1,2\n"))
         .andExpect(status().isUnprocessableContent());
-    JsonNode endless =
-        body(upload("/api/v1/bring-in", "wide.csv", utf8("a,".repeat(1_000_000) + "\n1,2\n")));
-    assertEquals(endless.path("look").path("rows").asInt(), 0);
-    assertEquals(endless.path("look").path("broken").asInt(), 1);
+    upload("/api/v1/bring-in", "wide.csv", utf8("a,".repeat(1_000_000) + "\n1,2\n"))
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(
+            jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("Line 1 is longer")));
     upload("/api/v1/bring-in", "wide.json", utf8(wide()))
         .andExpect(status().isUnprocessableContent());
   }
