@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import nodyes.core.common.Decimals;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingScale;
 import org.jspecify.annotations.Nullable;
@@ -135,7 +136,7 @@ public record RowReader(
   private static BigDecimal number(String text) throws BadValue {
     BigDecimal number;
     try {
-      number = new BigDecimal(text.replace(',', '.'));
+      number = Decimals.of(text.replace(',', '.'));
     } catch (NumberFormatException e) {
       throw new BadValue("is not a number", e);
     }

@@ -1,6 +1,7 @@
 package nodyes.core.bringin;
 
 import java.math.BigDecimal;
+import nodyes.core.common.Decimals;
 import nodyes.core.rating.RatingScale;
 
 /**
@@ -24,7 +25,7 @@ public final class ScaleEvidence {
     }
     BigDecimal rating;
     try {
-      rating = new BigDecimal(text.strip().replace(',', '.'));
+      rating = Decimals.of(text.strip().replace(',', '.'));
     } catch (NumberFormatException e) {
       return;
     }

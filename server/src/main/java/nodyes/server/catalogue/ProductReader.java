@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nodyes.core.common.Decimals;
 import nodyes.core.common.Slug;
 import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.catalogue.NewProduct.Note;
@@ -223,7 +224,7 @@ final class ProductReader {
     }
     BigDecimal pieces;
     try {
-      pieces = new BigDecimal(value.asString().strip());
+      pieces = Decimals.of(value.asString().strip());
     } catch (NumberFormatException e) {
       throw new BadField("inventoryLevel", value.asString(), "is no number of pieces");
     }
@@ -243,7 +244,7 @@ final class ProductReader {
     String given = text(node, name);
     BigDecimal amount;
     try {
-      amount = new BigDecimal(given.strip());
+      amount = Decimals.of(given.strip());
     } catch (NumberFormatException e) {
       throw new BadField(name, given, "is no amount such as 12.50");
     }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import nodyes.core.bringin.Column;
 import nodyes.core.bringin.SchemaReviews;
+import nodyes.core.common.Decimals;
 import nodyes.core.rating.RatingScale;
 import nodyes.server.web.Refusal;
 import org.jspecify.annotations.Nullable;
@@ -102,10 +103,10 @@ record DirectoryAnswer(
     try {
       var scale =
           new RatingScale(
-              new BigDecimal(review.getOrDefault(Column.WORST, "1")),
-              new BigDecimal(review.getOrDefault(Column.BEST, "5")));
+              Decimals.of(review.getOrDefault(Column.WORST, "1")),
+              Decimals.of(review.getOrDefault(Column.BEST, "5")));
       return scale
-          .toRating(new BigDecimal(review.getOrDefault(Column.RATING, "")))
+          .toRating(Decimals.of(review.getOrDefault(Column.RATING, "")))
           .map(rating -> rating.stars(1));
     } catch (IllegalArgumentException e) {
       return Optional.empty();

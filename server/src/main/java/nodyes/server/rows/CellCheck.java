@@ -2,12 +2,12 @@ package nodyes.server.rows;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigDecimal;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import nodyes.core.common.Decimals;
 import nodyes.server.web.Refusal;
 
 /**
@@ -22,7 +22,6 @@ final class CellCheck {
   private static final int LARGEST_ROW = 1_048_576;
   private static final int LONGEST_TEXT = 100_000;
   private static final int LONGEST_NUMBER = 64;
-  private static final int LARGEST_EXPONENT = 400;
   private static final int MOST_TEXTS = 20_000_000;
 
   private CellCheck() {}
@@ -101,8 +100,8 @@ final class CellCheck {
       return false;
     }
     try {
-      BigDecimal number = new BigDecimal(value);
-      return Math.abs((long) number.scale()) <= LARGEST_EXPONENT;
+      Decimals.of(value);
+      return true;
     } catch (NumberFormatException e) {
       return false;
     }

@@ -160,7 +160,7 @@ final class Workbooks {
             }
             size += read;
             if (inflated + size > MOST_INFLATED
-                || (entry.getName().endsWith("sharedStrings.xml") && size > MOST_TEXTS)
+                || (!isSheet(entry.getName()) && isRead(entry.getName()) && size > MOST_TEXTS)
                 || (size > SMALL && size / MOST_TIMES_LARGER > entry.getCompressedSize())) {
               throw tooLarge();
             }
@@ -180,6 +180,11 @@ final class Workbooks {
 
   private static boolean isSheet(String part) {
     return part.startsWith("xl/worksheets/") && part.endsWith(".xml");
+  }
+
+  /** Texts, styles and the like are read into memory whole; pictures and the like are not read. */
+  private static boolean isRead(String part) {
+    return part.endsWith(".xml") || part.endsWith(".rels");
   }
 
   static Refusal damaged() {

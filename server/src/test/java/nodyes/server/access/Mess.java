@@ -118,7 +118,7 @@ final class Mess {
       case 1 -> List.of();
       case 2 -> depth < 4 ? List.of(anything(depth + 1)) : 1;
       case 3 -> depth < 4 ? Map.of("a", anything(depth + 1)) : 1;
-      case 4 -> new java.math.BigDecimal("1e400");
+      case 4 -> new java.math.BigDecimal("1e999999999");
       case 5 -> random.nextBoolean();
       case 6 -> text();
       default -> JSON.getNodeFactory().nullNode();

@@ -104,6 +104,46 @@ public class HostileFilesTest {
     zip.closeEntry();
   }
 
+  private Path text(String name, String content) throws IOException {
+    return Files.writeString(folder.resolve(name), content);
+  }
+
+  private static String priced(String price, String stock) {
+    return "{\"@type\":\"ProductGroup\",\"productGroupID\":\"n\",\"name\":\"N\",\"hasVariant\":[{\"@type\":"
+        + "\"Product\",\"sku\":\"n-1\",\"name\":\"one\",\"inventoryLevel\":"
+        + stock
+        + ",\"offers\":{\"price\":"
+        + price
+        + ",\"priceCurrency\":\"EUR\"}}]}\n";
+  }
+
+  /** Twelve characters that are a gigabyte when they are written out. */
+  @DataProvider
+  Object[][] numbers() throws IOException {
+    String much = "1e999999999";
+    return new Object[][] {
+      {"/api/v1/bring-in", text("n.csv", "Rating,Words\n" + much + ",a\n5,b\n1e999999,c\n")},
+      {"/api/v1/bring-in", text("n.jsonl", "{\"rating\":" + much + ",\"words\":\"a\",\"x\":1}\n")},
+      {"/api/v1/catalogue/imports", text("p.jsonl2", priced(much, "3"))},
+      {"/api/v1/catalogue/imports", text("q.jsonl2", priced("\"" + much + "\"", "3"))},
+      {"/api/v1/catalogue/imports", text("r.jsonl2", priced("3", "-" + much))},
+      {"/api/v1/catalogue/imports", text("s.jsonl2", priced("3", much))},
+      {"/api/v1/feeds/products/files", text("t.csv", "SKU;Product;Price\nn-1;N;" + much + "\n")},
+      {
+        "/api/v1/feeds/orders/files",
+        text("o.csv", "Order;SKU;Date;Quantity\n1;n-1;2026-11-20;" + much + "\n")
+      },
+    };
+  }
+
+  @Test(dataProvider = "numbers", timeOut = 60_000)
+  public void aNumberWithoutEndIsNone(String path, Path file) throws Exception {
+    HttpResponse<String> answer = server.upload(path, file);
+    assertTrue(answer.statusCode() < 500, answer.statusCode() + " " + answer.body());
+    assertTrue(server.isAlive(), server.log());
+    assertEquals(server.get("/healthz").statusCode(), 200);
+  }
+
   @DataProvider
   Object[][] hostile() throws IOException {
     long much = 450L * MEGABYTE;
