@@ -7,7 +7,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Objects;
 import java.util.concurrent.Callable;
 import nodyes.server.people.AtTheMachine;
 import nodyes.server.web.Refusal;
@@ -58,9 +57,11 @@ final class PasswordCommand implements Callable<Integer> {
     return 0;
   }
 
+  /** Typed unseen where there is a terminal; else the first line that comes in. */
+  @SuppressWarnings("SystemConsoleNull") // there is none where the input is no terminal
   private static @Nullable String read() throws IOException {
-    Console console = Objects.requireNonNull(System.console(), "since JDK 22 there is one");
-    if (console.isTerminal()) {
+    Console console = System.console();
+    if (console != null && console.isTerminal()) {
       char[] typed = console.readPassword("New password: ");
       return typed == null ? null : new String(typed);
     }

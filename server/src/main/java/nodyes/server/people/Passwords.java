@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
+import nodyes.server.web.Apart;
 import nodyes.server.web.Refusal;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.stereotype.Component;
@@ -51,6 +52,7 @@ class Passwords {
           ROUNDS,
           Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
   private final Semaphore hashing = new Semaphore(AT_ONCE, true);
+  private final Apart apart = new Apart("passwords", AT_ONCE);
   private final String decoy = unusable();
   private final Set<String> common;
 
@@ -167,7 +169,7 @@ class Passwords {
       throw Refusal.busy("Nod Yes is stopping.", PATIENCE);
     }
     try {
-      return work.get();
+      return apart.run(work::get);
     } finally {
       hashing.release();
     }

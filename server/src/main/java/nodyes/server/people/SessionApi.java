@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.util.Optional;
 import nodyes.server.ServerSettings;
 import nodyes.server.shop.Shop;
+import nodyes.server.trail.Trail;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import org.jspecify.annotations.Nullable;
@@ -36,12 +37,19 @@ class SessionApi {
   private final SigningIn signingIn;
   private final SignIns signIns;
   private final Shop shop;
+  private final Trail trail;
   private final boolean demo;
   private final Path data;
   private final RateLimit firstRuns = new RateLimit(10, Duration.ofMinutes(5));
 
   SessionApi(
-      People people, SigningIn signingIn, SignIns signIns, Shop shop, ServerSettings settings) {
+      People people,
+      SigningIn signingIn,
+      SignIns signIns,
+      Shop shop,
+      Trail trail,
+      ServerSettings settings) {
+    this.trail = trail;
     this.people = people;
     this.signingIn = signingIn;
     this.signIns = signIns;
@@ -137,6 +145,7 @@ class SessionApi {
     firstRuns.count(Network.of(request));
     Person owner = people.makeOwner(given.code(), given.name(), given.email(), given.password());
     shop.begin(given.zone());
+    trail.add(owner.name(), "People", "became the owner by the one-time code", null);
     return session(signIns.begin(owner, request, response), request);
   }
 

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import nodyes.server.web.Apart;
 import nodyes.server.web.Refusal;
 
 /** Has one thing done at a time; a few wait for their turn, more are asked to come back. */
@@ -11,6 +12,7 @@ final class OneByOne {
   private static final Duration COME_BACK = Duration.ofSeconds(5);
 
   private final Semaphore turn = new Semaphore(1, true);
+  private final Apart apart = new Apart("pictures", 1);
   private final AtomicInteger waiting = new AtomicInteger();
   private final int most;
   private final Duration patience;
@@ -20,13 +22,7 @@ final class OneByOne {
     this.patience = patience;
   }
 
-  /** What is done in its turn. */
-  @FunctionalInterface
-  interface Work<T, E extends Exception> {
-    T run() throws E;
-  }
-
-  <T, E extends Exception> T run(Work<T, E> work) throws E {
+  <T, E extends Exception> T run(Apart.Work<T, E> work) throws E {
     if (waiting.incrementAndGet() > most) {
       waiting.decrementAndGet();
       throw busy();
@@ -45,14 +41,14 @@ final class OneByOne {
   }
 
   /** For what is ours to do: it waits for as long as it takes. */
-  <T, E extends Exception> T runInAnyCase(Work<T, E> work) throws E {
+  <T, E extends Exception> T runInAnyCase(Apart.Work<T, E> work) throws E {
     turn.acquireUninterruptibly();
     return inTurn(work);
   }
 
-  private <T, E extends Exception> T inTurn(Work<T, E> work) throws E {
+  private <T, E extends Exception> T inTurn(Apart.Work<T, E> work) throws E {
     try {
-      return work.run();
+      return apart.run(work);
     } finally {
       turn.release();
     }

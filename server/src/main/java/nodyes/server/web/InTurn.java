@@ -12,16 +12,10 @@ public class InTurn {
   private static final Duration COME_BACK = Duration.ofSeconds(10);
 
   private final ReentrantLock turn = new ReentrantLock(true);
-
-  /** What is done in its turn. */
-  @FunctionalInterface
-  public interface Work<T, E extends Exception> {
-    /** Does it. */
-    T run() throws E;
-  }
+  private final Apart apart = new Apart("files", 1);
 
   /** Does it when nothing else of its kind is done; refuses with 429 after a minute of waiting. */
-  public <T, E extends Exception> T run(Work<T, E> work) throws E {
+  public <T, E extends Exception> T run(Apart.Work<T, E> work) throws E {
     try {
       if (!turn.tryLock(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)) {
         throw busy();
@@ -31,7 +25,7 @@ public class InTurn {
       throw busy();
     }
     try {
-      return work.run();
+      return apart.run(work);
     } finally {
       turn.unlock();
     }

@@ -113,15 +113,23 @@ public class PicturesOfStrangersTest {
     assertEquals(answer.statusCode(), 422, answer.body());
   }
 
-  /** Thirty pictures of 16 million pixels at once: all are answered, and reading goes on. */
+  /**
+   * Thirty pictures of 16 million pixels and three files at once: all are answered, and read on.
+   */
   @Test(priority = 1)
   public void manyAtOnceNeitherExhaustTheHeapNorHoldReadersUp() throws Exception {
     byte[] large = plain(4000, 4000);
+    var file = java.nio.file.Files.createTempFile("reviews", ".csv");
+    java.nio.file.Files.writeString(
+        file, "Product,Rating,Words\n" + "pot,5,\"Good, and it drains\"\n".repeat(600_000));
     var waited = Collections.synchronizedList(new ArrayList<Long>());
     try (var threads = Executors.newVirtualThreadPerTaskExecutor()) {
       List<Future<Integer>> sent = new ArrayList<>();
       for (int i = 0; i < 30; i++) {
         sent.add(threads.submit(() -> send(large, token).statusCode()));
+      }
+      for (int i = 0; i < 3; i++) {
+        sent.add(threads.submit(() -> server.upload("/api/v1/bring-in", file).statusCode()));
       }
       while (sent.stream().anyMatch(one -> !one.isDone())) {
         long start = System.nanoTime();
@@ -136,7 +144,7 @@ public class PicturesOfStrangersTest {
     assertTrue(server.isAlive());
     assertEquals(server.get("/healthz").statusCode(), 200);
     System.out.println(
-        "while 30 pictures came in: "
+        "while 30 pictures and 3 files came in: "
             + waited.size()
             + " readings, p99 "
             + waited.stream().sorted().toList().get(waited.size() * 99 / 100)
