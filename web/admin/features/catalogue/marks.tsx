@@ -1,3 +1,4 @@
+import { DROP } from '../../ui/drop';
 /** Our drawing for each kind of nod, in a field of 24 by 24. */
 const OUTLINES: Record<string, string> = {
   'star-line':
@@ -46,7 +47,7 @@ export function Drop({ shown }: { shown: boolean }) {
   return (
     <span
       aria-hidden
-      className={`inline-block size-4 rounded-[50%_50%_50%_3px] border ${shown ? 'border-fern bg-fern' : 'border-dashed border-ink-2/60'}`}
+      className={`${DROP} size-4 border ${shown ? 'border-fern bg-fern' : 'border-dashed border-ink-2/60'}`}
     />
   );
 }

@@ -1,9 +1,9 @@
 import { Popover } from 'radix-ui';
-import qrcode from 'qrcode-generator';
 import { useMutation } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { SHEET } from '../../ui/pick';
-import { useSay } from '../../ui/toasts';
+import { QrCode } from '../../ui/qr-code';
+import { useCopy } from '../../ui/copy';
 import { moment } from '../../shared/words';
 import { shareToken } from './nod-queries';
 
@@ -16,7 +16,7 @@ interface ShareProps {
 /** A link to this page as the draft has it, for one's own phone; it ends after a day. */
 export function Share({ page, as, zone }: ShareProps) {
   const token = useMutation({ mutationFn: shareToken });
-  const { say } = useSay();
+  const copy = useCopy();
   const link =
     token.data &&
     `${page}#${new URLSearchParams({ 'nodyes-look': token.data.token, ...as }).toString()}`;
@@ -34,20 +34,12 @@ export function Share({ page, as, zone }: ShareProps) {
           {token.error && <p className="text-rust-ink">The link could not be made. Try again.</p>}
           {link && token.data && (
             <>
-              <Code text={link} />
+              <QrCode text={link} label="The link as a code to scan" className="my-2 w-full" />
               <p className="text-[13px] text-ink-2">
                 Whoever has the link sees this page as the draft has it, until{' '}
                 {moment(token.data.endsAt, zone)}.
               </p>
-              <Button
-                className="mt-2"
-                onClick={() =>
-                  void navigator.clipboard.writeText(link).then(
-                    () => say('The link is copied'),
-                    () => say('The browser did not let it be copied', true),
-                  )
-                }
-              >
+              <Button className="mt-2" onClick={() => copy(link, 'The link is copied')}>
                 Copy the link
               </Button>
               <input
@@ -62,33 +54,5 @@ export function Share({ page, as, zone }: ShareProps) {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
-  );
-}
-
-const QUIET = 4;
-
-/** The link as a QR code (ISO/IEC 18004), with the quiet zone it asks for. */
-function Code({ text }: { text: string }) {
-  const code = qrcode(0, 'M');
-  code.addData(text);
-  code.make();
-  const size = code.getModuleCount();
-  const cells: string[] = [];
-  for (let y = 0; y < size; y++) {
-    for (let x = 0; x < size; x++) {
-      if (code.isDark(y, x)) cells.push(`M${x + QUIET} ${y + QUIET}h1v1h-1z`);
-    }
-  }
-  const field = size + 2 * QUIET;
-  return (
-    <svg
-      viewBox={`0 0 ${field} ${field}`}
-      role="img"
-      aria-label="The link as a code to scan"
-      shapeRendering="crispEdges"
-      className="my-2 w-full rounded-lg bg-white"
-    >
-      <path d={cells.join('')} fill="#000" />
-    </svg>
   );
 }

@@ -1,3 +1,5 @@
+import { DROP } from '../../ui/drop';
+
 /** A drop: filled for yes, outlined for what is yet to come, and a stroke for no. */
 export function Drop({
   is,
@@ -19,10 +21,7 @@ export function Drop({
   const filled = is === 'yes' ? 'bg-fern' : '';
   return (
     <span>
-      <span
-        aria-hidden
-        className={`inline-block h-3 w-3 rounded-full rounded-br-none border-[1.5px] border-fern ${filled}`}
-      />
+      <span aria-hidden className={`${DROP} size-3 border-[1.5px] border-fern ${filled}`} />
       <span className="sr-only">{is === 'yes' ? 'yes' : later}</span>
     </span>
   );

@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { Button } from '../../ui/button';
 import { Pick, type Choice } from '../../ui/pick';
-import { useSay } from '../../ui/toasts';
+import { useCopy } from '../../ui/copy';
 import { api, need, Problem } from '../../shared/api';
 import { useAct, type Role } from './queries';
 import { ROLES } from './roles';
@@ -13,7 +13,7 @@ const DAYS: Choice<string>[] = ['1', '3', '7', '14', '30'].map((value) => ({
 
 /** Asks someone to join: by e-mail where that is set up, and by a link to pass on in any case. */
 export function Invite({ canSend }: { canSend: boolean }) {
-  const { say } = useSay();
+  const copy = useCopy();
   const [email, setEmail] = useState('');
   const [role, setRole] = useState<Role>('DESK');
   const [days, setDays] = useState('7');
@@ -65,10 +65,7 @@ export function Invite({ canSend }: { canSend: boolean }) {
           {made.isSent ? `An e-mail to ${made.email} is on its way. ` : `For ${made.email}. `}
           You can pass the link on yourself, too; it is not shown again:{' '}
           <code className="break-all">{made.link}</code>{' '}
-          <Button
-            look="link"
-            onClick={() => void navigator.clipboard.writeText(made.link).then(() => say('Copied'))}
-          >
+          <Button look="link" onClick={() => copy(made.link)}>
             Copy
           </Button>
         </p>

@@ -3,9 +3,8 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { useSay } from '../../ui/toasts';
 import { api, need, Problem } from '../../shared/api';
+import { PASSWORD_NOTE } from '../../shared/password';
 import { useAct } from './queries';
-
-export const PASSWORD_NOTE = 'At least 15 characters, of any kind; a short sentence is good.';
 
 /** Another password; all other devices are signed out with it. */
 export function PasswordForm() {

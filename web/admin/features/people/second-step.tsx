@@ -1,7 +1,8 @@
 import { useState, type FormEvent } from 'react';
-import qrcode from 'qrcode-generator';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
+import { QrCode } from '../../ui/qr-code';
+import { useCopy } from '../../ui/copy';
 import { useSay } from '../../ui/toasts';
 import { api, need, Problem, type Schemas } from '../../shared/api';
 import { useAct } from './queries';
@@ -128,7 +129,7 @@ function SetUp({ offer, onDone }: { offer: Schemas['Offer']; onDone: (codes: str
       <p>
         Read this with an app for codes, or type the secret into it. Then give the code it shows.
       </p>
-      <Picture text={offer.address} />
+      <QrCode text={offer.address} label="QR code of the secret" className="w-48 self-start" />
       <p className="text-[13px] text-ink-2">
         Secret: <code className="break-all">{offer.secret.replace(/(.{4})(?=.)/g, '$1 ')}</code>
       </p>
@@ -153,30 +154,8 @@ function SetUp({ offer, onDone }: { offer: Schemas['Offer']; onDone: (codes: str
   );
 }
 
-/** A QR code (ISO/IEC 18004) as a drawing; nothing of it is fetched. */
-function Picture({ text }: { text: string }) {
-  const code = qrcode(0, 'M');
-  code.addData(text);
-  code.make();
-  const size = code.getModuleCount();
-  const path = Array.from({ length: size * size }, (_, n) => [n % size, Math.floor(n / size)])
-    .filter(([x = 0, y = 0]) => code.isDark(y, x))
-    .map(([x, y]) => `M${x} ${y}h1v1h-1z`)
-    .join('');
-  return (
-    <svg
-      role="img"
-      aria-label="QR code of the secret"
-      viewBox={`-3 -3 ${size + 6} ${size + 6}`}
-      className="h-48 w-48 self-start bg-white"
-    >
-      <path d={path} fill="#000" />
-    </svg>
-  );
-}
-
 function Codes({ codes, onDone }: { codes: string[]; onDone: () => void }) {
-  const { say } = useSay();
+  const copy = useCopy();
   return (
     <div className="flex flex-col gap-3">
       <p>
@@ -192,13 +171,7 @@ function Codes({ codes, onDone }: { codes: string[]; onDone: () => void }) {
         ))}
       </ul>
       <p className="flex gap-2">
-        <Button
-          onClick={() =>
-            void navigator.clipboard.writeText(codes.join('\n')).then(() => say('Copied'))
-          }
-        >
-          Copy them
-        </Button>
+        <Button onClick={() => copy(codes.join('\n'))}>Copy them</Button>
         <Button look="inside" onClick={onDone}>
           I have kept them
         </Button>

@@ -4,6 +4,7 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Mark } from '../../ui/mark';
 import { api, need, Problem } from '../../shared/api';
+import { PASSWORD_NOTE } from '../../shared/password';
 import type { DoorLink } from './door-link';
 
 /** Where a link from an e-mail leads: an invitation to take, or a new password to choose. */
@@ -67,7 +68,7 @@ export function ByLink({ link, onDone }: { link: DoorLink; onDone: (words?: stri
               label="New password"
               type="password"
               autoComplete="new-password"
-              note="At least 15 characters, of any kind; a short sentence is good."
+              note={PASSWORD_NOTE}
               value={password}
               fault={fault('password')}
               onChange={(event) => setPassword(event.target.value)}

@@ -4,6 +4,7 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Mark } from '../../ui/mark';
 import { api, need, Problem } from '../../shared/api';
+import { PASSWORD_NOTE } from '../../shared/password';
 import { ByLink } from './by-link';
 import { forgetDoorLink, readDoorLink } from './door-link';
 import { useEnter } from './queries';
@@ -80,9 +81,7 @@ export function Door({ firstRun }: { firstRun: boolean }) {
           label="Password"
           type="password"
           autoComplete={firstRun ? 'new-password' : 'current-password'}
-          note={
-            firstRun ? 'At least 15 characters, of any kind; a short sentence is good.' : undefined
-          }
+          note={firstRun ? PASSWORD_NOTE : undefined}
           {...set('password')}
         />
         {asksCode && (

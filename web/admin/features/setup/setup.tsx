@@ -4,6 +4,7 @@ import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty';
 import { Field } from '../../ui/field';
 import { useProducts } from '../../ui/product-pick';
+import { useCopy } from '../../ui/copy';
 import { useSay } from '../../ui/toasts';
 import { Problem, isLost } from '../../shared/api';
 import { useUnsaved } from '../../shared/unsaved';
@@ -61,12 +62,9 @@ function PeopleCard() {
 }
 
 function Connect({ shop }: { shop: Shop }) {
-  const { say, sayProblem } = useSay();
+  const copy = useCopy();
   const product = useProducts('').data?.items[0];
   const line = `<script async src="${location.origin}/nodyes.js" data-shop="${shop.publicKey}"></script>`;
-  const copy = (text: string) => {
-    navigator.clipboard.writeText(text).then(() => say('Copied'), sayProblem);
-  };
   return (
     <section className="rounded-2xl border border-line bg-paper p-6">
       <h1 className="mb-4 text-xl">Connect the shop</h1>

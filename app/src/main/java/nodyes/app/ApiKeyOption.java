@@ -4,7 +4,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
 
 /**
  * A key for programs that is given at the start. On the command line others on the machine see it;
@@ -23,14 +26,31 @@ final class ApiKeyOption {
   @Option(names = "--api-key-file", description = "a file whose first line is the key")
   private @Nullable Path file;
 
-  @Nullable String read() throws IOException {
+  @Spec(Spec.Target.MIXEE)
+  private CommandSpec spec = CommandSpec.create();
+
+  @Nullable String read() {
     if (key != null) {
       return key;
     }
     if (file != null) {
-      return Files.readAllLines(file).stream().findFirst().map(String::strip).orElse(null);
+      return read(file);
     }
     String set = System.getenv(VARIABLE);
     return set == null || set.isBlank() ? null : set.strip();
+  }
+
+  private String read(Path given) {
+    try {
+      return Files.readAllLines(given).stream()
+          .map(String::strip)
+          .findFirst()
+          .filter(line -> !line.isEmpty())
+          .orElseThrow(
+              () -> new ParameterException(spec.commandLine(), "There is no key in " + given));
+    } catch (IOException e) {
+      throw new ParameterException(
+          spec.commandLine(), "The file of the key cannot be read: " + given, e);
+    }
   }
 }

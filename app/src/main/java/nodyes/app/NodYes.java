@@ -14,7 +14,12 @@ public final class NodYes {
   private NodYes() {}
 
   static CommandLine commandLine() {
-    return new CommandLine(new NodYes());
+    return new CommandLine(new NodYes())
+        .setExecutionExceptionHandler(
+            (failure, command, _) -> {
+              command.getErr().println("Nod Yes could not do this: " + failure.getMessage());
+              return 1;
+            });
   }
 
   /**

@@ -1,6 +1,5 @@
 package nodyes.app;
 
-import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -50,7 +49,7 @@ final class ServeCommand implements Callable<Integer> {
   @Spec private CommandSpec spec = CommandSpec.create();
 
   @Override
-  public Integer call() throws IOException {
+  public Integer call() {
     check();
     if (ServerStart.isTaken(port)) {
       System.err.println("Port " + port + " is taken; choose another with --port.");

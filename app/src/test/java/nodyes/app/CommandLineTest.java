@@ -73,6 +73,14 @@ public class CommandLineTest {
     var option = new ApiKeyOption();
     new picocli.CommandLine(option).parseArgs("--api-key-file", file.toString());
     assertEquals(option.read(), "a-key-of-a-file");
+    // a start without the key that was meant would look as if it had one
+    Files.writeString(file, "\n");
+    for (String none : new String[] {file.toString(), file + ".gone"}) {
+      Said said = run("serve", "--port", "0", "--api-key-file", none);
+      assertEquals(said.code(), 2, said.text());
+      assertTrue(said.text().contains(none), said.text());
+      assertFalse(said.text().contains("\tat "), said.text());
+    }
   }
 
   /**

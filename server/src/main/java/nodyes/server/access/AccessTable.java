@@ -1,5 +1,8 @@
 package nodyes.server.access;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toUnmodifiableMap;
+
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
@@ -7,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import nodyes.server.people.Role;
@@ -28,6 +32,12 @@ class AccessTable {
 
   private final List<Line> lines;
 
+  /** By method and whole path; most requests ask for one of these. */
+  private final Map<String, Line> plain;
+
+  /** By method, those whose path has a part that varies. */
+  private final Map<String, List<Line>> patterns;
+
   AccessTable() {
     try (Reader reader =
             new InputStreamReader(
@@ -44,6 +54,22 @@ class AccessTable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+    plain =
+        lines.stream()
+            .filter(line -> !line.path().hasPatternSyntax())
+            .collect(toUnmodifiableMap(line -> key(line.method(), text(line)), line -> line));
+    patterns =
+        lines.stream()
+            .filter(line -> line.path().hasPatternSyntax())
+            .collect(groupingBy(Line::method));
+  }
+
+  private static String text(Line line) {
+    return line.path().getPatternString();
+  }
+
+  private static String key(String method, String path) {
+    return method + " " + path;
   }
 
   private static Line line(CSVRecord row) {
@@ -68,9 +94,13 @@ class AccessTable {
   /** The line of a request; HEAD asks what GET asks. */
   Optional<Line> find(String method, String path) {
     String asked = method.equals("HEAD") ? "GET" : method;
+    Line same = plain.get(key(asked, path));
+    if (same != null) {
+      return Optional.of(same);
+    }
     PathContainer parsed = PathContainer.parsePath(path);
-    return lines.stream()
-        .filter(line -> line.method().equals(asked) && line.path().matches(parsed))
+    return patterns.getOrDefault(asked, List.of()).stream()
+        .filter(line -> line.path().matches(parsed))
         .findFirst();
   }
 

@@ -64,13 +64,13 @@ public class LanguageGuess {
   /** Read when the first text is to be told: half a second that no start waits for. */
   private static final class Model {
     private static final String FILE = "/langdetect-183.bin";
-    static final LanguageDetectorME ALL = read();
+    private static final LanguageDetectorModel ALL = read();
     static final Map<String, String> CODES = codes();
 
-    private static LanguageDetectorME read() {
+    private static LanguageDetectorModel read() {
       try (InputStream model =
           Objects.requireNonNull(LanguageDetectorME.class.getResourceAsStream(FILE))) {
-        return new LanguageDetectorME(new LanguageDetectorModel(model));
+        return new LanguageDetectorModel(model);
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }
@@ -129,7 +129,8 @@ public class LanguageGuess {
   private static Optional<String> in(String text) {
     Optional<String> likeliest = Optional.empty();
     double best = 0;
-    for (Language found : Model.ALL.predictLanguages(text)) {
+    // a detector is not made for several threads, and light beside its model
+    for (Language found : new LanguageDetectorME(Model.ALL).predictLanguages(text)) {
       String code = Model.CODES.get(found.getLang());
       if (code == null) {
         continue;

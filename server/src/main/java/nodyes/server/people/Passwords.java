@@ -14,11 +14,8 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
-import nodyes.server.web.Apart;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.InTurn;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -41,6 +38,8 @@ class Passwords {
   /** Hashing takes a processor for long: strangers may not take all of them. */
   private static final int AT_ONCE = 2;
 
+  private static final int WAITING = 20;
+
   private static final Duration PATIENCE = Duration.ofSeconds(10);
   private static final int LEAST_SIGNS = 5;
   private static final int LEAST_CONTEXT = 4;
@@ -51,8 +50,9 @@ class Passwords {
           SALT_BYTES,
           ROUNDS,
           Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
-  private final Semaphore hashing = new Semaphore(AT_ONCE, true);
-  private final Apart apart = new Apart("passwords", AT_ONCE);
+  private final InTurn hashing =
+      new InTurn(
+          "passwords", AT_ONCE, WAITING, PATIENCE, "Many sign in just now; try again in a moment.");
   private final String decoy = unusable();
   private final Set<String> common;
 
@@ -143,7 +143,7 @@ class Passwords {
   }
 
   String hash(String password) {
-    return inTurn(() -> Objects.requireNonNull(encoder.encode(plain(password))));
+    return hashing.run(() -> Objects.requireNonNull(encoder.encode(plain(password))));
   }
 
   /** Whether a password is the one hashed; takes as long where there is none. */
@@ -151,27 +151,11 @@ class Passwords {
     if (password.length() > MOST * 2) {
       return false;
     }
-    return inTurn(() -> encoder.matches(plain(password), hash.orElse(decoy)));
+    return hashing.run(() -> encoder.matches(plain(password), hash.orElse(decoy)));
   }
 
   /** The same words typed on another keyboard are the same password (NIST: NFKC). */
   private static String plain(String password) {
     return Normalizer.normalize(password, Normalizer.Form.NFKC);
-  }
-
-  private <T> T inTurn(java.util.function.Supplier<T> work) {
-    try {
-      if (!hashing.tryAcquire(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)) {
-        throw Refusal.busy("Many sign in just now; try again in a moment.", PATIENCE);
-      }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw Refusal.busy("Nod Yes is stopping.", PATIENCE);
-    }
-    try {
-      return apart.run(work::get);
-    } finally {
-      hashing.release();
-    }
   }
 }

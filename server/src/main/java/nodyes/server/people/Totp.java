@@ -1,6 +1,5 @@
 package nodyes.server.people;
 
-import java.io.ByteArrayOutputStream;
 import java.net.URLEncoder;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
@@ -12,6 +11,7 @@ import java.util.Locale;
 import java.util.OptionalLong;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
+import org.apache.commons.codec.binary.Base32;
 
 /**
  * Codes that change with time: TOTP (RFC 6238) over HOTP (RFC 4226) with HMAC-SHA1, six digits and
@@ -22,8 +22,7 @@ final class Totp {
   private static final Duration STEP = Duration.ofSeconds(30);
   private static final int DIGITS = 6;
   private static final int SECRET_BYTES = 20;
-  private static final String BASE32 = "ABCDEFGHIJKLMNOPQRSTUVWXYZ234567";
-  private static final int BITS = 5;
+  private static final Base32 BASE32 = new Base32();
 
   /** A code of the step before or after counts too: clocks differ (RFC 6238, 5.2). */
   private static final int DRIFT = 1;
@@ -33,7 +32,7 @@ final class Totp {
   static String newSecret() {
     byte[] bytes = new byte[SECRET_BYTES];
     new SecureRandom().nextBytes(bytes);
-    return base32(bytes);
+    return BASE32.encodeToString(bytes).replace("=", "");
   }
 
   /** The step whose code was given, if it is one of now. */
@@ -63,7 +62,7 @@ final class Totp {
   static String code(String secret, long step, int digits) {
     try {
       Mac mac = Mac.getInstance("HmacSHA1");
-      mac.init(new SecretKeySpec(bytesOf(secret), "HmacSHA1"));
+      mac.init(new SecretKeySpec(BASE32.decode(secret), "HmacSHA1"));
       byte[] hash = mac.doFinal(ByteBuffer.allocate(Long.BYTES).putLong(step).array());
       int offset = hash[hash.length - 1] & 0x0f;
       int number = ByteBuffer.wrap(hash).getInt(offset) & 0x7fffffff;
@@ -85,40 +84,5 @@ final class Totp {
 
   private static String encoded(String text) {
     return URLEncoder.encode(text, StandardCharsets.UTF_8).replace("+", "%20");
-  }
-
-  static String base32(byte[] bytes) {
-    var text = new StringBuilder();
-    int bits = 0;
-    int held = 0;
-    for (byte one : bytes) {
-      held = (held << Byte.SIZE) | (one & 0xff);
-      bits += Byte.SIZE;
-      while (bits >= BITS) {
-        bits -= BITS;
-        text.append(BASE32.charAt((held >> bits) & 31));
-      }
-      held &= (1 << bits) - 1;
-    }
-    if (bits > 0) {
-      text.append(BASE32.charAt((held << (BITS - bits)) & 31));
-    }
-    return text.toString();
-  }
-
-  private static byte[] bytesOf(String base32) {
-    var bytes = new ByteArrayOutputStream();
-    int bits = 0;
-    int held = 0;
-    for (int i = 0; i < base32.length(); i++) {
-      held = (held << BITS) | BASE32.indexOf(base32.charAt(i));
-      bits += BITS;
-      if (bits >= Byte.SIZE) {
-        bits -= Byte.SIZE;
-        bytes.write(held >> bits);
-        held &= (1 << bits) - 1;
-      }
-    }
-    return bytes.toByteArray();
   }
 }

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
+import nodyes.server.web.InTurn;
 import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
 
@@ -51,7 +52,13 @@ public class Pictures {
 
   private final KeptFiles files;
   private final Spool spool;
-  private final OneByOne turns = new OneByOne(WAITING, PATIENCE);
+  private final InTurn turns =
+      new InTurn(
+          "pictures",
+          1,
+          WAITING,
+          PATIENCE,
+          "Other pictures are being read; send this one again in a moment.");
 
   Pictures(KeptFiles files, Spool spool) {
     this.files = files;

@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -24,7 +23,8 @@ public class TotpTest {
   }
 
   private static String secret() {
-    return Totp.base32("12345678901234567890".getBytes(StandardCharsets.US_ASCII));
+    // "12345678901234567890" in base32, as in many examples of the standard
+    return "GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ";
   }
 
   @Test(dataProvider = "rfc6238")
@@ -40,25 +40,6 @@ public class TotpTest {
     for (int i = 0; i < codes.length; i++) {
       assertEquals(Totp.code(secret(), i, 6), codes[i]);
     }
-  }
-
-  /** RFC 4648, 10 (without the signs that fill up). */
-  @DataProvider
-  Object[][] rfc4648() {
-    return new Object[][] {
-      {"", ""},
-      {"f", "MY"},
-      {"fo", "MZXQ"},
-      {"foo", "MZXW6"},
-      {"foob", "MZXW6YQ"},
-      {"fooba", "MZXW6YTB"},
-      {"foobar", "MZXW6YTBOI"},
-    };
-  }
-
-  @Test(dataProvider = "rfc4648")
-  public void secretsAreWrittenAsTheStandardSays(String text, String base32) {
-    assertEquals(Totp.base32(text.getBytes(StandardCharsets.US_ASCII)), base32);
   }
 
   @Test
