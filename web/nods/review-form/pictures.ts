@@ -16,22 +16,41 @@ interface Bounds {
 }
 
 const SMALL = 160;
+/** A phone's camera makes more than the server takes of a shopper: what is more is drawn smaller. */
+const MOST_PIXELS = 16_000_000;
+const LARGE = 3000;
 
-/** How a picture looks small; nothing where the browser cannot draw it. */
-async function smallOf(file: Blob): Promise<string> {
+interface Prepared {
+  /** what is sent */
+  sent: Blob;
+  /** how it looks small; nothing where the browser cannot draw it */
+  small: string;
+}
+
+async function prepared(file: Blob): Promise<Prepared> {
   try {
     const picture = await createImageBitmap(file);
-    const part = Math.min(1, SMALL / Math.max(picture.width, picture.height));
-    const canvas = document.createElement('canvas');
-    canvas.width = Math.max(1, Math.round(picture.width * part));
-    canvas.height = Math.max(1, Math.round(picture.height * part));
-    canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+    const small = drawn(picture, SMALL).toDataURL('image/jpeg', 0.8);
+    const isMuch = picture.width * picture.height > MOST_PIXELS;
+    const sent = isMuch ? await asJpeg(drawn(picture, LARGE)) : file;
     picture.close();
-    return canvas.toDataURL('image/jpeg', 0.8);
+    return { sent: sent ?? file, small };
   } catch {
-    return '';
+    return { sent: file, small: '' };
   }
 }
+
+function drawn(picture: ImageBitmap, longest: number): HTMLCanvasElement {
+  const part = Math.min(1, longest / Math.max(picture.width, picture.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, Math.round(picture.width * part));
+  canvas.height = Math.max(1, Math.round(picture.height * part));
+  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  return canvas;
+}
+
+const asJpeg = (canvas: HTMLCanvasElement) =>
+  new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.9));
 
 const MEGABYTE = 1_000_000;
 
@@ -95,10 +114,8 @@ export function pictureChoice(
       }
       status.textContent = say(tongue, 'sendingPicture');
       try {
-        const [kept, small] = await Promise.all([
-          sendPicture(origin, file, token()),
-          smallOf(file),
-        ]);
+        const { sent: sending, small } = await prepared(file);
+        const kept = await sendPicture(origin, sending, token());
         if (!pictures.some((one) => one.file === kept.file))
           set([...pictures, { file: kept.file, small }]);
       } catch (error) {

@@ -24,30 +24,32 @@ export function AccountPage() {
       <h1 className="col-span-2 text-xl">
         {name} <span className="font-text text-[14px] font-normal text-ink-2">{email}</span>
       </h1>
-      <PasswordForm />
-      <SecondStep has={account.data.hasSecondStep} left={account.data.codesLeft} />
-      <section aria-label="Devices" className="rounded-2xl border border-line bg-paper px-6 py-5">
-        <h2 className="mb-1 text-lg">You are signed in on</h2>
-        <DeviceList
-          devices={signIns}
-          onEnd={(id) =>
-            end.mutate(id, { onSuccess: () => say('Signed out there'), onError: sayProblem })
-          }
-        />
-        {signIns.length > 1 && (
-          <Button
-            className="mt-2"
-            onClick={() =>
-              endOthers.mutate(undefined, {
-                onSuccess: () => say('All other devices are signed out'),
-                onError: sayProblem,
-              })
+      <div className="flex flex-col gap-4">
+        <PasswordForm />
+        <section aria-label="Devices" className="rounded-2xl border border-line bg-paper px-6 py-5">
+          <h2 className="mb-1 text-lg">You are signed in on</h2>
+          <DeviceList
+            devices={signIns}
+            onEnd={(id) =>
+              end.mutate(id, { onSuccess: () => say('Signed out there'), onError: sayProblem })
             }
-          >
-            End all others
-          </Button>
-        )}
-      </section>
+          />
+          {signIns.length > 1 && (
+            <Button
+              className="mt-2"
+              onClick={() =>
+                endOthers.mutate(undefined, {
+                  onSuccess: () => say('All other devices are signed out'),
+                  onError: sayProblem,
+                })
+              }
+            >
+              End all others
+            </Button>
+          )}
+        </section>
+      </div>
+      <SecondStep has={account.data.hasSecondStep} left={account.data.codesLeft} />
     </div>
   );
 }

@@ -35,7 +35,7 @@ export function PeopleTable({ people, chosen, onChoose }: Props) {
           <th scope="col" className="px-1 font-normal">
             Second step
           </th>
-          <th scope="col" className="pr-3 text-start font-normal">
+          <th scope="col" className="pr-3 pl-3 text-start font-normal">
             Last here
           </th>
           <th scope="col">
@@ -77,7 +77,12 @@ function Row({
   return (
     <tr className={`border-b border-line/70 ${isChosen ? 'bg-plum-soft' : ''}`}>
       <th scope="row" className="max-w-52 py-3 pl-5 text-start font-normal">
-        <button type="button" className="w-full text-start" onClick={onChoose}>
+        <button
+          type="button"
+          className="w-full text-start"
+          title={`${person.name}, ${person.email}`}
+          onClick={onChoose}
+        >
           <b className="block truncate">
             {person.name}
             {person.isYou && <span className="font-normal text-ink-2"> (you)</span>}
@@ -106,7 +111,7 @@ function Row({
       <td className="text-center text-[13px]">
         {person.hasSecondStep ? 'code from an app' : 'none'}
       </td>
-      <td className="pr-3 text-[13px]">
+      <td className="pr-3 pl-3 text-[13px]">
         {person.lastHere ? since(person.lastHere) : 'not lately'}
       </td>
       <td className="pr-2">
@@ -157,7 +162,9 @@ function Invited({ invited }: { invited: People['invited'][number] }) {
   return (
     <tr className="border-b border-line/70">
       <th scope="row" className="max-w-52 py-3 pl-5 text-start font-normal">
-        <b className="block truncate">{invited.email}</b>
+        <b className="block truncate" title={invited.email}>
+          {invited.email}
+        </b>
         <span className="text-[13px] text-ink-2">invited {since(invited.madeAt)}</span>
       </th>
       <td className="whitespace-nowrap">{roleName(invited.role)}</td>
@@ -167,7 +174,7 @@ function Invited({ invited }: { invited: People['invited'][number] }) {
         </td>
       ))}
       <td className="text-center text-[13px]">at first sign-in</td>
-      <td className="pr-3 text-[13px]" colSpan={2}>
+      <td className="pr-3 pl-3 text-[13px]" colSpan={2}>
         {invited.isOver ? 'the link has ended' : `link ends ${moment(invited.endsAt, zone)}`}{' '}
         <Button look="link" onClick={() => withdraw.mutate(undefined, { onError: sayProblem })}>
           Withdraw
