@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 
-const ROOTS = ['core', 'server', 'demo', 'standins', 'app'];
+const ROOTS = ['core', 'server', 'demo', 'simulators', 'app'];
 const names = execFileSync('git', ['ls-files', '-co', '--exclude-standard'], { encoding: 'utf8' })
   .split('\n')
   .filter((name) => /\/src\/main\/java\/.*\.java$/.test(name));

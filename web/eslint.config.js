@@ -3,7 +3,7 @@ import tseslint from 'typescript-eslint';
 import reactHooks from 'eslint-plugin-react-hooks';
 
 export default tseslint.config(
-  { ignores: ['dist', 'node_modules', 'target', 'contract/schema.d.ts'] },
+  { ignores: ['dist', 'node_modules', 'target', 'contract/*.d.ts', 'scripts/*.d.mts'] },
   js.configs.recommended,
   ...tseslint.configs.recommendedTypeChecked,
   {
@@ -15,6 +15,34 @@ export default tseslint.config(
     rules: {
       ...reactHooks.configs.recommended.rules,
       '@typescript-eslint/no-explicit-any': 'error',
+    },
+  },
+  {
+    // every text is a message: messages/en has them all
+    files: ['admin/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXText[value=/\\p{L}{2}/u]',
+          message: 'A text on the screen is a message: write <T id> or t().',
+        },
+        {
+          selector:
+            'JSXAttribute[name.name=/^(label|title|aria-label|placeholder|alt|note|any|none|shown|hint|mark|later)$/] Literal[value=/^(?!https:|[.]).*\\p{L}{2}/su]:not(CallExpression Literal):not(BinaryExpression > Literal)',
+          message: 'A name that is read aloud is a message: write t().',
+        },
+        {
+          selector:
+            'JSXAttribute[name.name=/^(label|title|aria-label|placeholder|alt|note|any|none|shown|hint|field|mark|later)$/] TemplateElement[value.raw=/\\p{L}{2}/u]',
+          message: 'A name that is read aloud is a message: write t() with its values.',
+        },
+        {
+          selector:
+            ':matches(JSXElement, JSXFragment) > JSXExpressionContainer > :matches(ConditionalExpression, LogicalExpression) > Literal[value=/\\p{L}{2}/u]',
+          message: 'A text on the screen is a message: write <T id> or t().',
+        },
+      ],
     },
   },
   {

@@ -1,33 +1,7 @@
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { RouterProvider } from 'react-router';
 import '../design/tokens.css';
-import { router } from './routes';
-import { mayComeBack, Problem } from './shared/api';
-import { CLOCK } from './shared/shop-time';
-import { Toasts } from './ui/toasts';
+import { chosenLanguage, load } from './shared/intl';
 
-const queries: QueryClient = new QueryClient({
-  queryCache: new QueryCache({
-    onError: (error, query) => {
-      // a session that ended shows the door again
-      if (error instanceof Problem && error.status === 401) {
-        void queries.invalidateQueries({ queryKey: ['session'] });
-      } else if (mayComeBack(error) && query.queryKey[0] !== CLOCK) {
-        void queries.invalidateQueries({ queryKey: [CLOCK] });
-      }
-    },
-  }),
-  defaultOptions: { queries: { staleTime: 5_000, retry: 1 } },
-});
-
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <Toasts>
-        <RouterProvider router={router} />
-      </Toasts>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+// names and choices are written when their modules are read, so the messages come first
+await load(chosenLanguage());
+const { start } = await import('./app');
+start(document.getElementById('root')!);

@@ -55,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/account/language": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** In which language the person reads and gets e-mails */
+        put: operations["setLanguage"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/account/password": {
         parameters: {
             query?: never;
@@ -188,327 +205,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/arrangement": {
+    "/api/v1/api-keys": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["get_11"];
+        get: operations["keys"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/api-keys/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/arrangement/kit": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["kit"];
-        put: operations["set_4"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/nods": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["add_2"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/nods/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["face"];
-        put: operations["set_3"];
-        post?: never;
-        delete: operations["remove"];
-        options?: never;
-        head?: never;
-        patch: operations["change"];
-        trace?: never;
-    };
-    "/api/v1/arrangement/nods/{id}/computed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["computed"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/nods/{id}/copy": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["copy"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/nods/{id}/half-made": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keepHalfMade"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/nods/{id}/move": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["move_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/publish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["publish_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/show-reviews": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["showReviews"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/spots/{name}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["point"];
-        post?: never;
-        delete: operations["forget"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/steps/again": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["doAgain"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/steps/{id}/take-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["takeBack_4"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["versions"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions/kept-drafts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["keptDrafts"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions/kept-drafts/{id}/back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["draftBack"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions/{version}/changes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["changes"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions/{version}/go-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["goBack"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions/{version}/into-draft": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["intoDraft"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/arrangement/versions/{version}/nods/{id}/take-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["takeBack_3"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in": {
+    "/api/v1/assets": {
         parameters: {
             query?: never;
             header?: never;
@@ -517,14 +246,14 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["look_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/bring-in/by-hand": {
+    "/api/v1/assets/{file}": {
         parameters: {
             query?: never;
             header?: never;
@@ -532,111 +261,31 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
-        post: operations["add_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/pages": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["handedOver"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/text": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["paste"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/visits": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["begin"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/visits/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["visit"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/bring-in/visits/{id}/cancel": {
+    "/api/v1/business-profile": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
-        post: operations["cancel_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["batch"];
-        put?: never;
+        get: operations["get_9"];
+        put: operations["connect"];
         post?: never;
-        delete?: never;
+        delete: operations["disconnect"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/bring-in/{id}/cancel": {
+    "/api/v1/business-profile/refresh": {
         parameters: {
             query?: never;
             header?: never;
@@ -645,119 +294,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cancel"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/choices": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["chosen"];
-        put: operations["choose"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["file_3"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/look": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["lookAgain"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/problems": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["problems"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/read": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["read_2"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/take-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["takeBack_2"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/bring-in/{id}/trial": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["trial"];
+        post: operations["refresh"];
         delete?: never;
         options?: never;
         head?: never;
@@ -789,7 +326,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -860,15 +397,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery": {
+    "/api/v1/dashboard/history": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["get_9"];
-        put: operations["set_2"];
+        get: operations["behind"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -876,15 +413,63 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/arrivals": {
+    "/api/v1/dashboard/suggestions": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["arrivals"];
+        get: operations["acts"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/dashboard/top-seller": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mostOrdered"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/dashboard/upcoming-changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ahead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_8"];
+        put: operations["set_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -908,7 +493,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/closed-days": {
+    "/api/v1/delivery/closures": {
         parameters: {
             query?: never;
             header?: never;
@@ -924,7 +509,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/closed-days.ics": {
+    "/api/v1/delivery/closures.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -940,7 +525,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/journey": {
+    "/api/v1/delivery/estimate": {
         parameters: {
             query?: never;
             header?: never;
@@ -956,7 +541,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/kept": {
+    "/api/v1/delivery/estimates-by-country": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["arrivals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/on-time": {
         parameters: {
             query?: never;
             header?: never;
@@ -972,7 +573,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/timings": {
+    "/api/v1/delivery/returns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["returns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/delivery/rules": {
         parameters: {
             query?: never;
             header?: never;
@@ -988,7 +605,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/delivery/timings.csv": {
+    "/api/v1/delivery/rules.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -1011,8 +628,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_8"];
-        put: operations["set_1"];
+        get: operations["get_7"];
+        put: operations["set_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1020,14 +637,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/drawings": {
+    "/api/v1/evidence/claims": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["drawings"];
+        get: operations["doubts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1036,14 +653,62 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/evidence/{name}": {
+    "/api/v1/evidence/visitor-counts": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["evidence"];
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/evidence/visitor-counts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["left"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/export/everything.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["everything"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1091,7 +756,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["run"];
+        get: operations["run_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1100,23 +765,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/feeds/runs/{id}/drop": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["drop"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/feeds/runs/{id}/take": {
+    "/api/v1/feeds/runs/{id}/apply": {
         parameters: {
             query?: never;
             header?: never;
@@ -1126,6 +775,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/feeds/runs/{id}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1164,7 +829,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/feeds/{kind}/now": {
+    "/api/v1/feeds/{kind}/update": {
         parameters: {
             query?: never;
             header?: never;
@@ -1196,22 +861,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/first-steps": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["steps"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/v1/follow-ups": {
         parameters: {
             query?: never;
@@ -1219,7 +868,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_10"];
+        get: operations["get_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1244,23 +893,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/keys": {
+    "/api/v1/geo": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["keys"];
-        put?: never;
-        post: operations["make"];
+        get: operations["get_6"];
+        put: operations["set_2"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/keys/{id}": {
+    "/api/v1/icons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/import-checks/{batch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/import-checks/{batch}/decisions": {
         parameters: {
             query?: never;
             header?: never;
@@ -1269,21 +950,21 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post?: never;
-        delete: operations["remove_3"];
+        post: operations["decide"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/leaving": {
+    "/api/v1/import-checks/{batch}/marks": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["left"];
+        get: operations["marks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1292,39 +973,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/leaving/everything.zip": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["everything"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/listing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_7"];
-        put: operations["connect"];
-        post?: never;
-        delete: operations["disconnect"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/listing/refresh": {
+    "/api/v1/import-checks/{batch}/publish": {
         parameters: {
             query?: never;
             header?: never;
@@ -1333,14 +982,46 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["refresh"];
+        post: operations["publish_1"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/materials": {
+    "/api/v1/import-checks/{batch}/queue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["queue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/import-checks/{batch}/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["records"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports": {
         parameters: {
             query?: never;
             header?: never;
@@ -1349,14 +1030,14 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add"];
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/v1/materials/{file}": {
+    "/api/v1/imports/by-hand": {
         parameters: {
             query?: never;
             header?: never;
@@ -1365,8 +1046,600 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handedOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visit"];
+        put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/visits/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["batch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chosen"];
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/inspection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/problems": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["problems"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/imports/{id}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_11"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/jobs/{kind}/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["run"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_10"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/add-review-nods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["showReviews"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kit"];
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/nods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/nods/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["face"];
+        put: operations["set"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch: operations["change"];
+        trace?: never;
+    };
+    "/api/v1/layout/nods/{id}/computed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["computed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/nods/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/nods/{id}/half-made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepHalfMade"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/nods/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["publish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/spots/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["point"];
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/steps/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/steps/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["versions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keptDrafts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions/drafts/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions/{version}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions/{version}/into-draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["intoDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions/{version}/nods/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/layout/versions/{version}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/onboarding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["steps"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1395,56 +1668,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get_6"];
-        put: operations["put_5"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/outside": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["services"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/own-reviews/form": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
         get: operations["get_5"];
-        put: operations["put_4"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/own-reviews/rule": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_4"];
-        put: operations["put_3"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1516,14 +1741,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/page/moments": {
+    "/api/v1/page/diagnosis": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["moments"];
+        get: operations["why"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1548,14 +1773,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/page/why": {
+    "/api/v1/page/upcoming-changes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["why"];
+        get: operations["moments"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1822,15 +2047,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/proof/doubts": {
+    "/api/v1/review-form": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["doubts"];
-        put?: never;
+        get: operations["get_4"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1838,15 +2063,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/proof/shown": {
+    "/api/v1/review-groups/{product}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["shown"];
-        put?: never;
+        get: operations["get_3"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1854,14 +2079,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/proof/shown.csv": {
+    "/api/v1/review-originals/{name}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
+        get: operations["evidence"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1880,6 +2105,38 @@ export interface paths {
         get: operations["list_2"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/actions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reviews/actions/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1934,14 +2191,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/reviews/facets": {
+    "/api/v1/reviews/export/{format}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["facets"];
+        get: operations["out"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1950,46 +2207,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/reviews/moves": {
+    "/api/v1/reviews/facets": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
-        post: operations["move"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/reviews/moves/{id}/take-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["takeBack_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/reviews/out/{format}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["out"];
+        get: operations["facets"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2158,15 +2383,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/same-things/{product}": {
+    "/api/v1/services": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["get_3"];
-        put: operations["put_2"];
+        get: operations["services"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2200,6 +2425,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get_2"];
+        put: operations["put_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/structured-data-policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_1"];
         put: operations["put_1"];
         post?: never;
         delete?: never;
@@ -2208,175 +2449,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/sorting/{batch}": {
+    "/api/v1/submission-policy": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["standing"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/sorting/{batch}/decisions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["decide"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/sorting/{batch}/marks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["marks"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/sorting/{batch}/publish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["publish"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/sorting/{batch}/queue": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["queue"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/sorting/{batch}/records": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["records"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/structured/rule": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_1"];
+        get: operations["get"];
         put: operations["put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/today/acts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["acts"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/today/ahead": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ahead"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/today/behind": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["behind"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/today/most-ordered": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["mostOrdered"];
-        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2428,22 +2509,6 @@ export interface paths {
         /** Who did something, and where */
         get: operations["names"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/v1/where": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get"];
-        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2662,28 +2727,20 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Account: {
-            /** Format: int32 */
-            codesLeft: number;
-            email: string;
-            hasSecondStep: boolean;
-            name: string;
-            signIns: components["schemas"]["DeviceLine"][];
-        };
-        Act: {
-            doing: string;
+        ActView: {
+            action: string;
             /** Format: int32 */
             minutes: number;
-            place: string;
+            path: string;
+            /** @enum {string} */
+            priority: "INCORRECT" | "MISSING" | "GROWTH";
             /** Format: int64 */
             size: number;
+            text: string;
             title: string;
-            words: string;
-            /** @enum {string} */
-            worth: "UNTRUE" | "MISSED" | "GROWS";
         };
         ActsView: {
-            acts: components["schemas"]["Act"][];
+            acts: components["schemas"]["ActView"][];
             /** Format: int32 */
             more: number;
         };
@@ -2706,15 +2763,15 @@ export interface components {
         };
         ArrangementView: {
             draft: components["schemas"]["NodView"][];
-            lastStep?: components["schemas"]["Step"];
-            lastUndone?: components["schemas"]["Step"];
+            lastStep?: components["schemas"]["DraftChange"];
+            lastUndone?: components["schemas"]["DraftChange"];
             /** Format: date-time */
             publishedAt?: string;
             publishedBy?: string;
             /** Format: int32 */
             publishedVersion: number;
             showsReviews: boolean;
-            spots: components["schemas"]["PointedSpot"][];
+            spots: components["schemas"]["CustomSpot"][];
             unpublished: components["schemas"]["Change"][];
             unsayable: string[];
         };
@@ -2725,46 +2782,43 @@ export interface components {
             leaves?: components["schemas"]["SpanView"];
             none?: string;
         };
-        BatchView: {
-            /** Format: int64 */
-            bad: number;
+        Asset: {
             /** Format: date-time */
-            createdAt: string;
-            failure?: string;
-            fileName: string;
-            /** Format: int64 */
-            fileSize: number;
-            /** Format: int64 */
-            hereAlready: number;
-            /** Format: int64 */
-            id: number;
-            /** Format: int64 */
-            leftOutBefore: number;
-            look: components["schemas"]["Look"];
-            /** Format: int64 */
-            notChosen: number;
-            /** Format: int32 */
-            progress: number;
-            /** Format: int64 */
-            rowsPerSecond?: number;
-            /** Format: int64 */
-            rowsSeen: number;
-            /** Format: int32 */
-            secondsLeft?: number;
-            source?: string;
+            addedAt: string;
+            addedBy: string;
+            file: string;
             /** @enum {string} */
-            state: "LOOKED" | "READING" | "READ" | "FAILED" | "CANCELLED" | "TAKEN_BACK";
-            /** Format: int64 */
-            taken: number;
-            /** Format: int64 */
-            waiting: number;
+            kind: "FONT" | "PICTURE";
+            name: string;
+            value: string;
         };
         BehindView: {
             /** Format: int32 */
-            least: number;
+            min: number;
+            town: string;
             weeks: components["schemas"]["WeekOfRatings"][];
             yesterday: components["schemas"]["DayBehind"];
-            zone: string;
+        };
+        BusinessProfileView: {
+            /** Format: date-time */
+            answeredAt?: string;
+            /** Format: date-time */
+            askedAt?: string;
+            /** Format: int32 */
+            everyHours: number;
+            failure?: string;
+            /** Format: int32 */
+            hidden: number;
+            items: components["schemas"]["Item"][];
+            link?: string;
+            /** Format: int32 */
+            minStars: number;
+            profileId: string;
+            rating?: number;
+            /** Format: int64 */
+            reviews?: number;
+            service: string;
+            title?: string;
         };
         CarrierView: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -2806,36 +2860,8 @@ export interface components {
             countries: components["schemas"]["CountryName"][];
             holidays: components["schemas"]["Country"][];
         };
-        Choices: {
-            best?: number;
-            columns?: {
-                [key: string]: number;
-            };
-            countries?: string[];
-            /** @enum {string} */
-            dateOrder?: "DAY_FIRST" | "MONTH_FIRST";
-            language?: string;
-            languages?: string[];
-            /** Format: int32 */
-            most?: number;
-            /** @enum {string} */
-            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
-            permitted?: boolean;
-            product?: string;
-            renames?: {
-                [key: string]: {
-                    [key: string]: string;
-                };
-            };
-            source?: string;
-            stars?: number[];
-            takesLeftOut?: boolean;
-            withPictures?: boolean;
-            withWords?: boolean;
-            worst?: number;
-        };
         Chosen: {
-            choices?: components["schemas"]["Choices"];
+            choices?: components["schemas"]["ImportOptions"];
         };
         ClockView: {
             /** Format: date-time */
@@ -2853,13 +2879,30 @@ export interface components {
         Codes: {
             codes: string[];
         };
-        ColourPair: {
+        ColorPair: {
             ground: string;
             name: string;
             words: string;
         };
         Computed: {
             kind: string;
+        };
+        ConditionDto: {
+            /** Format: int64 */
+            count?: number;
+            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            from?: string;
+            inShop?: boolean;
+            /** @enum {string} */
+            kind: "ALL_OF" | "ANY_OF" | "REVIEWS_AT_LEAST" | "RATING_AT_LEAST" | "IN_CATEGORY" | "HAS_TAG" | "PRODUCT_IN" | "BRAND_IN" | "HAS_PICTURE" | "PERCENT_OFF_BETWEEN" | "STOCK_BETWEEN" | "SOLD_AT_LEAST" | "RANK_AT_MOST" | "PUBLISHED_WITHIN" | "PRICE_BETWEEN" | "COUNTRY_IN" | "LANGUAGE_IN" | "BETWEEN" | "DAILY";
+            least?: number;
+            most?: number;
+            names?: string[];
+            parts?: components["schemas"]["ConditionDto"][];
+            stars?: number;
+            to?: string;
+            /** Format: int32 */
+            window?: number;
         };
         Confirmed: {
             password: string;
@@ -2904,7 +2947,7 @@ export interface components {
             name: string;
         };
         Counts: {
-            byState: {
+            byStatus: {
                 [key: string]: number;
             };
         };
@@ -2921,10 +2964,18 @@ export interface components {
             id: number;
             name: string;
         };
+        CustomSpot: {
+            name: string;
+            /** @enum {string} */
+            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
+            selector: string;
+            /** @enum {string} */
+            side: "BEFORE" | "AFTER" | "INSIDE";
+        };
         DayBehind: {
+            average?: number;
             /** Format: date */
             day: string;
-            mean?: number;
             /** Format: int64 */
             orders: number;
             /** Format: int64 */
@@ -2943,25 +2994,25 @@ export interface components {
             most: number;
         };
         Decided: {
+            /** @enum {string} */
+            decision: "OPEN" | "ACCEPTED" | "LEFT_OUT";
             /** Format: int64 */
             id: number;
             /** @enum {string} */
             reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
-            /** @enum {string} */
-            sorted: "OPEN" | "KEPT" | "LEFT_OUT";
         };
-        Decision: {
+        DecisionRequest: {
+            /** @enum {string} */
+            decision: "OPEN" | "ACCEPTED" | "LEFT_OUT";
             ids: number[];
             /** @enum {string} */
             reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
-            /** @enum {string} */
-            sorted: "OPEN" | "KEPT" | "LEFT_OUT";
             unseen?: boolean;
         };
         DeliveryChange: {
+            message: string;
             revision: string;
             settings: components["schemas"]["SettingsView"];
-            words: string;
         };
         DeliveryPromiseNod: {
             content: components["schemas"]["WireDelivery"];
@@ -3011,19 +3062,14 @@ export interface components {
         Devices: {
             items: components["schemas"]["DeviceLine"][];
         };
+        Diagnosis: {
+            answer: string;
+            needs: components["schemas"]["Requirement"][];
+            shows: boolean;
+        };
         DoubtLine: {
             rule: string;
             text: string;
-        };
-        DoubtOfNod: {
-            name: string;
-            named: components["schemas"]["DoubtedProduct"][];
-            nod: string;
-            page: string;
-            /** Format: int32 */
-            products: number;
-            rule: string;
-            words: string;
         };
         DoubtView: {
             rule: string;
@@ -3034,24 +3080,24 @@ export interface components {
             title: string;
         };
         DoubtsView: {
-            doubts: components["schemas"]["DoubtOfNod"][];
+            doubts: components["schemas"]["NodClaimRisk"][];
             /** Format: int32 */
             nods: number;
             /** Format: int32 */
             products: number;
         };
-        Drawing: {
-            name: string;
-            outline: string;
-            words: string[];
+        DraftChange: {
+            /** Format: int64 */
+            id: number;
+            isOfDelivery: boolean;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            message: string;
         };
         Facets: {
             countries: string[];
             languages: string[];
-        };
-        Fault: {
-            field: string;
-            reason: string;
         };
         Featured: {
             featured: boolean;
@@ -3089,17 +3135,55 @@ export interface components {
             kind: "PRODUCTS" | "ORDERS";
             source: string;
             /** @enum {string} */
-            state: "DONE" | "HELD" | "DROPPED" | "FAILED";
+            state: "DONE" | "NEEDS_APPROVAL" | "DISCARDED" | "FAILED";
             /** Format: int64 */
             taken: number;
             /** Format: int64 */
             wrong: number;
+        };
+        FieldError: {
+            field: string;
+            reason: string;
         };
         FieldShown: {
             /** Format: int32 */
             longest: number;
             name: string;
             required: boolean;
+        };
+        FileInspection: {
+            bases: {
+                [key: string]: "HEADING" | "CONTENT";
+            };
+            best: number;
+            /** Format: int64 */
+            broken: number;
+            choices?: components["schemas"]["ImportOptions"];
+            columns: {
+                [key: string]: number;
+            };
+            countries: components["schemas"]["Counted"][];
+            dateBecause: string;
+            /** @enum {string} */
+            dateOrder: "DAY_FIRST" | "MONTH_FIRST";
+            dateUnclear?: string;
+            delimiter: string;
+            encoding: string;
+            headings: string[];
+            highestRating: number;
+            /** @enum {string} */
+            kind: "CSV" | "XLSX" | "JSON" | "HTML";
+            languages: components["schemas"]["Counted"][];
+            /** Format: date-time */
+            remembered?: string;
+            /** Format: int64 */
+            rows: number;
+            samples: components["schemas"]["Sample"][];
+            /** Format: double */
+            seconds: number;
+            sheet: string;
+            sheets: string[];
+            worst: number;
         };
         FileRead: {
             /** Format: int32 */
@@ -3117,7 +3201,7 @@ export interface components {
             /** @enum {string} */
             source: "REVIEWS" | "CATALOGUE" | "PRICES" | "ORDERS" | "VIEWS" | "SHOPPER" | "CLOCK" | "SETTINGS";
             /** @enum {string} */
-            standing: "MET" | "NOT_MET" | "UNKNOWN";
+            status: "MET" | "NOT_MET" | "UNKNOWN";
             text: string;
         };
         FirstRun: {
@@ -3160,8 +3244,8 @@ export interface components {
             reviews: number;
         };
         GapView: {
+            text: string;
             where: string;
-            words: string;
         };
         GivenCode: {
             code: string;
@@ -3175,6 +3259,105 @@ export interface components {
             read: string;
             status: string;
             write: string;
+        };
+        IconView: {
+            name: string;
+            outline: string;
+            title: string;
+        };
+        ImportOptions: {
+            best?: number;
+            columns?: {
+                [key: string]: number;
+            };
+            countries?: string[];
+            /** @enum {string} */
+            dateOrder?: "DAY_FIRST" | "MONTH_FIRST";
+            language?: string;
+            languages?: string[];
+            /** Format: int32 */
+            most?: number;
+            /** @enum {string} */
+            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "INITIAL_AND_LAST_NAME" | "FIRST_INITIAL" | "A_CUSTOMER";
+            permitted?: boolean;
+            product?: string;
+            renames?: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
+            source?: string;
+            stars?: number[];
+            takesLeftOut?: boolean;
+            withPictures?: boolean;
+            withWords?: boolean;
+            worst?: number;
+        };
+        ImportPreview: {
+            asksPermission: boolean;
+            /** Format: int64 */
+            duplicates: number;
+            hereLines: number[];
+            /** Format: int64 */
+            leftOutBefore: number;
+            leftOutLines: number[];
+            marked: components["schemas"]["Marked"][];
+            /** Format: int64 */
+            notSelected: number;
+            problems: components["schemas"]["RowErrorView"][];
+            shown: components["schemas"]["Shown"][];
+            /** Format: int64 */
+            unreadable: number;
+            unsold: components["schemas"]["Unsold"][];
+            /** Format: int64 */
+            usable: number;
+        };
+        ImportProgress: {
+            accepted: components["schemas"]["Rated"];
+            all: components["schemas"]["Rated"];
+            isOneSided: boolean;
+            /** Format: int64 */
+            low: number;
+            /** Format: int64 */
+            lowLeftOut: number;
+            /** Format: int64 */
+            open: number;
+            /** Format: int64 */
+            serious: number;
+        };
+        ImportView: {
+            /** Format: date-time */
+            createdAt: string;
+            /** Format: int64 */
+            duplicates: number;
+            failure?: string;
+            fileName: string;
+            /** Format: int64 */
+            fileSize: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            imported: number;
+            inspection: components["schemas"]["FileInspection"];
+            /** Format: int64 */
+            leftOutBefore: number;
+            /** Format: int64 */
+            notSelected: number;
+            /** Format: int32 */
+            progress: number;
+            /** Format: int64 */
+            rowsPerSecond?: number;
+            /** Format: int64 */
+            rowsSeen: number;
+            /** Format: int32 */
+            secondsLeft?: number;
+            source?: string;
+            /** @enum {string} */
+            state: "INSPECTED" | "RUNNING" | "DONE" | "FAILED" | "CANCELLED" | "UNDONE";
+            /** Format: int64 */
+            unreadable: number;
+            /** Format: int64 */
+            waiting: number;
         };
         InvitationGiven: {
             token: string;
@@ -3217,11 +3400,25 @@ export interface components {
         Item: {
             language?: string;
             link?: string;
+            /** Format: date */
+            reviewedOn?: string;
             reviewer?: string;
             stars: number;
-            words?: string;
-            /** Format: date */
-            writtenOn?: string;
+            text?: string;
+        };
+        JobView: {
+            /** Format: int64 */
+            everySeconds?: number;
+            /** @enum {string} */
+            kind: "FEEDS" | "BUSINESS_PROFILE" | "NOTIFICATIONS" | "REVIEWER_MAILS" | "REVIEW_IMPORTS" | "PICTURES" | "FOLLOW_UPS" | "VISITOR_COUNTS" | "UPLOAD_CLEANUP" | "ACTIVITY_CLEANUP" | "API_KEYS" | "SIGN_INS";
+            last?: components["schemas"]["RunView"];
+            name: string;
+            recent: components["schemas"]["RunView"][];
+            /** Format: date-time */
+            runningSince?: string;
+        };
+        JobsView: {
+            jobs: components["schemas"]["JobView"][];
         };
         JourneyView: {
             arrival: components["schemas"]["ArrivalView"];
@@ -3230,16 +3427,16 @@ export interface components {
                 [key: string]: string;
             };
             days: components["schemas"]["DayView"][];
+            explanation: string[];
             latest: components["schemas"]["StepView"][];
             layers: components["schemas"]["LayerReading"][];
             lines: components["schemas"]["LineView"][];
             /** Format: date-time */
-            placed: string;
-            so: string[];
+            placedAt: string;
             soonest: components["schemas"]["StepView"][];
             /** Format: int64 */
             stock?: number;
-            zone: string;
+            town: string;
         };
         KeptDraft: {
             /** Format: date-time */
@@ -3248,7 +3445,7 @@ export interface components {
             changes: components["schemas"]["Change"][];
             /** Format: int64 */
             id: number;
-            words: string;
+            message: string;
         };
         KeptDrafts: {
             drafts: components["schemas"]["KeptDraft"][];
@@ -3266,6 +3463,8 @@ export interface components {
             country: string;
             /** Format: int32 */
             early: number;
+            /** Format: int32 */
+            medianDelayDays: number;
             name: string;
             /** Format: int32 */
             onTime: number;
@@ -3274,10 +3473,8 @@ export interface components {
             /** Format: int32 */
             percent: number;
             proposal?: components["schemas"]["ProposalView"];
-            /** Format: int32 */
-            slip: number;
+            text: string;
             today?: components["schemas"]["DaysView"];
-            words: string;
         };
         Key: {
             key: string;
@@ -3298,12 +3495,14 @@ export interface components {
         KeyLines: {
             items: components["schemas"]["KeyLine"][];
         };
+        /** @enum {string} */
+        KindName: "star-line" | "review-wall" | "review-tab" | "picked-quotes" | "price-drop-label" | "bestseller-label" | "new-label" | "low-stock-label" | "sold-out-label" | "back-on-label" | "own-label" | "trust-badges" | "countdown" | "visitor-count" | "stock-line" | "recent-orders" | "delivery-promise" | "returns-line";
         KitSaved: {
             kit: components["schemas"]["KitView"];
-            step: components["schemas"]["Step"];
+            step: components["schemas"]["DraftChange"];
         };
         KitSet: {
-            pairs: components["schemas"]["ColourPair"][];
+            pairs: components["schemas"]["ColorPair"][];
             values: {
                 [key: string]: string;
             };
@@ -3380,61 +3579,6 @@ export interface components {
             place: string;
             service: string;
         };
-        ListingView: {
-            /** Format: date-time */
-            answeredAt?: string;
-            /** Format: date-time */
-            askedAt?: string;
-            /** Format: int32 */
-            everyHours: number;
-            failure?: string;
-            /** Format: int32 */
-            hidden: number;
-            items: components["schemas"]["Item"][];
-            /** Format: int32 */
-            leastStars: number;
-            link?: string;
-            place: string;
-            rating?: number;
-            /** Format: int64 */
-            reviews?: number;
-            service: string;
-            title?: string;
-        };
-        Look: {
-            bases: {
-                [key: string]: "HEADING" | "CONTENT";
-            };
-            best: number;
-            /** Format: int64 */
-            broken: number;
-            choices?: components["schemas"]["Choices"];
-            columns: {
-                [key: string]: number;
-            };
-            countries: components["schemas"]["Counted"][];
-            dateBecause: string;
-            /** @enum {string} */
-            dateOrder: "DAY_FIRST" | "MONTH_FIRST";
-            dateUnclear?: string;
-            delimiter: string;
-            encoding: string;
-            headings: string[];
-            highestRating: number;
-            /** @enum {string} */
-            kind: "CSV" | "XLSX" | "JSON" | "HTML";
-            languages: components["schemas"]["Counted"][];
-            /** Format: date-time */
-            remembered?: string;
-            /** Format: int64 */
-            rows: number;
-            samples: components["schemas"]["Sample"][];
-            /** Format: double */
-            seconds: number;
-            sheet: string;
-            sheets: string[];
-            worst: number;
-        };
         LookSet: {
             css: string;
             narrow: {
@@ -3450,7 +3594,7 @@ export interface components {
         };
         Marked: {
             /** @enum {string} */
-            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL";
+            flag: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL";
             lines: number[];
             /** Format: int64 */
             reviews: number;
@@ -3458,34 +3602,37 @@ export interface components {
         MarkupRuleSet: {
             countsBroughtIn: boolean;
         };
-        Material: {
-            /** Format: date-time */
-            addedAt: string;
-            addedBy: string;
-            file: string;
-            /** @enum {string} */
-            kind: "FONT" | "PICTURE";
-            name: string;
-            value: string;
-        };
         MaybeListing: {
-            listing?: components["schemas"]["ListingView"];
+            listing?: components["schemas"]["BusinessProfileView"];
         };
         MissView: {
             by: string;
             slug: string;
             title: string;
         };
+        ModerationRequest: {
+            ids: number[];
+            /** @enum {string} */
+            reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
+            /** @enum {string} */
+            to: "PENDING" | "PUBLISHED" | "ON_HOLD" | "LEFT_OUT" | "SPAM";
+        };
+        ModerationResult: {
+            /** Format: int64 */
+            move: number;
+            /** Format: int32 */
+            moved: number;
+        };
         MomentAhead: {
             /** Format: date-time */
-            at: string;
-            place: string;
-            words: string;
+            instant: string;
+            path: string;
+            text: string;
         };
         MomentView: {
-            /** Format: date-time */
-            at: string;
             changes: components["schemas"]["ChangeView"][];
+            /** Format: date-time */
+            instant: string;
             shopTime: string;
         };
         MomentsView: {
@@ -3494,11 +3641,11 @@ export interface components {
             zone: string;
         };
         MostOrdered: {
+            average?: number;
             /** Format: int32 */
             days: number;
             /** Format: int64 */
             looked: number;
-            mean?: number;
             /** Format: int32 */
             more: number;
             picture: string;
@@ -3514,28 +3661,9 @@ export interface components {
             product?: components["schemas"]["MostOrdered"];
             zone: string;
         };
-        Move: {
-            ids: number[];
-            /** @enum {string} */
-            reason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
-            /** @enum {string} */
-            to: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM";
-        };
-        Moved: {
-            /** Format: int64 */
-            move: number;
-            /** Format: int32 */
-            moved: number;
-        };
         NameAs: {
             /** @enum {string} */
-            form: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
-        };
-        Need: {
-            /** @enum {string} */
-            standing: "SO" | "NOT_SO" | "UNKNOWN";
-            text: string;
-            what: string;
+            form: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "INITIAL_AND_LAST_NAME" | "FIRST_INITIAL" | "A_CUSTOMER";
         };
         NewKey: {
             /** Format: int32 */
@@ -3578,26 +3706,20 @@ export interface components {
         NodChange: {
             on: boolean;
         };
+        NodClaimRisk: {
+            name: string;
+            named: components["schemas"]["DoubtedProduct"][];
+            nod: string;
+            page: string;
+            /** Format: int32 */
+            products: number;
+            rule: string;
+            text: string;
+        };
         NodColumn: {
             kind: string;
             name: string;
             nod: string;
-        };
-        NodFace: {
-            contrast?: components["schemas"]["Contrast"];
-            hidesTheWhole: boolean;
-            id: string;
-            kind: string;
-            missing: components["schemas"]["Fault"][];
-            name: string;
-            options: components["schemas"]["OptionForm"][];
-            /** Format: int64 */
-            revision: number;
-            schedule?: components["schemas"]["Schedule"];
-            set: components["schemas"]["Settings"];
-            stated: components["schemas"]["Stated"][];
-            unsayable: components["schemas"]["Unsayable"][];
-            words: components["schemas"]["Word"][];
         };
         NodMark: {
             nod: string;
@@ -3611,6 +3733,22 @@ export interface components {
             /** Format: int64 */
             revision: number;
             set: components["schemas"]["Settings"];
+        };
+        NodSettingsView: {
+            contrast?: components["schemas"]["Contrast"];
+            hidesTheWhole: boolean;
+            id: string;
+            kind: string;
+            missing: components["schemas"]["FieldError"][];
+            name: string;
+            options: components["schemas"]["OptionForm"][];
+            /** Format: int64 */
+            revision: number;
+            schedule?: components["schemas"]["Schedule"];
+            set: components["schemas"]["Settings"];
+            stated: components["schemas"]["Stated"][];
+            unsayable: components["schemas"]["Unsayable"][];
+            words: components["schemas"]["Word"][];
         };
         NodView: {
             id: string;
@@ -3660,9 +3798,9 @@ export interface components {
         OptionForm: {
             choices?: string[];
             /** Format: int32 */
-            least?: number;
+            max?: number;
             /** Format: int32 */
-            most?: number;
+            min?: number;
             name: string;
             usual: string;
         };
@@ -3676,6 +3814,14 @@ export interface components {
         OutsideServices: {
             services: components["schemas"]["OutsideService"][];
         };
+        OwnAccount: {
+            /** Format: int32 */
+            codesLeft: number;
+            email: string;
+            hasSecondStep: boolean;
+            name: string;
+            signIns: components["schemas"]["DeviceLine"][];
+        };
         OwnLook: {
             isTakenBack: boolean;
             product: string;
@@ -3685,14 +3831,14 @@ export interface components {
         };
         OwnRuleChange: {
             /** @enum {string} */
-            admission: "AT_ONCE" | "UNLESS_CONTACT" | "AFTER_A_LOOK";
+            admission: "IMMEDIATE" | "UNLESS_CONTACT_DETAILS" | "MANUAL";
             /** @enum {string} */
             notice: "NEVER" | "SOON" | "DAILY";
             noticeTo: string;
         };
         OwnRuleView: {
             /** @enum {string} */
-            admission: "AT_ONCE" | "UNLESS_CONTACT" | "AFTER_A_LOOK";
+            admission: "IMMEDIATE" | "UNLESS_CONTACT_DETAILS" | "MANUAL";
             /** Format: date-time */
             failedAt?: string;
             failure?: string;
@@ -3707,113 +3853,19 @@ export interface components {
             /** Format: int32 */
             perMinute?: number;
         };
-        PageOfBatchView: {
-            items: components["schemas"]["BatchView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
+        PageImport: {
+            address: string;
             /** Format: int64 */
-            total: number;
-        };
-        PageOfCategoryLine: {
-            items: components["schemas"]["CategoryLine"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
+            batch?: number;
+            failure?: string;
             /** Format: int64 */
-            total: number;
-        };
-        PageOfDrawing: {
-            items: components["schemas"]["Drawing"][];
+            id: number;
             /** Format: int32 */
-            page: number;
+            pages: number;
             /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfFeedRunView: {
-            items: components["schemas"]["FeedRunView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfMaterial: {
-            items: components["schemas"]["Material"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfProblemLine: {
-            items: components["schemas"]["ProblemLine"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfProductLine: {
-            items: components["schemas"]["ProductLine"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfProductStanding: {
-            items: components["schemas"]["ProductStanding"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfProductTableRow: {
-            items: components["schemas"]["ProductTableRow"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfReviewLine: {
-            items: components["schemas"]["ReviewLine"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfShownView: {
-            items: components["schemas"]["ShownView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfVersion: {
-            items: components["schemas"]["Version"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
-            /** Format: int64 */
-            total: number;
+            reviews: number;
+            /** @enum {string} */
+            state: "GOING" | "DONE" | "FAILED" | "CANCELLED";
         };
         PageTrouble: {
             kind: string;
@@ -3826,6 +3878,114 @@ export interface components {
             /** Format: date-time */
             validUntil?: string;
             zone: string;
+        };
+        PagedResultAsset: {
+            items: components["schemas"]["Asset"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultCategoryLine: {
+            items: components["schemas"]["CategoryLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultFeedRunView: {
+            items: components["schemas"]["FeedRunView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultIconView: {
+            items: components["schemas"]["IconView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultImportView: {
+            items: components["schemas"]["ImportView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultProductLine: {
+            items: components["schemas"]["ProductLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultProductReviewCounts: {
+            items: components["schemas"]["ProductReviewCounts"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultProductTableRow: {
+            items: components["schemas"]["ProductTableRow"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultReviewListItem: {
+            items: components["schemas"]["ReviewListItem"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultRowErrorView: {
+            items: components["schemas"]["RowErrorView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultShownView: {
+            items: components["schemas"]["ShownView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PagedResultVersion: {
+            items: components["schemas"]["Version"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
         };
         PagesLack: {
             lacking: components["schemas"]["LackingSpot"][];
@@ -3917,14 +4077,6 @@ export interface components {
             name: string;
             selector: string;
         };
-        PointedSpot: {
-            name: string;
-            /** @enum {string} */
-            page: "PRODUCT" | "LISTING" | "BASKET" | "HOME" | "CONFIRMATION";
-            selector: string;
-            /** @enum {string} */
-            side: "BEFORE" | "AFTER" | "INSIDE";
-        };
         PreviewToken: {
             /** Format: date-time */
             endsAt: string;
@@ -3934,14 +4086,6 @@ export interface components {
             /** Format: date-time */
             from: string;
             price: number;
-        };
-        ProblemLine: {
-            column?: string;
-            /** Format: int64 */
-            line: number;
-            nearest: string[];
-            reason: string;
-            value: string;
         };
         ProductLine: {
             /** Format: int64 */
@@ -3959,12 +4103,12 @@ export interface components {
             slug: string;
             title: string;
         };
-        ProductStanding: {
+        ProductReviewCounts: {
+            average?: number;
             /** Format: int64 */
             held: number;
             /** Format: int64 */
             leftOut: number;
-            mean?: number;
             picture: string;
             product: string;
             /** Format: int64 */
@@ -3973,13 +4117,19 @@ export interface components {
             /** Format: int64 */
             waiting: number;
         };
+        ProductSample: {
+            product: string;
+            title: string;
+            /** @enum {string} */
+            why: "REDUCED_PRICE" | "SOLD_OUT" | "NO_REVIEWS" | "LONGEST_TITLE" | "MOST_REVIEWS" | "NEWEST";
+        };
         ProductTableRow: {
+            average?: number;
             category?: string;
             currency?: string;
             /** Format: int64 */
             id: number;
             madeToOrder: boolean;
-            mean?: number;
             nods: components["schemas"]["NodMark"][];
             /** Format: int32 */
             percentOff: number;
@@ -4002,10 +4152,11 @@ export interface components {
             nods: components["schemas"]["NodColumn"][];
             /** Format: date-time */
             now: string;
-            rows: components["schemas"]["PageOfProductTableRow"];
+            rows: components["schemas"]["PagedResultProductTableRow"];
             zone: string;
         };
         ProductView: {
+            average?: number;
             brand?: string;
             category?: string;
             /** Format: date */
@@ -4013,7 +4164,6 @@ export interface components {
             /** Format: int64 */
             id: number;
             madeToOrder: boolean;
-            mean?: number;
             nods: components["schemas"]["NodAnswer"][];
             /** Format: date-time */
             now: string;
@@ -4035,6 +4185,14 @@ export interface components {
             percent: number;
             transit: components["schemas"]["DaysView"];
         };
+        PublicationRecord: {
+            accepted: number[];
+            isOneSided: boolean;
+            usable: number[];
+            /** Format: date-time */
+            when: string;
+            who: string;
+        };
         Published: {
             /** Format: int32 */
             leftOut: number;
@@ -4049,17 +4207,11 @@ export interface components {
         Publishing: {
             note?: string;
         };
-        QuickPick: {
-            product: string;
-            title: string;
-            /** @enum {string} */
-            why: "REDUCED_PRICE" | "SOLD_OUT" | "NO_REVIEWS" | "LONGEST_TITLE" | "MOST_REVIEWS" | "NEWEST";
-        };
         QuickPicks: {
-            items: components["schemas"]["QuickPick"][];
+            items: components["schemas"]["ProductSample"][];
         };
         Rated: {
-            mean?: number;
+            average?: number;
             /** Format: int64 */
             reviews: number;
             stars: number[];
@@ -4072,7 +4224,7 @@ export interface components {
         };
         ReachAsked: {
             at?: string;
-            audience?: components["schemas"]["Rule"];
+            audience?: components["schemas"]["ConditionDto"];
             country?: string;
             kind: string;
             lang?: string;
@@ -4114,6 +4266,12 @@ export interface components {
         ReplyDraft: {
             text: string;
         };
+        Requirement: {
+            /** @enum {string} */
+            status: "SO" | "NOT_SO" | "UNKNOWN";
+            text: string;
+            what: string;
+        };
         ResetGiven: {
             password: string;
             token: string;
@@ -4123,6 +4281,41 @@ export interface components {
             /** Format: int32 */
             taken: number;
         };
+        ReturnReading: {
+            arriving: boolean;
+            /** Format: date */
+            lastDay?: string;
+            ruled: boolean;
+            rules: string[];
+        };
+        ReturnView: {
+            country?: string;
+            /** Format: int32 */
+            days: number;
+            id: string;
+            name?: string;
+            /** Format: date */
+            notBefore?: string;
+            /** @enum {string} */
+            of: "SHOP" | "CATEGORY" | "TAG" | "PRODUCT";
+            on: boolean;
+            season?: components["schemas"]["SeasonView"];
+        };
+        ReturnsLineNod: {
+            /** Format: int64 */
+            days?: number;
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "returns-line";
+            /** Format: date */
+            lastDay: string;
+            ordered: boolean;
+            product: string;
+            spot: string;
+        };
         ReviewEvent: {
             detail?: string;
             isUndone: boolean;
@@ -4131,59 +4324,64 @@ export interface components {
             when: string;
             who: string;
         };
-        ReviewLine: {
-            /** Format: date-time */
-            arrivedAt: string;
-            /** Format: int64 */
-            batchId?: number;
+        ReviewGroup: {
+            others: string[];
+        };
+        ReviewListItem: {
             cons: string[];
             contacts: components["schemas"]["Detail"][];
-            /** Format: int64 */
-            copyOf?: number;
             country?: string;
-            evidence?: string;
-            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL")[];
-            givenRating: string;
+            /** @enum {string} */
+            decision: "OPEN" | "ACCEPTED" | "LEFT_OUT";
+            /** @enum {string} */
+            decisionReason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
+            /** Format: int64 */
+            duplicateOf?: number;
+            flags: ("VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL")[];
             /** Format: int64 */
             id: number;
+            /** Format: int64 */
+            importId?: number;
             isContactHidden: boolean;
             isFeatured: boolean;
             language?: string;
             /** @enum {string} */
-            leftOutBecause?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
+            leftOutReason?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
+            /** @enum {string} */
+            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "INITIAL_AND_LAST_NAME" | "FIRST_INITIAL" | "A_CUSTOMER";
             orderNumber?: string;
             /** @enum {string} */
-            origin: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN";
+            origin: "VERIFIED" | "UNVERIFIED" | "IMPORTED";
+            originalFile?: string;
             picture: string;
             pictures: string[];
             product: string;
             productTitle: string;
             pros: string[];
+            rawRating: string;
+            rawReviewer?: string;
+            rawVariant?: string;
+            /** Format: date-time */
+            receivedAt: string;
             repliedBy?: string;
             reply?: string;
+            /** Format: date */
+            reviewedOn?: string;
             reviewer?: string;
-            reviewerGiven?: string;
-            /** @enum {string} */
-            sorted: "OPEN" | "KEPT" | "LEFT_OUT";
-            /** @enum {string} */
-            sortedBecause?: "NOT_ABOUT_THIS_PRODUCT" | "A_COPY" | "BY_AN_INTERESTED_PARTY" | "PRIVATE_DATA" | "UNLAWFUL_OR_HATEFUL" | "WITHDRAWN_BY_ITS_WRITER" | "NOT_GIVEN";
             source?: string;
             /** Format: int64 */
             sourceLine?: number;
             stars: number;
             /** @enum {string} */
-            state: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM";
+            status: "PENDING" | "PUBLISHED" | "ON_HOLD" | "LEFT_OUT" | "SPAM";
+            text?: string;
             title?: string;
             variant?: string;
-            variantGiven?: string;
-            words?: string;
             wordsShown?: string;
-            /** Format: date */
-            writtenOn?: string;
         };
-        ReviewRows: {
+        ReviewSlice: {
             hasMore: boolean;
-            items: components["schemas"]["ReviewLine"][];
+            items: components["schemas"]["ReviewListItem"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -4212,29 +4410,25 @@ export interface components {
             product: string;
             spot: string;
         };
-        Rule: {
+        RowErrorView: {
+            column?: string;
             /** Format: int64 */
-            count?: number;
-            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
-            from?: string;
-            inShop?: boolean;
-            /** @enum {string} */
-            kind: "ALL_OF" | "ANY_OF" | "REVIEWS_AT_LEAST" | "RATING_AT_LEAST" | "IN_CATEGORY" | "HAS_TAG" | "PRODUCT_IN" | "BRAND_IN" | "HAS_PICTURE" | "PERCENT_OFF_BETWEEN" | "STOCK_BETWEEN" | "SOLD_AT_LEAST" | "RANK_AT_MOST" | "PUBLISHED_WITHIN" | "PRICE_BETWEEN" | "COUNTRY_IN" | "LANGUAGE_IN" | "BETWEEN" | "DAILY";
-            least?: number;
-            most?: number;
-            names?: string[];
-            parts?: components["schemas"]["Rule"][];
-            stars?: number;
-            to?: string;
-            /** Format: int32 */
-            window?: number;
+            line: number;
+            nearest: string[];
+            reason: string;
+            value: string;
+        };
+        RunView: {
+            failed: boolean;
+            /** Format: date-time */
+            startedAt: string;
+            text: string;
+            /** Format: int64 */
+            tookMillis: number;
         };
         SameThing: {
             slug: string;
             title: string;
-        };
-        SameThings: {
-            others: string[];
         };
         Sample: {
             cells: string[];
@@ -4242,8 +4436,8 @@ export interface components {
             line: number;
         };
         Saved: {
-            face: components["schemas"]["NodFace"];
-            step: components["schemas"]["Step"];
+            face: components["schemas"]["NodSettingsView"];
+            step: components["schemas"]["DraftChange"];
         };
         Schedule: {
             notes: string[];
@@ -4261,6 +4455,7 @@ export interface components {
         };
         SessionView: {
             demo: boolean;
+            language?: string;
             /** Format: int64 */
             megabytesLeft?: number;
             name?: string;
@@ -4271,7 +4466,7 @@ export interface components {
             state: "SIGNED_IN" | "SIGNED_OUT" | "SECOND_STEP" | "SECOND_STEP_DUE" | "FIRST_RUN";
         };
         Settings: {
-            audience: components["schemas"]["Rule"];
+            audience: components["schemas"]["ConditionDto"];
             look: components["schemas"]["LookSet"];
             on: boolean;
             own: {
@@ -4292,6 +4487,7 @@ export interface components {
             destinations: components["schemas"]["DestinationView"][];
             home?: string;
             layers: components["schemas"]["LayerView"][];
+            returns?: components["schemas"]["ReturnView"][];
         };
         ShopView: {
             address: string;
@@ -4309,13 +4505,13 @@ export interface components {
             language?: string;
             /** Format: int64 */
             line: number;
+            /** Format: date */
+            reviewedOn?: string;
             reviewer?: string;
             stars: number;
+            text?: string;
             title?: string;
             variant?: string;
-            words?: string;
-            /** Format: date */
-            writtenOn?: string;
         };
         ShownNod: {
             name: string;
@@ -4325,7 +4521,7 @@ export interface components {
         ShownOfDay: {
             /** Format: date */
             day: string;
-            numbers: components["schemas"]["PageOfShownView"];
+            numbers: components["schemas"]["PagedResultShownView"];
             zone: string;
         };
         ShownView: {
@@ -4353,14 +4549,6 @@ export interface components {
             /** @enum {string} */
             secondStep: "WHO_WISHES" | "WHO_CHANGES" | "EVERYONE";
         };
-        SortingRecord: {
-            isOneSided: boolean;
-            kept: number[];
-            usable: number[];
-            /** Format: date-time */
-            when: string;
-            who: string;
-        };
         Span: {
             /** Format: date-time */
             from?: string;
@@ -4381,19 +4569,6 @@ export interface components {
             selector: string;
             /** @enum {string} */
             side: "BEFORE" | "AFTER" | "INSIDE";
-        };
-        Standing: {
-            all: components["schemas"]["Rated"];
-            isOneSided: boolean;
-            kept: components["schemas"]["Rated"];
-            /** Format: int64 */
-            low: number;
-            /** Format: int64 */
-            lowLeftOut: number;
-            /** Format: int64 */
-            open: number;
-            /** Format: int64 */
-            serious: number;
         };
         StarLineContent: {
             /** Format: int64 */
@@ -4431,19 +4606,11 @@ export interface components {
         StatusWords: {
             words: components["schemas"]["StatusWord"][];
         };
-        Step: {
-            /** Format: int64 */
-            id: number;
-            /** Format: date-time */
-            madeAt: string;
-            madeBy: string;
-            words: string;
-        };
         StepView: {
+            /** @enum {string} */
+            activity: "WAITS" | "IS_READIED" | "LEAVES" | "TRAVELS" | "RESTS" | "ARRIVES";
             /** Format: date */
             day: string;
-            /** @enum {string} */
-            doing: "WAITS" | "IS_READIED" | "LEAVES" | "TRAVELS" | "RESTS" | "ARRIVES";
             /** Format: int32 */
             number: number;
         };
@@ -4517,36 +4684,21 @@ export interface components {
         };
         TrailNames: {
             people: string[];
-            places: string[];
+            places: components["schemas"]["TrailPlace"][];
         };
         TrailPage: {
             /** Format: int64 */
             before?: number;
             items: components["schemas"]["TrailLine"][];
         };
+        TrailPlace: {
+            name: string;
+            place: string;
+        };
         Translation: {
             language: string;
             title?: string;
             words?: string;
-        };
-        Trial: {
-            asksPermission: boolean;
-            /** Format: int64 */
-            bad: number;
-            /** Format: int64 */
-            hereAlready: number;
-            hereLines: number[];
-            /** Format: int64 */
-            leftOutBefore: number;
-            leftOutLines: number[];
-            marked: components["schemas"]["Marked"][];
-            /** Format: int64 */
-            notChosen: number;
-            problems: components["schemas"]["ProblemLine"][];
-            shown: components["schemas"]["Shown"][];
-            unsold: components["schemas"]["Unsold"][];
-            /** Format: int64 */
-            usable: number;
         };
         TrustBadgesNod: {
             content: components["schemas"]["WireBadges"];
@@ -4594,7 +4746,7 @@ export interface components {
         };
         VariantView: {
             /** Format: date */
-            backOn?: string;
+            availableFrom?: string;
             currency?: string;
             madeToOrder: boolean;
             /** Format: int32 */
@@ -4633,20 +4785,6 @@ export interface components {
             byOwner?: boolean;
             viewed?: string;
             visit: string;
-        };
-        Visit: {
-            address: string;
-            /** Format: int64 */
-            batch?: number;
-            failure?: string;
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            pages: number;
-            /** Format: int32 */
-            reviews: number;
-            /** @enum {string} */
-            state: "GOING" | "DONE" | "FAILED" | "CANCELLED";
         };
         VisitorCountNod: {
             id: string;
@@ -4718,7 +4856,7 @@ export interface components {
             to: string;
         };
         WeekOfRatings: {
-            mean?: number;
+            average?: number;
             /** Format: date */
             monday: string;
             /** Format: int64 */
@@ -4741,15 +4879,24 @@ export interface components {
             header: string;
             looksUp: boolean;
         };
-        Why: {
-            answer: string;
-            needs: components["schemas"]["Need"][];
-            shows: boolean;
-        };
         WireAgo: {
             /** Format: int64 */
             n: number;
             unit: string;
+        };
+        WireAppearance: {
+            arrow?: string;
+            className?: string;
+            css?: string;
+            entrance?: string;
+            font?: string;
+            icon?: string;
+            look?: string;
+            screens?: string;
+            shape?: string;
+            words?: {
+                [key: string]: string;
+            };
         };
         WireBadge: {
             drawing?: string;
@@ -4796,20 +4943,6 @@ export interface components {
             small: boolean;
             zone: string;
         };
-        WireDress: {
-            arrow?: string;
-            className?: string;
-            css?: string;
-            entrance?: string;
-            font?: string;
-            icon?: string;
-            look?: string;
-            screens?: string;
-            shape?: string;
-            words?: {
-                [key: string]: string;
-            };
-        };
         WireFoot: {
             /** Format: int64 */
             count: number;
@@ -4844,21 +4977,30 @@ export interface components {
             amount: number;
             currency: string;
         };
-        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"] | components["schemas"]["CountdownNod"] | components["schemas"]["VisitorCountNod"] | components["schemas"]["StockLineNod"] | components["schemas"]["RecentOrdersNod"] | components["schemas"]["DeliveryPromiseNod"];
+        WireNod: components["schemas"]["StarLineNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["LabelNod"] | components["schemas"]["TrustBadgesNod"] | components["schemas"]["CountdownNod"] | components["schemas"]["VisitorCountNod"] | components["schemas"]["StockLineNod"] | components["schemas"]["RecentOrdersNod"] | components["schemas"]["DeliveryPromiseNod"] | components["schemas"]["ReturnsLineNod"];
+        WireOnDay: {
+            /** Format: date */
+            on: string;
+            /** Format: int64 */
+            units: number;
+        };
         WireOrders: {
             /** Format: int32 */
             days: number;
             latest?: components["schemas"]["WireLatest"];
             notice: boolean;
+            perDay: components["schemas"]["WireOnDay"][];
             /** Format: int64 */
             units?: number;
+            /** Format: date-time */
+            until?: string;
         };
         WirePage: {
             dress: {
-                [key: string]: components["schemas"]["WireDress"];
+                [key: string]: components["schemas"]["WireAppearance"];
             };
             language: string;
-            nods: components["schemas"]["WireNod"][];
+            nods: (components["schemas"]["CountdownNod"] | components["schemas"]["DeliveryPromiseNod"] | components["schemas"]["LabelNod"] | components["schemas"]["PickedQuotesNod"] | components["schemas"]["RecentOrdersNod"] | components["schemas"]["ReturnsLineNod"] | components["schemas"]["ReviewTabNod"] | components["schemas"]["ReviewWallNod"] | components["schemas"]["StarLineNod"] | components["schemas"]["StockLineNod"] | components["schemas"]["TrustBadgesNod"] | components["schemas"]["VisitorCountNod"])[];
             revision: string;
             spots: components["schemas"]["WireSpot"][];
             /** Format: date-time */
@@ -4879,6 +5021,7 @@ export interface components {
             placed?: string;
             /** Format: date-time */
             until: string;
+            way: components["schemas"]["WireWayDay"][];
         };
         WireQuote: {
             country?: string;
@@ -4988,6 +5131,16 @@ export interface components {
             /** Format: int64 */
             verified: number;
         };
+        WireWayDay: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            mayArrive: boolean;
+            mayLeave: boolean;
+            /** Format: int32 */
+            working: number;
+        };
         WireWithheld: {
             because: string;
             id: string;
@@ -5015,7 +5168,7 @@ export interface components {
             email?: string;
             lang?: string;
             /** @enum {string} */
-            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "A_CUSTOMER";
+            nameForm?: "AS_GIVEN" | "FIRST_NAME_AND_INITIAL" | "INITIALS" | "FIRST_NAME" | "INITIAL_AND_LAST_NAME" | "FIRST_INITIAL" | "A_CUSTOMER";
             pictures?: string[];
             product: string;
             pros?: string;
@@ -5052,7 +5205,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Account"];
+                    "*/*": components["schemas"]["OwnAccount"];
                 };
             };
         };
@@ -5091,6 +5244,28 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["InvitationTaken"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setLanguage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Chosen"];
             };
         };
         responses: {
@@ -5303,7 +5478,7 @@ export interface operations {
             };
         };
     };
-    get_11: {
+    keys: {
         parameters: {
             query?: never;
             header?: never;
@@ -5318,32 +5493,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ArrangementView"];
+                    "*/*": components["schemas"]["KeyLines"];
                 };
             };
         };
     };
-    kit: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["KitView"];
-                };
-            };
-        };
-    };
-    set_4: {
+    make: {
         parameters: {
             query?: never;
             header?: never;
@@ -5352,7 +5507,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KitSet"];
+                "application/json": components["schemas"]["NewKey"];
             };
         };
         responses: {
@@ -5362,344 +5517,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["KitSaved"];
+                    "*/*": components["schemas"]["MadeKey"];
                 };
             };
         };
     };
-    add_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewNod"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Saved"];
-                };
-            };
-        };
-    };
-    face: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["NodFace"];
-                };
-            };
-        };
-    };
-    set_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NodSet"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Saved"];
-                };
-            };
-        };
-    };
-    remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    change: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NodChange"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["NodView"];
-                };
-            };
-        };
-    };
-    computed: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Computed"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Saved"];
-                };
-            };
-        };
-    };
-    copy: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Saved"];
-                };
-            };
-        };
-    };
-    keepHalfMade: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NodSet"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["NodFace"];
-                };
-            };
-        };
-    };
-    move_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NodMove"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    publish_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: {
-            content: {
-                "application/json": components["schemas"]["Publishing"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["ArrangementView"];
-                };
-            };
-        };
-    };
-    showReviews: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["ArrangementView"];
-                };
-            };
-        };
-    };
-    point: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                name: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SpotChange"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    forget: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                name: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    doAgain: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    takeBack_4: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5710,172 +5533,12 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description OK */
-            200: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "*/*": components["schemas"]["ArrangementView"];
-                };
-            };
-        };
-    };
-    versions: {
-        parameters: {
-            query?: {
-                page?: number;
-                size?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PageOfVersion"];
-                };
-            };
-        };
-    };
-    keptDrafts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["KeptDrafts"];
-                };
-            };
-        };
-    };
-    draftBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    changes: {
-        parameters: {
-            query?: {
-                part?: "ALL" | "NODS" | "DELIVERY";
-            };
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["WouldChange"];
-                };
-            };
-        };
-    };
-    goBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["WentBack"];
-                };
-            };
-        };
-    };
-    intoDraft: {
-        parameters: {
-            query?: {
-                part?: "ALL" | "NODS" | "DELIVERY";
-            };
-            header?: never;
-            path: {
-                version: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
-            };
-        };
-    };
-    takeBack_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                version: number;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Step"];
-                };
+                content?: never;
             };
         };
     };
@@ -5897,14 +5560,17 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfBatchView"];
+                    "*/*": components["schemas"]["PagedResultAsset"];
                 };
             };
         };
     };
-    look_1: {
+    add_2: {
         parameters: {
-            query?: never;
+            query: {
+                name: string;
+                kind: "FONT" | "PICTURE";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5924,64 +5590,52 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "*/*": components["schemas"]["Asset"];
                 };
             };
         };
     };
-    add_1: {
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                file: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    get_9: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    original?: string;
-                    review: components["schemas"]["Typed"];
-                };
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description Created */
-            201: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["MaybeListing"];
                 };
             };
         };
     };
-    handedOver: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HandedOver"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    paste: {
+    connect: {
         parameters: {
             query?: never;
             header?: never;
@@ -5990,52 +5644,44 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Text"];
+                "application/json": components["schemas"]["ListingConnection"];
             };
         };
         responses: {
-            /** @description Created */
-            201: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BatchView"];
+                    "*/*": components["schemas"]["BusinessProfileView"];
                 };
             };
         };
     };
-    begin: {
+    disconnect: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Address"];
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description Accepted */
-            202: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "*/*": components["schemas"]["Visit"];
-                };
+                content?: never;
             };
         };
     };
-    visit: {
+    refresh: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                id: number;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6046,268 +5692,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Visit"];
-                };
-            };
-        };
-    };
-    cancel_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Visit"];
-                };
-            };
-        };
-    };
-    batch: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    cancel: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    chosen: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Chosen"];
-                };
-            };
-        };
-    };
-    choose: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Choices"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Chosen"];
-                };
-            };
-        };
-    };
-    file_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": string;
-                };
-            };
-        };
-    };
-    lookAgain: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Again"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    problems: {
-        parameters: {
-            query?: {
-                page?: number;
-                size?: number;
-            };
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PageOfProblemLine"];
-                };
-            };
-        };
-    };
-    read_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Choices"];
-            };
-        };
-        responses: {
-            /** @description Accepted */
-            202: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    takeBack_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["BatchView"];
-                };
-            };
-        };
-    };
-    trial: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Choices"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Trial"];
+                    "*/*": components["schemas"]["BusinessProfileView"];
                 };
             };
         };
@@ -6330,12 +5715,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfCategoryLine"];
+                    "*/*": components["schemas"]["PagedResultCategoryLine"];
                 };
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6381,7 +5766,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfProductLine"];
+                    "*/*": components["schemas"]["PagedResultProductLine"];
                 };
             };
         };
@@ -6448,7 +5833,87 @@ export interface operations {
             };
         };
     };
-    get_9: {
+    behind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BehindView"];
+                };
+            };
+        };
+    };
+    acts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ActsView"];
+                };
+            };
+        };
+    };
+    mostOrdered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["MostOrderedView"];
+                };
+            };
+        };
+    };
+    ahead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["AheadView"];
+                };
+            };
+        };
+    };
+    get_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6468,7 +5933,7 @@ export interface operations {
             };
         };
     };
-    set_2: {
+    set_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6488,31 +5953,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["DeliveryView"];
-                };
-            };
-        };
-    };
-    arrivals: {
-        parameters: {
-            query?: {
-                product?: string;
-                variant?: string | null;
-                at?: string | null;
-                country?: string | null;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["CountryArrival"][];
                 };
             };
         };
@@ -6609,6 +6049,31 @@ export interface operations {
             };
         };
     };
+    arrivals: {
+        parameters: {
+            query?: {
+                product?: string;
+                variant?: string | null;
+                at?: string | null;
+                country?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CountryArrival"][];
+                };
+            };
+        };
+    };
     kept: {
         parameters: {
             query?: never;
@@ -6625,6 +6090,31 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["KeptOrders"];
+                };
+            };
+        };
+    };
+    returns: {
+        parameters: {
+            query?: {
+                product?: string;
+                variant?: string | null;
+                at?: string | null;
+                country?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReturnReading"];
                 };
             };
         };
@@ -6676,7 +6166,7 @@ export interface operations {
             };
         };
     };
-    get_8: {
+    get_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6696,7 +6186,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6720,10 +6210,30 @@ export interface operations {
             };
         };
     };
-    drawings: {
+    doubts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DoubtsView"];
+                };
+            };
+        };
+    };
+    shown: {
         parameters: {
             query?: {
-                words?: string;
+                day?: string;
                 page?: number;
                 size?: number;
             };
@@ -6739,18 +6249,18 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfDrawing"];
+                    "*/*": components["schemas"]["ShownOfDay"];
                 };
             };
         };
     };
-    evidence: {
+    file_3: {
         parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                name: string;
+            query?: {
+                day?: string;
             };
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6761,7 +6271,47 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": string;
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    left: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Left"];
+                };
+            };
+        };
+    };
+    everything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
         };
@@ -6804,34 +6354,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfFeedRunView"];
+                    "*/*": components["schemas"]["PagedResultFeedRunView"];
                 };
             };
         };
     };
-    run: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["FeedRunDetail"];
-                };
-            };
-        };
-    };
-    drop: {
+    run_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6854,6 +6382,28 @@ export interface operations {
         };
     };
     take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FeedRunDetail"];
+                };
+            };
+        };
+    };
+    drop: {
         parameters: {
             query?: never;
             header?: never;
@@ -7000,27 +6550,7 @@ export interface operations {
             };
         };
     };
-    steps: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["FirstSteps"];
-                };
-            };
-        };
-    };
-    get_10: {
+    get_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7060,7 +6590,7 @@ export interface operations {
             };
         };
     };
-    keys: {
+    get_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7075,12 +6605,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["KeyLines"];
+                    "*/*": components["schemas"]["WhereView"];
                 };
             };
         };
     };
-    make: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7089,7 +6619,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewKey"];
+                "application/json": components["schemas"]["WhereSet"];
             };
         };
         responses: {
@@ -7099,36 +6629,42 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MadeKey"];
+                    "*/*": components["schemas"]["WhereView"];
                 };
             };
         };
     };
-    remove_3: {
+    drawings: {
+        parameters: {
+            query?: {
+                words?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PagedResultIconView"];
+                };
+            };
+        };
+    };
+    standing: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                id: number;
+                batch: number;
             };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    left: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -7139,61 +6675,23 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Left"];
+                    "*/*": components["schemas"]["ImportProgress"];
                 };
             };
         };
     };
-    everything: {
+    decide: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/zip": string;
-                };
+            path: {
+                batch: number;
             };
-        };
-    };
-    get_7: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["MaybeListing"];
-                };
-            };
-        };
-    };
-    connect: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ListingConnection"];
+                "application/json": components["schemas"]["DecisionRequest"];
             };
         };
         responses: {
@@ -7203,34 +6701,25 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ListingView"];
+                    "*/*": components["schemas"]["ImportProgress"];
                 };
             };
         };
     };
-    disconnect: {
+    marks: {
         parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
+            query?: {
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                pictures?: boolean | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
             };
-        };
-    };
-    refresh: {
-        parameters: {
-            query?: never;
             header?: never;
-            path?: never;
+            path: {
+                batch: number;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -7241,7 +6730,82 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ListingView"];
+                    "*/*": components["schemas"]["Decided"][];
+                };
+            };
+        };
+    };
+    publish_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Published"];
+                };
+            };
+        };
+    };
+    queue: {
+        parameters: {
+            query?: {
+                stars?: number | null;
+                language?: string | null;
+                country?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                pictures?: boolean | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PagedResultReviewListItem"];
+                };
+            };
+        };
+    };
+    records: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PublicationRecord"][];
                 };
             };
         };
@@ -7264,17 +6828,14 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfMaterial"];
+                    "*/*": components["schemas"]["PagedResultImportView"];
                 };
             };
         };
     };
-    add: {
+    look_1: {
         parameters: {
-            query: {
-                name: string;
-                kind: "FONT" | "PICTURE";
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -7294,28 +6855,1029 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Material"];
+                    "*/*": components["schemas"]["ImportView"];
                 };
             };
         };
     };
-    remove_2: {
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    original?: string;
+                    review: components["schemas"]["Typed"];
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ReviewListItem"];
+                };
+            };
+        };
+    };
+    handedOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandedOver"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    paste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Text"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Address"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageImport"];
+                };
+            };
+        };
+    };
+    visit: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                file: string;
+                id: number;
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "*/*": components["schemas"]["PageImport"];
+                };
+            };
+        };
+    };
+    cancel_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PageImport"];
+                };
+            };
+        };
+    };
+    batch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    chosen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Chosen"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportOptions"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Chosen"];
+                };
+            };
+        };
+    };
+    file_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    lookAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Again"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportOptions"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportPreview"];
+                };
+            };
+        };
+    };
+    problems: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PagedResultRowErrorView"];
+                };
+            };
+        };
+    };
+    takeBack_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportOptions"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    get_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobsView"];
+                };
+            };
+        };
+    };
+    run: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JobsView"];
+                };
+            };
+        };
+    };
+    get_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArrangementView"];
+                };
+            };
+        };
+    };
+    showReviews: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArrangementView"];
+                };
+            };
+        };
+    };
+    kit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KitView"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KitSaved"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewNod"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    face: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NodSettingsView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NodView"];
+                };
+            };
+        };
+    };
+    computed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Computed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Saved"];
+                };
+            };
+        };
+    };
+    keepHalfMade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["NodSettingsView"];
+                };
+            };
+        };
+    };
+    move_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NodMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    publish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["Publishing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArrangementView"];
+                };
+            };
+        };
+    };
+    point: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpotChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    doAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    takeBack_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArrangementView"];
+                };
+            };
+        };
+    };
+    versions: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PagedResultVersion"];
+                };
+            };
+        };
+    };
+    keptDrafts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["KeptDrafts"];
+                };
+            };
+        };
+    };
+    draftBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: {
+                part?: "ALL" | "NODS" | "DELIVERY";
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WouldChange"];
+                };
+            };
+        };
+    };
+    intoDraft: {
+        parameters: {
+            query?: {
+                part?: "ALL" | "NODS" | "DELIVERY";
+            };
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    takeBack_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["DraftChange"];
+                };
+            };
+        };
+    };
+    goBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                version: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WentBack"];
+                };
+            };
+        };
+    };
+    steps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FirstSteps"];
+                };
             };
         };
     };
@@ -7346,7 +7908,7 @@ export interface operations {
             };
         };
     };
-    get_6: {
+    get_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7386,114 +7948,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["StatusWords"];
-                };
-            };
-        };
-    };
-    services: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["OutsideServices"];
-                };
-            };
-        };
-    };
-    get_5: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["FormSet"];
-                };
-            };
-        };
-    };
-    put_4: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FormSet"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["FormSet"];
-                };
-            };
-        };
-    };
-    get_4: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["OwnRuleView"];
-                };
-            };
-        };
-    };
-    put_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnRuleChange"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["OwnRuleView"];
                 };
             };
         };
@@ -7591,17 +8045,17 @@ export interface operations {
             };
         };
     };
-    moments: {
+    why: {
         parameters: {
             query?: {
+                nod?: string;
                 kind?: string;
-                product?: string | null;
+                product?: string;
+                of?: string | null;
                 variant?: string | null;
                 country?: string | null;
                 lang?: string | null;
                 screen?: string | null;
-                version?: number | null;
-                trial?: string | null;
                 at?: string | null;
             };
             header?: never;
@@ -7616,7 +8070,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["MomentsView"];
+                    "*/*": components["schemas"]["Diagnosis"];
                 };
             };
         };
@@ -7645,17 +8099,17 @@ export interface operations {
             };
         };
     };
-    why: {
+    moments: {
         parameters: {
             query?: {
-                nod?: string;
                 kind?: string;
-                product?: string;
-                of?: string | null;
+                product?: string | null;
                 variant?: string | null;
                 country?: string | null;
                 lang?: string | null;
                 screen?: string | null;
+                version?: number | null;
+                trial?: string | null;
                 at?: string | null;
             };
             header?: never;
@@ -7670,7 +8124,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Why"];
+                    "*/*": components["schemas"]["MomentsView"];
                 };
             };
         };
@@ -8075,7 +8529,7 @@ export interface operations {
             };
         };
     };
-    doubts: {
+    get_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8090,20 +8544,42 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["DoubtsView"];
+                    "*/*": components["schemas"]["FormSet"];
                 };
             };
         };
     };
-    shown: {
+    put_4: {
         parameters: {
-            query?: {
-                day?: string;
-                page?: number;
-                size?: number;
-            };
+            query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormSet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FormSet"];
+                };
+            };
+        };
+    };
+    get_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                product: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -8114,18 +8590,44 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ShownOfDay"];
+                    "*/*": components["schemas"]["SameThing"][];
                 };
             };
         };
     };
-    file_2: {
+    put_3: {
         parameters: {
-            query?: {
-                day?: string;
-            };
+            query?: never;
             header?: never;
-            path?: never;
+            path: {
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReviewGroup"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SameThing"][];
+                };
+            };
+        };
+    };
+    evidence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -8136,7 +8638,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/csv": string;
+                    "*/*": string;
                 };
             };
         };
@@ -8144,17 +8646,17 @@ export interface operations {
     list_2: {
         parameters: {
             query?: {
-                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                status?: "PENDING" | "PUBLISHED" | "ON_HOLD" | "LEFT_OUT" | "SPAM" | null;
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
                 page?: number;
@@ -8172,7 +8674,53 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfReviewLine"];
+                    "*/*": components["schemas"]["PagedResultReviewListItem"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ModerationRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ModerationResult"];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TakenBack"];
                 };
             };
         };
@@ -8196,7 +8744,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["PageOfProductStanding"];
+                    "*/*": components["schemas"]["PagedResultProductReviewCounts"];
                 };
             };
         };
@@ -8204,17 +8752,17 @@ export interface operations {
     count: {
         parameters: {
             query?: {
-                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                status?: "PENDING" | "PUBLISHED" | "ON_HOLD" | "LEFT_OUT" | "SPAM" | null;
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
             };
@@ -8255,86 +8803,20 @@ export interface operations {
             };
         };
     };
-    facets: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Facets"];
-                };
-            };
-        };
-    };
-    move: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Move"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Moved"];
-                };
-            };
-        };
-    };
-    takeBack_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["TakenBack"];
-                };
-            };
-        };
-    };
     out: {
         parameters: {
             query?: {
-                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                status?: "PENDING" | "PUBLISHED" | "ON_HOLD" | "LEFT_OUT" | "SPAM" | null;
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
             };
@@ -8357,20 +8839,40 @@ export interface operations {
             };
         };
     };
+    facets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Facets"];
+                };
+            };
+        };
+    };
     rows: {
         parameters: {
             query?: {
-                state?: "WAITING" | "PUBLISHED" | "HELD" | "LEFT_OUT" | "SPAM" | null;
+                status?: "PENDING" | "PUBLISHED" | "ON_HOLD" | "LEFT_OUT" | "SPAM" | null;
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
-                origin?: "VERIFIED" | "UNVERIFIED" | "BROUGHT_IN" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
                 page?: number;
@@ -8388,7 +8890,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewRows"];
+                    "*/*": components["schemas"]["ReviewSlice"];
                 };
             };
         };
@@ -8410,7 +8912,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["ReviewListItem"];
                 };
             };
         };
@@ -8436,7 +8938,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["ReviewListItem"];
                 };
             };
         };
@@ -8462,7 +8964,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["ReviewListItem"];
                 };
             };
         };
@@ -8510,7 +9012,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["ReviewListItem"];
                 };
             };
         };
@@ -8536,7 +9038,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["ReviewListItem"];
                 };
             };
         };
@@ -8636,18 +9138,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ReviewLine"];
+                    "*/*": components["schemas"]["ReviewListItem"];
                 };
             };
         };
     };
-    get_3: {
+    services: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                product: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -8658,33 +9158,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["SameThing"][];
-                };
-            };
-        };
-    };
-    put_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                product: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SameThings"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["SameThing"][];
+                    "*/*": components["schemas"]["OutsideServices"];
                 };
             };
         };
@@ -8773,7 +9247,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8793,158 +9267,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ShopView"];
-                };
-            };
-        };
-    };
-    standing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                batch: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Standing"];
-                };
-            };
-        };
-    };
-    decide: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                batch: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Decision"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Standing"];
-                };
-            };
-        };
-    };
-    marks: {
-        parameters: {
-            query?: {
-                stars?: number | null;
-                language?: string | null;
-                country?: string | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
-                pictures?: boolean | null;
-                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
-            };
-            header?: never;
-            path: {
-                batch: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Decided"][];
-                };
-            };
-        };
-    };
-    publish: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                batch: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Published"];
-                };
-            };
-        };
-    };
-    queue: {
-        parameters: {
-            query?: {
-                stars?: number | null;
-                language?: string | null;
-                country?: string | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT" | "COPY" | "BURST" | "FUTURE" | "PICTURE" | "TRAP" | "QUICK" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
-                pictures?: boolean | null;
-                sorted?: "OPEN" | "KEPT" | "LEFT_OUT" | null;
-                page?: number;
-                size?: number;
-            };
-            header?: never;
-            path: {
-                batch: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["PageOfReviewLine"];
-                };
-            };
-        };
-    };
-    records: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                batch: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["SortingRecord"][];
                 };
             };
         };
@@ -8969,7 +9291,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8993,7 +9315,7 @@ export interface operations {
             };
         };
     };
-    acts: {
+    get: {
         parameters: {
             query?: never;
             header?: never;
@@ -9008,39 +9330,23 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["ActsView"];
+                    "*/*": components["schemas"]["OwnRuleView"];
                 };
             };
         };
     };
-    ahead: {
+    put: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["AheadView"];
-                };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnRuleChange"];
             };
         };
-    };
-    behind: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -9048,27 +9354,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["BehindView"];
-                };
-            };
-        };
-    };
-    mostOrdered: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["MostOrderedView"];
+                    "*/*": components["schemas"]["OwnRuleView"];
                 };
             };
         };
@@ -9136,50 +9422,6 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["TrailNames"];
-                };
-            };
-        };
-    };
-    get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["WhereView"];
-                };
-            };
-        };
-    };
-    set: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WhereSet"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["WhereView"];
                 };
             };
         };

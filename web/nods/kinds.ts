@@ -1,9 +1,10 @@
-import base from './draw/nod.css?inline';
-import looks from './draw/looks.css?inline';
+import base from './shared/nod.css?inline';
+import looks from './shared/looks.css?inline';
 import starLineCss from './star-line/view.css?inline';
+import { FILES } from './files';
 import { starLine } from './star-line/view';
-import type { AnyNod } from '../script/page/answer';
-import type { ViewContext } from './view';
+import type { AnyNod } from '../script/lib/response-types';
+import type { ViewContext } from './shared/view';
 
 type KindName = AnyNod['kind'];
 export type AnyView = (nod: never, context: ViewContext) => Node;
@@ -25,20 +26,6 @@ export interface Drawn {
 
 export type Kinds = Map<KindName, Drawn>;
 
-/** The file that draws a kind; the compiler asks for a missing one. Stars come with the script. */
-const FILES: Record<KindName, string | undefined> = {
-  'star-line': undefined,
-  'review-wall': 'review-wall',
-  'review-tab': 'review-tab',
-  'picked-quotes': 'picked-quotes',
-  label: 'label',
-  'trust-badges': 'trust-badges',
-  countdown: 'countdown',
-  'visitor-count': 'visitor-count',
-  'stock-line': 'stock-line',
-  'recent-orders': 'recent-orders',
-  'delivery-promise': 'delivery-promise',
-};
 const OWN: KindModule = { css: starLineCss, views: { 'star-line': starLine } };
 
 const sheets = new Map<string, CSSStyleSheet>();

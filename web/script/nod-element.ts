@@ -1,9 +1,9 @@
-import { markOf } from '../nods/draw/icons';
-import { shapeRule } from '../nods/draw/shapes';
-import { WALL_ID } from '../nods/review-wall/anchor';
-import type { AnyNod, Dress } from './page/answer';
+import { markOf } from '../nods/shared/icons';
+import { shapeRule } from '../nods/shared/shapes';
+import { WALL_ID } from '../nods/shared/anchor';
+import type { AnyNod, Dress } from './lib/response-types';
 import type { Drawn } from '../nods/kinds';
-import type { ViewContext } from '../nods/view';
+import type { ViewContext } from '../nods/shared/view';
 
 /** What a nod draws with, each by its name, its outline or its address. */
 interface Drawings {
@@ -33,6 +33,7 @@ export class NodElement extends HTMLElement {
     this.dataset['nod'] = nod.id;
     this.dataset['product'] = nod.product;
     this.dataset['kind'] = nod.kind;
+    this.dataset['spot'] = nod.spot;
     this.className = dress?.className ?? '';
     set(this, 'look', dress?.look);
     kind.host?.(this, nod as never);

@@ -1,9 +1,14 @@
-import { brandOf, type Brand } from './owner/brand';
-import { outline, pin, mark } from './owner/pins';
-import { countMatches, stopPointing, startPointing, type Pointed } from './owner/point';
-import { sign } from './owner/sign';
+import { brandOf, type Brand } from './preview-tools/brand-detection';
+import { drawnAt, mark, outline, pin } from './preview-tools/pins';
+import {
+  countMatches,
+  stopPointing,
+  startPointing,
+  type Pointed,
+} from './preview-tools/spot-picker';
+import { sign } from './preview-tools/draft-banner';
 import type { PageContext } from './page/context';
-import type { Painted } from './paint';
+import type { Painted } from './render';
 
 /** What a page under the owner's eyes tells the back office. */
 export interface PageReport {
@@ -30,6 +35,7 @@ interface Message {
   nod?: string;
   selector?: string;
   opened?: boolean;
+  scale?: number;
 }
 
 /** Talks to the back office, and to it alone, and pins a number on each nod. */
@@ -62,6 +68,10 @@ export function preview(origin: string): PreviewModule {
         const message = event.data as Message;
         if (message.type === 'nodyes-refresh') refresh();
         if (message.type === 'nodyes-mark') mark(message.nod, message.opened);
+        if (message.type === 'nodyes-scale') {
+          drawnAt(message.scale ?? 1);
+          number();
+        }
         if (message.type === 'nodyes-point')
           startPointing((pointed) => say({ type: 'nodyes-pointed', ...pointed }));
         if (message.type === 'nodyes-stop') stopPointing();
@@ -70,6 +80,7 @@ export function preview(origin: string): PreviewModule {
         if (message.type === 'nodyes-brand') say({ type: 'nodyes-brand', ...brandOf() });
       });
       window.addEventListener('hashchange', refresh);
+      say({ type: 'nodyes-hears' });
       if (isBare) return;
       window.addEventListener('resize', number);
       new ResizeObserver(number).observe(document.body);

@@ -1,15 +1,15 @@
 import { loadKinds } from '../nods/kinds';
-import { ask } from './page/ask';
+import { ask } from './page/requests';
 import { forgetCountry } from './page/country';
 import { readContext, type PageContext } from './page/context';
 import { leavePreview, readPreview, type Preview } from './page/preview';
 import { askToTakeBack } from './page/form';
-import { keepSpace } from './page/space';
+import { keepSpace } from './page/reserved-space';
 import { putStructured } from './page/structured';
-import { reportViews } from './page/views';
-import { paint } from './paint';
-import { guarded } from './lib/guard';
-import { WALL_ID } from '../nods/review-wall/anchor';
+import { reportViews } from './page/view-reports';
+import { paint } from './render';
+import { guarded } from './lib/guarded';
+import { WALL_ID } from '../nods/shared/anchor';
 import { registerNodElement } from './nod-element';
 import type { PreviewModule } from './preview';
 

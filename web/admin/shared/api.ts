@@ -1,5 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { components, paths } from '../../contract/schema';
+import { locale } from './intl';
+import { t } from './t';
 
 export type Schemas = components['schemas'];
 
@@ -20,10 +22,11 @@ const page = { token: '' };
 export const pageIs = (token: string | undefined) => {
   page.token = token ?? '';
 };
-export const pageHeader = () => ({ 'Nodyes-Page': page.token });
+export const pageHeader = () => ({ 'Nodyes-Page': page.token, 'Accept-Language': locale() });
 
 const marked: Middleware = {
   onRequest({ request }) {
+    request.headers.set('Accept-Language', locale());
     if (request.method !== 'GET') request.headers.set('Nodyes-Page', page.token);
     return request;
   },
@@ -42,7 +45,7 @@ export function problemOf(status: number, body: unknown): Problem {
   const said = (body ?? {}) as ProblemBody;
   return new Problem(
     status,
-    said.detail ?? `The server answered ${status}. What was stored before is kept; try again.`,
+    said.detail ?? t('shared.api.theServerAnsweredYourSaved', { status }),
     said.faults,
   );
 }
@@ -66,7 +69,7 @@ export async function need<T>(
   try {
     answer = await call;
   } catch {
-    throw new Problem(0, 'The server cannot be reached. Nothing was changed; try again.');
+    throw new Problem(0, t('shared.api.noConnectionToNodYes'));
   }
   if (!answer.response.ok) {
     // 403: the page may know an older sign-in than the one that is there now
@@ -76,22 +79,42 @@ export async function need<T>(
   return answer.data as T;
 }
 
+/** Addresses of the API that take something; the server's own list, so that none can be misspelt. */
+type Posted = {
+  [Path in keyof paths]: paths[Path] extends { post: object } ? Path : never;
+}[keyof paths];
+
+interface Filled {
+  path?: Record<string, string>;
+  query?: Record<string, string>;
+}
+
 /** Sends a form with files; what the server made of it, or its problem thrown. */
-export async function sendForm<T>(address: string, form: FormData): Promise<T> {
-  const answer = await fetch(address, { method: 'POST', headers: pageHeader(), body: form }).catch(
-    () => {
-      throw new Problem(0, 'The server cannot be reached. Nothing was stored; try again.');
-    },
+export async function sendForm<T>(
+  address: Posted,
+  form: FormData,
+  { path = {}, query = {} }: Filled = {},
+): Promise<T> {
+  const filled = address.replace(/\{(\w+)\}/g, (_, name: string) =>
+    encodeURIComponent(path[name] ?? ''),
   );
+  const rest = new URLSearchParams(query).toString();
+  const answer = await fetch(rest ? `${filled}?${rest}` : filled, {
+    method: 'POST',
+    headers: pageHeader(),
+    body: form,
+  }).catch(() => {
+    throw new Problem(0, t('shared.api.noConnectionToNodYes2'));
+  });
   const body: unknown = await answer.json().catch(() => undefined);
   if (!answer.ok) throw problemOf(answer.status, body);
   return body as T;
 }
 
 /** What the server said, with the value that it is about. */
-export function told(error: unknown): string {
-  if (!(error instanceof Problem)) return 'That did not work. Nothing was changed.';
+export function problemText(error: unknown): string {
+  if (!(error instanceof Problem)) return t('shared.api.thatDidNotWorkNothing');
   const [fault] = error.faults;
   if (!fault) return error.message;
-  return `Not kept: ${fault.reason}.`;
+  return t('shared.api.notSaved', { reason: fault.reason });
 }

@@ -3,13 +3,13 @@ import { useEffect, useLayoutEffect } from 'react';
 type Keys = Record<string, (event: KeyboardEvent) => void>;
 
 /** Keys as they are printed, each with what it does. */
-export type ToldKeys = readonly (readonly [keys: string, does: string])[];
+export type KeyNames = readonly (readonly [keys: string, does: string])[];
 
 /** What the parts of the screen that is seen listen to. */
-const told = new Set<ToldKeys>();
+const told = new Set<KeyNames>();
 
 /** The keys of the screen that is seen, as they are told. */
-export const keysHere = (): ToldKeys => [...told].flat();
+export const keysHere = (): KeyNames => [...told].flat();
 
 const isIn = (target: EventTarget | null, selector: string) =>
   target instanceof HTMLElement && !!target.closest(selector);
@@ -43,7 +43,7 @@ function isForAnother(event: KeyboardEvent): boolean {
  *
  * @param words what they do, told where someone asks; the same at each call
  */
-export function useKeys(keys: Keys, words?: ToldKeys): void {
+export function useKeys(keys: Keys, words?: KeyNames): void {
   useEffect(() => {
     if (!words) return;
     told.add(words);

@@ -1,4 +1,4 @@
-/** Acts that were done and can be taken back, and those that were taken back and can be done again. */
+/** Acts that were done and can be undone, and those that were undone and can be redone. */
 export interface Steps<T> {
   done: T[];
   undone: T[];

@@ -1,12 +1,12 @@
 import type { ButtonHTMLAttributes } from 'react';
 
 const LOOKS = {
-  main: 'bg-saffron text-plum-deep hover:bg-[#d3920e] font-semibold',
-  inside: 'bg-plum text-white hover:bg-plum-2 font-semibold',
+  main: 'bg-saffron text-ink hover:bg-[#d3920e] font-semibold',
+  inside: 'bg-ink text-paper hover:bg-dark-2 font-semibold',
   plain: 'border border-line-3 bg-paper hover:bg-paper-2 font-medium',
   danger: 'border border-rust bg-paper text-rust-ink hover:bg-rust-soft font-medium',
-  onPlum: 'border border-[#8d6f90] text-on-plum hover:bg-plum-2 font-medium',
-  link: 'text-plum underline underline-offset-2 hover:text-plum-deep px-0! py-0!',
+  onDark: 'border border-dark-line text-on-dark hover:bg-dark-2 font-medium',
+  link: 'text-plum underline underline-offset-2 hover:text-ink px-0! py-0!',
 } as const;
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
@@ -14,7 +14,7 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   hint?: string;
 }
 
-/** Saffron goes public, plum works inside. The hint is the act's key. */
+/** Saffron goes public, ink works inside. The hint is the act's key. */
 export function Button({ look = 'plain', hint, className = '', children, ...rest }: ButtonProps) {
   return (
     <button

@@ -1,14 +1,15 @@
-import { useSay } from './toasts';
+import { useNotify } from './toasts';
+import { t } from '../shared/t';
 
 /** Copies a text, and says so; a browser may refuse, and has nothing to copy to without https. */
 export function useCopy() {
-  const { say } = useSay();
-  return (text: string, words = 'Copied') => {
+  const { say } = useNotify();
+  return (text: string, words = t('ui.copy.copied')) => {
     void Promise.resolve()
       .then(() => navigator.clipboard.writeText(text))
       .then(
         () => say(words),
-        () => say('The browser did not let it be copied', true),
+        () => say(t('ui.copy.yourBrowserDidNotAllow'), true),
       );
   };
 }

@@ -1,6 +1,6 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { DropdownMenu } from 'radix-ui';
-import { ITEM, leaveArrows, SHEET } from './pick';
+import { ITEM, leaveArrows, SHEET } from './inline-select';
 
 interface MenuProps {
   /** what is pressed to open it */

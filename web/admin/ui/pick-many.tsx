@@ -1,5 +1,5 @@
 import { DropdownMenu } from 'radix-ui';
-import { Caret, ITEM, PICK, SHEET, type Choice } from './pick';
+import { Caret, ITEM, PICK, SHEET, type Choice } from './inline-select';
 
 interface PickManyProps<T extends string> {
   label: string;

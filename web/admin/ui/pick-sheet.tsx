@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Popover } from 'radix-ui';
-import { Caret, ITEM, PICK, SHEET } from './pick';
+import { Caret, ITEM, PICK, SHEET } from './inline-select';
 
 interface PickSheetProps {
   label: string;

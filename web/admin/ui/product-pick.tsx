@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../shared/api';
-import { number } from '../shared/words';
+import { number } from '../shared/format';
 import { PickLine, PickSheet } from './pick-sheet';
+import { T, t } from '../shared/t';
 
 interface ProductPickProps {
   label: string;
@@ -48,9 +49,9 @@ export function ProductPick({ label, value, none, quick = [], onPick }: ProductP
   return (
     <PickSheet
       label={label}
-      shown={title ?? none ?? 'choose a product'}
-      hint="Name or SKU"
-      field="Name or SKU"
+      shown={title ?? none ?? t('ui.productPick.chooseAProduct')}
+      hint={t('ui.productPick.nameOrSku')}
+      field={t('ui.productPick.nameOrSku')}
       wide
       open={open}
       onOpen={setOpen}
@@ -71,7 +72,7 @@ export function ProductPick({ label, value, none, quick = [], onPick }: ProductP
         ))}
       {!text && quick.length > 0 && (
         <li className="my-1 border-t border-line px-3 pt-1.5 text-[13px] text-ink-2">
-          All, with their published reviews
+          {t('ui.productPick.allProductsWithTheirPublished')}
         </li>
       )}
       {products.data?.items.map((product) => (
@@ -85,11 +86,14 @@ export function ProductPick({ label, value, none, quick = [], onPick }: ProductP
         </PickLine>
       ))}
       {products.data?.items.length === 0 && (
-        <li className="px-3 py-2 text-ink-2">Nothing in the catalogue is called that.</li>
+        <li className="px-3 py-2 text-ink-2">{t('ui.productPick.noMatchingProducts')}</li>
       )}
       {products.data && products.data.total > SHOWN && (
         <li className="px-3 pt-1 text-[13px] text-ink-2">
-          {number(products.data.total - SHOWN)} more: type some of the name
+          <T
+            id="ui.productPick.moreTypeToNarrowThe"
+            values={{ total: products.data.total - SHOWN }}
+          />
         </li>
       )}
     </PickSheet>

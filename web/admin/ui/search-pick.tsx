@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import type { Choice } from './pick';
+import type { Choice } from './inline-select';
 import { PickLine, PickSheet } from './pick-sheet';
+import { T, t } from '../shared/t';
 
 interface SearchPickProps {
   label: string;
@@ -36,8 +37,8 @@ export function SearchPick({ label, value, none, first = [], choices, onPick }: 
     <PickSheet
       label={label}
       shown={chosen}
-      hint="Type some of it"
-      field={`Search: ${label}`}
+      hint={t('ui.searchPick.typePartOfIt')}
+      field={t('ui.searchPick.search', { label })}
       open={open}
       onOpen={setOpen}
       text={text}
@@ -55,10 +56,12 @@ export function SearchPick({ label, value, none, first = [], choices, onPick }: 
           {one.text}
         </PickLine>
       ))}
-      {found.length === 0 && <li className="px-3 py-2 text-ink-2">Nothing is called that.</li>}
+      {found.length === 0 && (
+        <li className="px-3 py-2 text-ink-2">{t('ui.searchPick.noResults')}</li>
+      )}
       {found.length > SHOWN && (
         <li className="px-3 py-1 text-[13px] text-ink-2">
-          {found.length - SHOWN} more: type some of it
+          <T id="ui.searchPick.moreTypeToNarrowThe" values={{ found: found.length - SHOWN }} />
         </li>
       )}
     </PickSheet>

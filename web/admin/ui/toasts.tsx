@@ -1,6 +1,7 @@
 import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
 import { Toast } from 'radix-ui';
 import { Problem } from '../shared/api';
+import { t } from '../shared/t';
 
 interface Message {
   id: number;
@@ -20,12 +21,12 @@ export function Toasts({ children }: { children: ReactNode }) {
   }, []);
   return (
     <Say.Provider value={say}>
-      <Toast.Provider duration={6000} label="Message">
+      <Toast.Provider duration={6000} label={t('ui.toasts.message')}>
         {children}
         {messages.map((message) => (
           <Toast.Root
             key={message.id}
-            className={`rounded-xl px-4 py-3 shadow-[0_16px_40px_-18px_#3b2440] ${message.bad ? 'bg-rust-soft text-rust-ink' : 'bg-plum-deep text-on-plum'}`}
+            className={`rounded-xl px-4 py-3 shadow-[0_16px_40px_-18px_#3b2440] ${message.bad ? 'bg-rust-soft text-rust-ink' : 'bg-dark text-on-dark'}`}
             onOpenChange={(open) =>
               !open && setMessages((before) => before.filter((other) => other.id !== message.id))
             }
@@ -40,14 +41,11 @@ export function Toasts({ children }: { children: ReactNode }) {
 }
 
 /** Says something, or what went wrong. */
-export function useSay() {
+export function useNotify() {
   const say = useContext(Say);
   return {
     say,
     sayProblem: (error: unknown) =>
-      say(
-        error instanceof Problem ? error.message : 'That did not work. Nothing was changed.',
-        true,
-      ),
+      say(error instanceof Problem ? error.message : t('ui.toasts.thatDidNotWorkNothing'), true),
   };
 }

@@ -1,8 +1,8 @@
-import { el } from '../../script/lib/el';
-import type { CountdownNod } from '../../script/page/answer';
-import { locale, say, sayCount } from '../draw/words';
-import type { ViewContext } from '../view';
-import { nextTick, timeLeft, type Left } from '../draw/time-left';
+import { el } from '../../script/lib/create-element';
+import type { CountdownNod } from '../../script/lib/response-types';
+import { locale, say, sayCount } from '../shared/text';
+import type { ViewContext } from '../shared/view';
+import { nextTick, timeLeft, type Left } from '../shared/time-left';
 
 /** A countdown that has no start runs down over its last day. */
 const LAST_DAY = 86_400_000;
@@ -88,7 +88,7 @@ export function countdown(nod: CountdownNod, context: ViewContext): Node {
 
 /** So many of a unit in whole words, by CLDR. */
 const spelled = (context: ViewContext, unit: string, n: number) =>
-  new Intl.NumberFormat(context.language, { style: 'unit', unit, unitDisplay: 'long' }).format(n);
+  new Intl.NumberFormat(locale(context), { style: 'unit', unit, unitDisplay: 'long' }).format(n);
 
 /** When it ends on the shop's clock, and what comes after. */
 function until({ end, zone, then }: CountdownNod['content'], context: ViewContext): string {
@@ -116,7 +116,7 @@ function until({ end, zone, then }: CountdownNod['content'], context: ViewContex
     ? say(context, 'midnight', { day: format(new Date(at.getTime() - 1), day) }) + zoneOf(at, named)
     : format(at, { ...day, ...clock, ...named });
   if (!then) return say(context, 'until', { end: told });
-  const price = new Intl.NumberFormat(context.language, {
+  const price = new Intl.NumberFormat(locale(context), {
     style: 'currency',
     currency: then.currency,
   }).format(then.amount);
@@ -124,7 +124,7 @@ function until({ end, zone, then }: CountdownNod['content'], context: ViewContex
 }
 
 function digits(context: ViewContext, n: number, isPadded: boolean): string {
-  return new Intl.NumberFormat(context.language, {
+  return new Intl.NumberFormat(locale(context), {
     minimumIntegerDigits: isPadded ? 2 : 1,
     useGrouping: false,
   }).format(n);

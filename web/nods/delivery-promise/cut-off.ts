@@ -1,8 +1,8 @@
-import { el } from '../../script/lib/el';
-import type { DeliveryPromiseNod } from '../../script/page/answer';
-import { nextTick, timeLeft } from '../draw/time-left';
-import { locale } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { DeliveryPromiseNod } from '../../script/lib/response-types';
+import { nextTick, timeLeft } from '../shared/time-left';
+import { locale } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
 const MINUTE = 60_000;
 const DAY = 1440 * MINUTE;
@@ -33,12 +33,12 @@ export function left(until: string, context: ViewContext): HTMLElement {
   return host;
 }
 
-/** Until when an order counts, on the shop's clock or the shopper's. */
+/** Until when an order counts, on the shop's clock or the shopper's; its weekday where not today. */
 export function clock(
   until: string,
   { zone, clock }: DeliveryPromiseNod['content'],
   context: ViewContext,
-): HTMLElement {
+): { time: HTMLElement; weekday: string | undefined } {
   const end = new Date(until);
   const timeZone = clock === 'shop' ? zone : undefined;
   const format = (options: Intl.DateTimeFormatOptions, of = end) =>
@@ -48,13 +48,12 @@ export function clock(
   const isToday = format(date) === format(date, new Date(context.now()));
   // a shopper whose clock shows another time reads which one is meant
   const isElsewhere = format(time) !== new Intl.DateTimeFormat(locale(context), time).format(end);
-  return el(
-    'b',
-    { class: 'left' },
-    format({
-      ...(isToday ? {} : { weekday: 'long' }),
-      ...time,
-      ...(isElsewhere ? { timeZoneName: 'short' } : {}),
-    }),
-  );
+  return {
+    time: el(
+      'b',
+      { class: 'left' },
+      format({ ...time, ...(isElsewhere ? { timeZoneName: 'short' } : {}) }),
+    ),
+    weekday: isToday ? undefined : format({ weekday: 'long' }),
+  };
 }

@@ -1,8 +1,7 @@
-import { el } from '../../script/lib/el';
-import { locale } from '../draw/words';
-import type { ViewContext } from '../view';
+import { locale } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
-export interface Days {
+interface Days {
   first: string;
   last: string;
 }
@@ -10,9 +9,9 @@ export interface Days {
 const at = (day: string) => new Date(`${day}T00:00:00Z`);
 
 /** Days as CLDR writes them; what both ends share is said once. */
-export function days(context: ViewContext, { first, last }: Days, isShort = false): string {
+export function days(context: ViewContext, { first, last }: Days): string {
   const format = new Intl.DateTimeFormat(locale(context), {
-    ...(isShort ? {} : { weekday: 'short' }),
+    weekday: 'short',
     day: 'numeric',
     month: 'short',
     timeZone: 'UTC',
@@ -30,23 +29,4 @@ function monthOf(parts: { type: string; value: string }[]): string {
   const index = parts.findLastIndex(({ type }) => type === 'month');
   const month = parts[index]?.value ?? '';
   return /^\d+$/.test(month) ? (parts[index + 1]?.value.charAt(0) ?? '') : 'words';
-}
-
-const MINUTE = 60_000;
-
-/** The shop's day, by the server's clock. */
-export function today(zone: string, context: ViewContext): HTMLElement {
-  const host = el('b');
-  const format = new Intl.DateTimeFormat(locale(context), {
-    day: 'numeric',
-    month: 'short',
-    timeZone: zone,
-  });
-  const tick = () => {
-    const text = format.format(context.now());
-    if (host.textContent !== text) host.textContent = text;
-    setTimeout(() => host.isConnected && tick(), MINUTE);
-  };
-  tick();
-  return host;
 }

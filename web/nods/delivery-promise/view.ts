@@ -1,16 +1,17 @@
-import { el } from '../../script/lib/el';
-import type { DeliveryPromiseNod } from '../../script/page/answer';
-import { country, day, flag, say } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { DeliveryPromiseNod } from '../../script/lib/response-types';
+import { country, day, flag, say } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 import { clock, left } from './cut-off';
-import { days, today, type Days } from './days';
+import { days } from './days';
+import { way } from './way';
 
 type Content = DeliveryPromiseNod['content'];
 type Promised = NonNullable<Content['promised']>;
 
 const PLACE = /[\uE000\uE001]/;
 
-/** When what is ordered now arrives, as a sentence, as its stages, or both. */
+/** When what is ordered now arrives, as a sentence, as a row of days, or both. */
 export function deliveryPromise(nod: DeliveryPromiseNod, context: ViewContext): Node {
   const { content } = nod;
   const { promised } = content;
@@ -24,15 +25,17 @@ export function deliveryPromise(nod: DeliveryPromiseNod, context: ViewContext): 
   return el(
     'div',
     { class: content.small ? 'delivery small' : 'delivery' },
-    content.shows !== 'path' && sentence(content, promised, context),
-    content.shows !== 'words' && path(content, promised, context),
+    (content.shows !== 'path' || promised.way.length === 0) && sentence(content, promised, context),
+    promised.way.length > 0 && way(promised, content.zone, context),
     content.lines.length > 0 && lines(content, context),
     content.assumed &&
       !content.small &&
       el(
         'p',
         { class: 'soft' },
-        say(context, 'assumed', { country: country(context, content.country) }),
+        say(context, canChoose(content, context) ? 'assumedChoose' : 'assumed', {
+          country: country(context, content.country),
+        }),
       ),
     picker(content, context),
   );
@@ -40,11 +43,12 @@ export function deliveryPromise(nod: DeliveryPromiseNod, context: ViewContext): 
 
 function sentence(content: Content, promised: Promised, context: ViewContext): HTMLElement {
   const when = el('b', { class: 'when' }, days(context, promised.arrives));
-  const { name, cutOff } = wording(content, promised, context);
+  const { name, cutOff, weekday } = wording(content, promised, context);
   const text = say(context, name, {
     left: '\uE000',
     time: '\uE000',
     days: '\uE001',
+    weekday: weekday ?? '',
     day: promised.backOn ? day(context, promised.backOn) : '',
     country: country(context, content.country),
   });
@@ -68,46 +72,17 @@ function wording(
   content: Content,
   promised: Promised,
   context: ViewContext,
-): { name: string; cutOff?: HTMLElement } {
+): { name: string; cutOff?: HTMLElement; weekday?: string | undefined } {
   if (content.small) return { name: 'small' };
   if (content.ordered) return { name: 'ordered' };
   if (promised.backOn) return { name: 'back' };
   if (content.cutOff === 'time-left')
     return { name: 'left', cutOff: left(promised.until, context) };
-  if (content.cutOff === 'clock')
-    return { name: 'clock', cutOff: clock(promised.until, content, context) };
+  if (content.cutOff === 'clock') {
+    const { time, weekday } = clock(promised.until, content, context);
+    return { name: weekday ? 'clockOn' : 'clock', cutOff: time, weekday };
+  }
   return { name: 'plain' };
-}
-
-/** Its stages with their days. */
-function path(
-  { zone }: Content,
-  { placed, leaves, arrives }: Promised,
-  context: ViewContext,
-): HTMLElement {
-  const stage = (name: string, of: Days) =>
-    el(
-      'li',
-      { class: name },
-      el('span', { class: 'mark', 'aria-hidden': 'true' }),
-      el('span', { class: 'name' }, say(context, name)),
-      el('b', {}, days(context, of, true)),
-    );
-  return el(
-    'ol',
-    { class: 'path' },
-    el(
-      'li',
-      { class: 'placed' },
-      el('span', { class: 'mark', 'aria-hidden': 'true' }),
-      el('span', { class: 'name' }, say(context, 'placed')),
-      placed
-        ? el('b', {}, days(context, { first: placed, last: placed }, true))
-        : today(zone, context),
-    ),
-    stage('leaves', leaves),
-    stage('arrives', arrives),
-  );
 }
 
 /** A basket or an order line by line. */
@@ -131,10 +106,13 @@ function lines({ lines }: Content, context: ViewContext): HTMLElement {
   );
 }
 
+const canChoose = (content: Content, context: ViewContext) =>
+  content.countries.length > 0 && !!context.choose;
+
 /** Another country for the shopper to choose. */
 function picker(content: Content, context: ViewContext): HTMLElement | false {
   const { choose } = context;
-  if (content.countries.length === 0 || !choose) return false;
+  if (!choose || !canChoose(content, context)) return false;
   const offered = [...new Set([content.country, ...content.countries])]
     .map((code) => ({ code, name: country(context, code) }))
     .sort((a, b) => a.name.localeCompare(b.name, context.language));

@@ -1,7 +1,7 @@
-import { el } from '../../script/lib/el';
-import type { LabelNod } from '../../script/page/answer';
-import { country, day, number, say, sayCount } from '../draw/words';
-import type { Tongue, ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { LabelNod } from '../../script/lib/response-types';
+import { locale, country, day, number, say, sayCount } from '../shared/text';
+import type { Tongue, ViewContext } from '../shared/view';
 
 export type LabelValue = LabelNod['content']['values'][string];
 
@@ -62,7 +62,7 @@ function soon(context: Tongue, isoDay: string): string {
     const months = (at.getTime() - now) / 2_629_800_000;
     if (months > 6) return day(context, isoDay);
   }
-  return new Intl.DateTimeFormat(context.language, {
+  return new Intl.DateTimeFormat(locale(context), {
     day: 'numeric',
     month: 'long',
     timeZone: 'UTC',

@@ -1,9 +1,9 @@
-import { el } from '../../script/lib/el';
-import type { Quote } from '../../script/page/answer';
-import { icon } from '../draw/icons';
-import { stars } from '../draw/stars';
-import { country, number, say } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { Quote } from '../../script/lib/response-types';
+import { icon } from '../shared/icons';
+import { stars } from '../shared/stars';
+import { country, number, say } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
 /** One quoted review; what is cut can be read whole, and where it is from stands under it. */
 export function quoteOf(quote: Quote, context: ViewContext): HTMLElement {

@@ -1,10 +1,10 @@
-import { el } from '../../script/lib/el';
-import type { PickedQuotesNod } from '../../script/page/answer';
-import { arrowTo } from '../draw/arrows';
-import { stars } from '../draw/stars';
-import { number, say, sayCount } from '../draw/words';
-import { WALL_ID } from '../review-wall/anchor';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { PickedQuotesNod } from '../../script/lib/response-types';
+import { arrowTo } from '../shared/arrows';
+import { stars } from '../shared/stars';
+import { number, say, sayCount } from '../shared/text';
+import { WALL_ID } from '../shared/anchor';
+import type { ViewContext } from '../shared/view';
 import { quoteOf } from './quote';
 
 type Content = PickedQuotesNod['content'];

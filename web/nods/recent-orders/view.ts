@@ -1,58 +1,99 @@
-import { el } from '../../script/lib/el';
-import type { RecentOrdersNod } from '../../script/page/answer';
-import { ago, country, figured, say } from '../draw/words';
-import type { ViewContext } from '../view';
-import { close, isClosed } from './closed';
+import { el } from '../../script/lib/create-element';
+import type { RecentOrdersNod } from '../../script/lib/response-types';
+import { ago, country, figured, locale, say } from '../shared/text';
+import type { ViewContext } from '../shared/view';
+import { close, isClosed } from './dismissed';
+import { days, tally } from './counted';
 
 const HOUR = 3_600_000;
 
-type Latest = NonNullable<RecentOrdersNod['content']['latest']>;
+type Content = RecentOrdersNod['content'];
+type Latest = NonNullable<Content['latest']>;
 
-/** What was ordered lately, as a line or as a notice at the screen's edge. */
+/** What was ordered lately, as a line or as a caption that opens. */
 export function recentOrders(nod: RecentOrdersNod, context: ViewContext): Node {
-  const { units, days, latest, notice } = nod.content;
-  const line = el(
-    'p',
+  return nod.content.notice ? caption(nod, context) : line(nod.content, context);
+}
+
+function line(content: Content, context: ViewContext): HTMLElement {
+  const { latest, perDay, units } = content;
+  const told = counted(content, context);
+  return el(
+    'div',
     { class: 'orders' },
-    el('i', { class: 'basket', 'aria-hidden': 'true' }),
+    units !== undefined && perDay.length > 0 && tally(units),
     el(
-      'span',
+      'p',
       {},
-      ...(units === undefined
-        ? []
-        : figured(context, days === 1 ? 'today' : 'units', units, { days })),
-      units !== undefined && latest && ' · ',
-      latest && last(latest, context),
+      told.length > 0 && el('span', {}, ...told),
+      latest && el('span', { class: told.length > 0 ? 'soft' : '' }, last(latest, context)),
     ),
   );
-  if (!notice) return line;
-  const box = el(
-    'aside',
-    { class: 'notice', 'aria-label': say(context, 'name') },
-    line,
+}
+
+/** It opens upwards, so that nothing below moves. */
+function caption(nod: RecentOrdersNod, context: ViewContext): HTMLElement {
+  const { content } = nod;
+  const { latest, perDay, until } = content;
+  const told = counted(content, context);
+  const more = el(
+    'div',
+    { class: 'more' },
+    perDay.length > 0 && days(content, context),
+    told.length > 0 && latest && el('p', {}, last(latest, context)),
+    until && el('p', { class: 'soft' }, say(context, 'until', { until: moment(until, context) })),
     el(
       'button',
       {
         type: 'button',
-        class: 'close',
-        'aria-label': say(context, 'close'),
+        class: 'plain',
         click: () => {
           box.hidden = true;
           if (!context.isLookedAt) close(nod.id);
         },
       },
-      '×',
+      say(context, 'hide'),
+    ),
+  );
+  more.hidden = true;
+  const open = el(
+    'button',
+    {
+      type: 'button',
+      class: 'plain',
+      'aria-expanded': 'false',
+      click: () => {
+        more.hidden = !more.hidden;
+        open.setAttribute('aria-expanded', String(!more.hidden));
+        open.textContent = say(context, more.hidden ? 'when' : 'fold');
+      },
+    },
+    say(context, 'when'),
+  );
+  const box = el(
+    'aside',
+    { class: 'caption', 'aria-label': say(context, 'name') },
+    more,
+    el(
+      'p',
+      {},
+      el('span', {}, ...(told.length > 0 ? told : latest ? [last(latest, context)] : [])),
+      open,
     ),
   );
   box.hidden = !context.isLookedAt && isClosed(nod.id);
   return box;
 }
 
+const counted = ({ units, days }: Content, context: ViewContext) =>
+  units === undefined ? [] : figured(context, days === 1 ? 'today' : 'units', units, { days });
+
 function last(latest: Latest, context: ViewContext): string {
   const place = latest.town ?? (latest.country ? country(context, latest.country) : undefined);
-  const who = latest.firstName ?? say(context, 'someone');
-  const when = time(latest, context);
-  return place ? say(context, 'lastIn', { who, place, when }) : say(context, 'last', { who, when });
+  const { firstName } = latest;
+  const values = { who: firstName ?? say(context, 'someone'), when: time(latest, context) };
+  const name = firstName ? 'lastBy' : 'last';
+  return place ? say(context, `${name}In`, { ...values, place }) : say(context, name, values);
 }
 
 function time(latest: Latest, context: ViewContext): string {
@@ -60,7 +101,7 @@ function time(latest: Latest, context: ViewContext): string {
     const hours = Math.floor((context.now() - Date.parse(latest.at)) / HOUR);
     return hours < 1 ? say(context, 'lately') : ago(context, hours, 'hour');
   }
-  const day = new Intl.DateTimeFormat(context.language, {
+  const day = new Intl.DateTimeFormat(locale(context), {
     weekday: 'long',
     day: 'numeric',
     month: 'long',
@@ -68,3 +109,12 @@ function time(latest: Latest, context: ViewContext): string {
   }).format(new Date(`${latest.on}T00:00:00Z`));
   return say(context, 'onDay', { day });
 }
+
+const moment = (instant: string, context: ViewContext) =>
+  new Intl.DateTimeFormat(locale(context), {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: 'numeric',
+    minute: '2-digit',
+  }).format(new Date(instant));

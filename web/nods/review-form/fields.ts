@@ -1,6 +1,6 @@
-import { el } from '../../script/lib/el';
-import { say, sayCount } from '../draw/words';
-import type { Tongue } from '../view';
+import { el } from '../../script/lib/create-element';
+import { say, sayCount } from '../shared/text';
+import type { Tongue } from '../shared/view';
 
 /** A field with its label and a place for what is wrong with it. */
 export interface FieldBox {
@@ -26,7 +26,7 @@ export function boxOf(
     label,
     more.isOptional && el('span', { class: 'soft' }, ` ${say(tongue, 'optional')}`),
   ];
-  const target = more.isGroup ? control.querySelector<HTMLElement>('input') : control;
+  const target = more.isGroup ? control.querySelector<HTMLElement>('input, select') : control;
   if (!more.isGroup) control.id = id;
   const described = (isWrong: boolean) => {
     const by = [isWrong && wrong.id, hint?.id].filter(Boolean).join(' ');

@@ -1,10 +1,10 @@
-import { el } from '../../script/lib/el';
-import type { OpenForm } from '../../script/page/answer';
+import { el } from '../../script/lib/create-element';
+import type { OpenForm } from '../../script/lib/response-types';
 import type { FormPlace } from '../../script/page/form';
-import { say } from '../draw/words';
-import type { Tongue } from '../view';
+import { say } from '../shared/text';
+import type { Tongue } from '../shared/view';
 import { boxOf, starChoice, type FieldBox } from './fields';
-import type { Typed } from './kept';
+import type { Typed } from './saved-draft';
 import { pictureChoice } from './pictures';
 
 /** A form that is being put together, with what was typed in it before. */
@@ -21,12 +21,16 @@ export interface Making {
 
 const LINES = new Set(['title', 'name', 'email']);
 const AUTOCOMPLETE: Record<string, string> = { name: 'name', email: 'email' };
-const NAME_FORMS = [
-  ['AS_GIVEN', 'nameFull'],
-  ['FIRST_NAME_AND_INITIAL', 'nameFirst'],
-  ['INITIALS', 'nameInitials'],
-  ['A_CUSTOMER', 'nameNone'],
-] as const;
+/** What is shown of the first and of the last name, and what the server calls it. */
+const NAME_FORMS: Record<string, Record<string, string>> = {
+  inFull: { inFull: 'AS_GIVEN', asInitial: 'FIRST_NAME_AND_INITIAL', notShown: 'FIRST_NAME' },
+  asInitial: {
+    inFull: 'INITIAL_AND_LAST_NAME',
+    asInitial: 'INITIALS',
+    notShown: 'FIRST_INITIAL',
+  },
+  notShown: { notShown: 'A_CUSTOMER' },
+};
 
 const fieldOf = ({ form }: Making, name: string) =>
   form.fields.find((field) => field.name === name);
@@ -84,22 +88,46 @@ export function textField(making: Making, name: string, hint?: string): HTMLElem
   );
 }
 
-/** In which form the name is shown. */
+/** In which form the name is shown: a sentence with two gaps. */
 export function nameFormField(making: Making): HTMLElement | undefined {
   const { keep, tongue, typed } = making;
   if (!fieldOf(making, 'name')) return undefined;
-  const select = el(
-    'select',
-    {
-      change: () => {
-        typed.nameForm = select.value;
-        keep();
-      },
-    },
-    ...NAME_FORMS.map(([value, words]) => el('option', { value }, say(tongue, words))),
-  ) as HTMLSelectElement;
-  select.value = typed.nameForm;
-  return boxOf(say(tongue, 'shownAs'), select, { isOptional: false }, tongue).box;
+  const gap = (name: string, parts: string[]) =>
+    el(
+      'select',
+      { 'aria-label': say(tongue, name), change: () => choose() },
+      ...parts.map((value) => el('option', { value }, say(tongue, value))),
+    ) as HTMLSelectElement;
+  const parts = ['inFull', 'asInitial', 'notShown'];
+  const first = gap('firstName', parts);
+  const last = gap('lastName', parts);
+  const show = () => {
+    last.disabled = first.value === 'notShown';
+    if (last.disabled) last.value = 'notShown';
+  };
+  const choose = () => {
+    show();
+    typed.nameForm = NAME_FORMS[first.value]?.[last.value] ?? 'A_CUSTOMER';
+    keep();
+  };
+  for (const one of parts)
+    for (const other of parts)
+      if (NAME_FORMS[one]?.[other] === typed.nameForm) [first.value, last.value] = [one, other];
+  show();
+  const sentence = say(tongue, 'nameSentence', { first: '\uE000', last: '\uE001' });
+  const gaps: Record<string, Node> = { '\uE000': first, '\uE001': last };
+  return boxOf(
+    say(tongue, 'shownAs'),
+    el(
+      'p',
+      { class: 'gaps' },
+      ...sentence
+        .split(/(?=[\uE000\uE001])|(?<=[\uE000\uE001])/)
+        .map((piece) => gaps[piece] ?? piece),
+    ),
+    { isOptional: false, isGroup: true },
+    tongue,
+  ).box;
 }
 
 /** Stars for single things, where the shop has named any. */

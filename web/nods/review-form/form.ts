@@ -1,13 +1,13 @@
-import { el } from '../../script/lib/el';
+import { el } from '../../script/lib/create-element';
 import { dressIn } from '../../script/lib/sheet';
-import type { OpenForm } from '../../script/page/answer';
+import type { OpenForm } from '../../script/lib/response-types';
 import type { FormPlace } from '../../script/page/form';
-import { say } from '../draw/words';
-import type { Tongue } from '../view';
-import { openedForm, Refused, sendReview, tongueOf, type Written } from './ask';
+import { say } from '../shared/text';
+import type { Tongue } from '../shared/view';
+import { openedForm, Refused, sendReview, tongueOf, type Written } from './requests';
 import type { FieldBox } from './fields';
 import css from './form.css?inline';
-import { forgetTyped, keepTyped, readTyped, type Typed } from './kept';
+import { forgetTyped, keepTyped, readTyped, type Typed } from './saved-draft';
 import {
   criteriaField,
   nameFormField,

@@ -1,8 +1,8 @@
-import { el } from '../../script/lib/el';
-import { say } from '../draw/words';
-import type { Tongue } from '../view';
-import { Refused, sendPicture } from './ask';
-import type { Typed } from './kept';
+import { el } from '../../script/lib/create-element';
+import { say } from '../shared/text';
+import type { Tongue } from '../shared/view';
+import { Refused, sendPicture } from './requests';
+import type { Typed } from './saved-draft';
 
 interface Bounds {
   origin: string;

@@ -1,11 +1,11 @@
-import { el } from '../../script/lib/el';
+import { el } from '../../script/lib/create-element';
 import { dressIn } from '../../script/lib/sheet';
-import type { ReviewTabNod } from '../../script/page/answer';
-import { stars } from '../draw/stars';
-import { number, say } from '../draw/words';
-import type { ViewContext } from '../view';
+import type { ReviewTabNod } from '../../script/lib/response-types';
+import { stars } from '../shared/stars';
+import { number, say, sayCount } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
-/** A tab at the screen's edge; pressed, the reviews open in a panel. */
+/** A bookmark that hangs from the shop's head; pressed, the reviews open in a panel. */
 export function reviewTab(nod: ReviewTabNod, context: ViewContext): Node {
   const wallContext = {
     ...context,
@@ -42,24 +42,45 @@ export function reviewTab(nod: ReviewTabNod, context: ViewContext): Node {
     if (!isFilled) void fill();
   };
   panel.addEventListener('click', (event) => event.target === panel && panel.close());
-  return el(
+  const tab = el(
     'div',
     { class: nod.atStart ? 'tab at-start' : 'tab' },
     tabButton(nod, context, open),
     panel,
   );
+  hang(tab);
+  return tab;
 }
 
 function tabButton(nod: ReviewTabNod, context: ViewContext, open: () => void): HTMLElement {
-  const mean = number(context, nod.content.mean, 1);
+  const { mean, count } = nod.content;
+  const written = number(context, mean, 1);
   return el(
     'button',
-    { type: 'button', class: 'tab-button', 'aria-haspopup': 'dialog', click: open },
-    el('span', {}, say(context, 'tab')),
-    el('b', { 'aria-hidden': 'true' }, mean),
-    el('span', { 'aria-hidden': 'true', class: 'one-star' }, stars(1, '')),
-    el('span', { class: 'unseen' }, say(context, 'rated', { mean })),
+    {
+      type: 'button',
+      class: 'tab-button',
+      'aria-haspopup': 'dialog',
+      'aria-label': sayCount(context, 'average', count, { mean: written }),
+      click: open,
+    },
+    el('b', {}, written),
+    stars(nod.content.drawn, ''),
+    el('span', { class: 'of' }, sayCount(context, 'from', count)),
   );
+}
+
+/** Hangs it from the foot of the shop's head, or from the window's edge once that is out of sight. */
+function hang(tab: HTMLElement): void {
+  const place = () => {
+    if (!tab.isConnected) return;
+    const head = document.querySelector('header, [role="banner"]')?.getBoundingClientRect();
+    const isOnTop = head && head.top <= 8 && head.height < innerHeight / 3;
+    tab.style.setProperty('--head', `${isOnTop ? Math.max(0, head.bottom) : 0}px`);
+  };
+  addEventListener('scroll', place, { passive: true });
+  addEventListener('resize', place, { passive: true });
+  requestAnimationFrame(place);
 }
 
 const WALL = 'wall-';

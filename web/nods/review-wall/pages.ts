@@ -1,7 +1,7 @@
-import { el } from '../../script/lib/el';
-import { number, say } from '../draw/words';
-import { arrowTo } from '../draw/arrows';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import { number, say } from '../shared/text';
+import { arrowTo } from '../shared/arrows';
+import type { ViewContext } from '../shared/view';
 
 /** First, last, this one and its neighbours; gaps are left out. */
 function numbers(page: number, pages: number): number[] {

@@ -1,13 +1,13 @@
-import { el } from '../../script/lib/el';
-import { say } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import { say } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
 /** The pictures of a review, small; pressed, they open large, with keys and by swiping. */
 export function pictures(addresses: string[], context: ViewContext): HTMLElement {
   const full = addresses.map((address) => context.origin + address);
   const small = (src: string) => `${src}?size=SMALL`;
   const open = (at: number) =>
-    import('./large').then(
+    import('./lightbox').then(
       ({ openLarge }) => openLarge(list, full, at, context),
       // without the file for it the browser shows the picture
       () => window.open(full[at]),

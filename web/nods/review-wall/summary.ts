@@ -1,11 +1,12 @@
-import { el } from '../../script/lib/el';
-import type { Wall } from '../../script/page/answer';
-import { stars } from '../draw/stars';
-import { number, say, sayCount } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { Wall } from '../../script/lib/response-types';
+import { stars } from '../shared/stars';
+import { locale, number, say, sayCount } from '../shared/text';
+import type { ViewContext } from '../shared/view';
+import { ribbon, SPREAD_FROM } from './ribbon';
 
-/** What all reviews say: mean, histogram, and single things where they were rated. */
-export function summary(content: Wall, context: ViewContext, bars: HTMLElement[]): HTMLElement {
+/** What all reviews say: the average, the spread, and single aspects where they were rated. */
+export function summary(content: Wall, context: ViewContext, parts: HTMLElement[]): HTMLElement {
   const mean = number(context, content.mean, 1);
   const { compact } = content.shape;
   return el(
@@ -14,48 +15,54 @@ export function summary(content: Wall, context: ViewContext, bars: HTMLElement[]
     el(
       'div',
       { class: 'mean' },
-      el('strong', { 'aria-hidden': 'true' }, mean),
-      stars(content.drawn, say(context, 'rated', { mean })),
-      el('span', { class: 'soft' }, sayCount(context, 'from', content.count)),
+      el(
+        'p',
+        { class: 'average' },
+        stars(content.drawn, say(context, 'rated', { mean })),
+        el('span', {}, sayCount(context, 'average', content.count, { mean })),
+      ),
+      el('p', { class: 'soft' }, sayCount(context, 'checked', content.verified)),
+      content.marked &&
+        el(
+          'p',
+          { class: 'soft' },
+          sayCount(context, 'marked', content.marked.count, {
+            mean: number(context, content.marked.mean, 1),
+          }),
+        ),
+      content.sharedWith &&
+        el(
+          'p',
+          { class: 'soft' },
+          say(context, 'shared', {
+            products: new Intl.ListFormat(locale(context)).format(content.sharedWith),
+          }),
+        ),
     ),
-    el('p', { class: 'soft' }, sayCount(context, 'checked', content.verified)),
-    content.marked &&
-      el(
-        'p',
-        { class: 'soft' },
-        sayCount(context, 'marked', content.marked.count, {
-          mean: number(context, content.marked.mean, 1),
-        }),
-      ),
-    !compact && el('ul', { class: 'histogram' }, ...bars.map((bar) => el('li', {}, bar))),
-    !compact && content.criteria && criteria(content.criteria, context),
-    content.sharedWith &&
-      el(
-        'p',
-        { class: 'soft' },
-        say(context, 'shared', {
-          products: new Intl.ListFormat(context.language).format(content.sharedWith),
-        }),
-      ),
+    !compact && content.criteria && aspects(content.criteria, context),
+    !compact && content.count >= SPREAD_FROM && ribbon(content, context, parts),
   );
 }
 
-function criteria(of: NonNullable<Wall['criteria']>, context: ViewContext): HTMLElement {
+/** Each as a dot on the line from 1 to 5. */
+function aspects(of: NonNullable<Wall['criteria']>, context: ViewContext): HTMLElement {
   return el(
     'ul',
     { class: 'criteria' },
-    ...of.map(({ name, mean, drawn, count }) =>
-      el(
+    ...of.map(({ name, mean, count }) => {
+      const line = el('i', { 'aria-hidden': 'true' });
+      line.style.setProperty('--at', String((mean - 1) / 4));
+      return el(
         'li',
         {},
-        el('span', { dir: 'auto' }, name),
+        el('b', { dir: 'auto' }, name),
+        line,
         el(
           'span',
-          {},
-          stars(drawn, say(context, 'criterion', { name, mean: number(context, mean, 1) })),
-          ` ${number(context, mean, 1)} (${number(context, count)})`,
+          { class: 'soft' },
+          sayCount(context, 'aspect', count, { mean: number(context, mean, 1) }),
         ),
-      ),
-    ),
+      );
+    }),
   );
 }

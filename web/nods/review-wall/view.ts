@@ -1,10 +1,10 @@
-import { el } from '../../script/lib/el';
-import type { Review, ReviewWallNod, Wall } from '../../script/page/answer';
-import { say, sayCount } from '../draw/words';
-import type { Order, ViewContext, Wanted } from '../view';
-import { entry } from './entry';
+import { el } from '../../script/lib/create-element';
+import type { Review, ReviewWallNod, Wall } from '../../script/lib/response-types';
+import { say, sayCount } from '../shared/text';
+import type { Order, ViewContext, Wanted } from '../shared/view';
+import { entry } from './review-item';
 import { pageLinks } from './pages';
-import { choosing } from './choosing';
+import { choosing } from './filters';
 import { summary } from './summary';
 
 /** All that there are, in the order that a wall begins with. */
@@ -131,8 +131,19 @@ export function wallOf(content: Wall, context: ViewContext): HTMLElement {
       : el('p', { class: 'soft' }, say(context, 'first')),
     shape.form === 'after' && form,
   );
+  queueMicrotask(() => dressed(wall, shape.layout));
   if (content.count > 0) draw(content.first, 1, Math.ceil(content.count / content.perPage));
   return wall;
+}
+
+/** Most walls are a list in the first look; the rules of the others come when they are needed. */
+function dressed(wall: HTMLElement, layout: string): void {
+  const root = wall.getRootNode() as ShadowRoot;
+  if (layout === 'list' && !(root.host as HTMLElement | undefined)?.dataset['look']) return;
+  wall.style.visibility = 'hidden';
+  void import('./layouts')
+    .then(({ dress }) => dress(root))
+    .finally(() => (wall.style.visibility = ''));
 }
 
 function focusOn(element: HTMLElement | undefined): void {

@@ -1,7 +1,7 @@
-import { el } from '../../script/lib/el';
-import type { Review } from '../../script/page/answer';
-import { say } from '../draw/words';
-import type { Says, ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { Review } from '../../script/lib/response-types';
+import { say } from '../shared/text';
+import type { Says, ViewContext } from '../shared/view';
 
 const KEY = 'nodyes-votes';
 type Cast = Record<string, Says>;

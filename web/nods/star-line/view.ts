@@ -1,9 +1,9 @@
-import { el } from '../../script/lib/el';
-import type { StarLineNod } from '../../script/page/answer';
-import { stars } from '../draw/stars';
-import { number, say, sayCount } from '../draw/words';
-import type { ViewContext } from '../view';
-import { WALL_ID } from '../review-wall/anchor';
+import { el } from '../../script/lib/create-element';
+import type { StarLineNod } from '../../script/lib/response-types';
+import { stars } from '../shared/stars';
+import { number, say, sayCount } from '../shared/text';
+import type { ViewContext } from '../shared/view';
+import { WALL_ID } from '../shared/anchor';
 
 /** Mean, stars and counts in one line; it leads to the reviews where they are on the page. */
 export function starLine(nod: StarLineNod, context: ViewContext): Node {

@@ -1,7 +1,7 @@
-import { el } from '../../script/lib/el';
-import type { StockLineNod } from '../../script/page/answer';
-import { day, figured, say } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { StockLineNod } from '../../script/lib/response-types';
+import { day, figured, say } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
 /** A row of marks counts what is there; more than so many are not counted at a look. */
 const MOST_MARKS = 12;

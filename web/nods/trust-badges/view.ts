@@ -1,9 +1,9 @@
-import { el } from '../../script/lib/el';
-import { ownAddress } from '../../script/page/own';
-import type { TrustBadgesNod } from '../../script/page/answer';
-import { markOf } from '../draw/icons';
-import { say } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import { ownAddress } from '../../script/page/withdrawal-link';
+import type { TrustBadgesNod } from '../../script/lib/response-types';
+import { markOf } from '../shared/icons';
+import { say } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
 type Badge = TrustBadgesNod['content']['items'][number];
 

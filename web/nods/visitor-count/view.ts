@@ -1,7 +1,7 @@
-import { el } from '../../script/lib/el';
-import type { VisitorCountNod } from '../../script/page/answer';
-import { figured } from '../draw/words';
-import type { ViewContext } from '../view';
+import { el } from '../../script/lib/create-element';
+import type { VisitorCountNod } from '../../script/lib/response-types';
+import { figured } from '../shared/text';
+import type { ViewContext } from '../shared/view';
 
 /** How many looked; its line is there before the number is, so that nothing moves. */
 export function visitorCount(nod: VisitorCountNod, context: ViewContext): Node {

@@ -1,4 +1,4 @@
-import { ownAddress } from './own';
+import { ownAddress } from './withdrawal-link';
 
 const SHIPPED: Record<string, string> = {
   'Instrument Sans': 'instrument-sans',

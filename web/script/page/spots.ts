@@ -1,4 +1,4 @@
-import type { AnyNod, Answer } from './answer';
+import type { AnyNod, Answer } from '../lib/response-types';
 import { cellOf, isPicture } from './on-picture';
 
 /** Where a nod goes: the element it is put in, before or after. */

@@ -1,39 +1,40 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { Empty, Failure, Loading } from '../../ui/empty';
-import { Pick } from '../../ui/pick';
-import { TakeBackStrip } from '../../ui/take-back-strip';
-import { count, number } from '../../shared/words';
-import { useKeys, type ToldKeys } from '../../shared/keys';
-import { useCategories } from '../pages/queries';
+import { Empty, Failure, Loading } from '../../ui/empty-state';
+import { InlineSelect } from '../../ui/inline-select';
+import { UndoBar } from '../../ui/undo-bar';
+
+import { useKeys, type KeyNames } from '../../shared/keys';
+import { useCategories } from '../layout/queries';
 import { ProductPane } from './product-pane';
 import { useProductTable, useTags, type ProductsFilter } from './queries';
 import { ProductTable } from './table';
 import { TagBar } from './tag-bar';
+import { T, t } from '../../shared/t';
 
 const SORTS: { value: ProductsFilter['sort']; text: string }[] = [
-  { value: 'SHOP', text: 'in the shop’s own order' },
-  { value: 'SOLD', text: 'the most sold first' },
-  { value: 'STOCK', text: 'the fewest left first' },
-  { value: 'PRICE', text: 'the cheapest first' },
-  { value: 'RATING', text: 'the best rated first' },
-  { value: 'NEWEST', text: 'the newest first' },
-  { value: 'TITLE', text: 'by name' },
+  { value: 'SHOP', text: t('catalogue.catalogue.byShopOrder') },
+  { value: 'SOLD', text: t('catalogue.catalogue.bestSellersFirst') },
+  { value: 'STOCK', text: t('catalogue.catalogue.lowestStockFirst') },
+  { value: 'PRICE', text: t('catalogue.catalogue.lowestPriceFirst') },
+  { value: 'RATING', text: t('catalogue.catalogue.bestRatedFirst') },
+  { value: 'NEWEST', text: t('catalogue.catalogue.newestFirst') },
+  { value: 'TITLE', text: t('catalogue.catalogue.byName') },
 ];
 const WHICH: { value: string; text: string }[] = [
-  { value: '', text: 'all' },
-  { value: 'reduced', text: 'reduced' },
-  { value: 'OUT', text: 'sold out' },
-  { value: 'FEW', text: 'nearly sold out' },
-  { value: 'IN', text: 'in stock' },
-  { value: 'UNKNOWN', text: 'of unknown stock' },
+  { value: '', text: t('catalogue.catalogue.all') },
+  { value: 'reduced', text: t('catalogue.catalogue.reduced') },
+  { value: 'OUT', text: t('catalogue.catalogue.soldOut') },
+  { value: 'FEW', text: t('catalogue.catalogue.almostSoldOut') },
+  { value: 'IN', text: t('catalogue.catalogue.inStock') },
+  { value: 'UNKNOWN', text: t('catalogue.catalogue.withUnknownStock') },
 ];
 
-const TOLD: ToldKeys = [
-  ['/', 'search'],
-  ['↑ ↓', 'the product before, the next'],
-  ['Esc', 'close the product'],
-  ['Z', 'take the last act back'],
+const TOLD: KeyNames = [
+  ['/', t('catalogue.catalogue.search')],
+  ['↑ ↓', t('catalogue.catalogue.previousOrNextProduct')],
+  ['Esc', t('catalogue.catalogue.closeTheProduct')],
+  ['Z', t('catalogue.catalogue.undo')],
 ];
 
 /** All products with what is so about them and what they show; one beside them with its because. */
@@ -78,26 +79,32 @@ export function Catalogue() {
   const isFiltered = [...search.keys()].some((key) => key !== 'open' && key !== 'sort');
   return (
     <div className={`grid min-h-0 flex-1 ${open ? 'grid-cols-[minmax(0,1fr)_380px]' : ''}`}>
-      <section className="flex min-h-0 min-w-0 flex-col" aria-label="Catalogue">
-        <h1 className="sr-only">Catalogue</h1>
+      <section
+        className="flex min-h-0 min-w-0 flex-col"
+        aria-label={t('catalogue.catalogue.catalogue')}
+      >
+        <h1 className="sr-only">{t('catalogue.catalogue.catalogue')}</h1>
         <Sentence filter={filter} nods={first?.nods ?? []} onSet={set}>
           <span className="flex-1" />
           {first && (
             <span className="text-[13px] text-ink-2">
-              <b className="text-ink">{number(total)}</b> {total === 1 ? 'product' : 'products'}
+              <T
+                id="catalogue.catalogue.products3"
+                values={{ total, b: (chunks) => <b className="text-ink">{chunks}</b> }}
+              />
             </span>
           )}
           <input
             ref={field}
             type="search"
-            aria-label="Name, SKU or tag"
-            placeholder="Name, SKU or tag"
+            aria-label={t('catalogue.catalogue.nameSkuOrTag')}
+            placeholder={t('catalogue.catalogue.nameSkuOrTag')}
             defaultValue={filter.q}
             className="w-44 rounded-lg border border-line-3 bg-white px-3 py-1"
             onChange={(event) => set({ q: event.target.value })}
           />
           <Link to="/catalogue/feeds" className="text-plum underline">
-            Bring products in
+            {t('catalogue.catalogue.importProducts')}
           </Link>
         </Sentence>
         {table.error ? (
@@ -135,7 +142,7 @@ export function Catalogue() {
             }}
           />
         ) : (
-          done && <TakeBackStrip words={done.words} onUndo={undo} />
+          done && <UndoBar words={done.words} onUndo={undo} />
         )}
       </section>
       {open && (
@@ -173,19 +180,24 @@ interface NoProductsProps {
 function NoProducts({ isFiltered, onShowAll }: NoProductsProps) {
   if (isFiltered)
     return (
-      <Empty title="No product fits">
+      <Empty title={t('catalogue.catalogue.noMatchingProducts')}>
         <button type="button" className="text-plum underline" onClick={onShowAll}>
-          Show all
+          {t('catalogue.catalogue.clearFilters')}
         </button>
       </Empty>
     );
   return (
-    <Empty title="Your products come here">
-      Labels, conditions and ranks speak of them.{' '}
-      <Link to="/catalogue/feeds" className="text-plum underline">
-        Bring products in
-      </Link>{' '}
-      from a file, an address, or a program.
+    <Empty title={t('catalogue.catalogue.noProductsYet')}>
+      <T
+        id="catalogue.catalogue.nodsNeedYourProductsPrices"
+        values={{
+          link: (chunks) => (
+            <Link to="/catalogue/feeds" className="text-plum underline">
+              {chunks}
+            </Link>
+          ),
+        }}
+      />
     </Empty>
   );
 }
@@ -218,54 +230,76 @@ function Sentence({ filter, nods, onSet, children }: SentenceProps) {
   const shown = filter.shows ? `+${filter.shows}` : filter.hides ? `-${filter.hides}` : '';
   return (
     <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 border-b border-line-2 bg-paper px-4.5 py-2.5 text-ink-2">
-      Showing
-      <Pick
-        label="Which"
-        value={filter.reduced ? 'reduced' : filter.stock}
-        choices={WHICH}
-        onPick={(which) => onSet({ which })}
+      <T
+        id="catalogue.catalogue.showProductsInWithAnd"
+        values={{
+          which: (
+            <InlineSelect
+              label={t('catalogue.catalogue.products')}
+              value={filter.reduced ? 'reduced' : filter.stock}
+              choices={WHICH}
+              onPick={(which) => onSet({ which })}
+            />
+          ),
+          category: (
+            <InlineSelect
+              label={t('catalogue.catalogue.category')}
+              value={filter.category}
+              choices={[{ value: '', text: t('catalogue.catalogue.anyCategory') }, ...categories]}
+              onPick={(category) => onSet({ category })}
+            />
+          ),
+          tag: (
+            <InlineSelect
+              label={t('catalogue.catalogue.tag')}
+              value={filter.tag}
+              choices={[
+                { value: '', text: t('catalogue.catalogue.anyTag') },
+                ...(tags.data?.items ?? []).map((one) => ({
+                  value: one.tag,
+                  text: one.tag,
+                  note: t('catalogue.catalogue.products2', { products: one.products }),
+                })),
+              ]}
+              onPick={(tag) => onSet({ tag })}
+            />
+          ),
+          nods: (
+            <InlineSelect
+              label={t('catalogue.catalogue.nods')}
+              value={shown}
+              choices={[
+                { value: '', text: t('catalogue.catalogue.anyNods') },
+                ...nods.flatMap((nod) => [
+                  {
+                    value: `+${nod.nod}`,
+                    text: t('catalogue.catalogue.showing', { name: nod.name }),
+                  },
+                  {
+                    value: `-${nod.nod}`,
+                    text: t('catalogue.catalogue.notShowing', { name: nod.name }),
+                  },
+                ]),
+              ]}
+              onPick={(value) =>
+                onSet({
+                  shows: value.startsWith('+') ? value.slice(1) : '',
+                  hides: value.startsWith('-') ? value.slice(1) : '',
+                })
+              }
+            />
+          ),
+          order: (
+            <InlineSelect
+              label={t('catalogue.catalogue.sort')}
+              value={filter.sort}
+              choices={SORTS}
+              onPick={(sort) => onSet({ sort })}
+            />
+          ),
+          children,
+        }}
       />
-      products in
-      <Pick
-        label="Category"
-        value={filter.category}
-        choices={[{ value: '', text: 'any category' }, ...categories]}
-        onPick={(category) => onSet({ category })}
-      />
-      with
-      <Pick
-        label="Tag"
-        value={filter.tag}
-        choices={[
-          { value: '', text: 'any tag' },
-          ...(tags.data?.items ?? []).map((one) => ({
-            value: one.tag,
-            text: one.tag,
-            note: count(one.products, 'product'),
-          })),
-        ]}
-        onPick={(tag) => onSet({ tag })}
-      />
-      that
-      <Pick
-        label="What they show"
-        value={shown}
-        choices={[
-          { value: '', text: 'show anything' },
-          ...nods.flatMap((nod) => [
-            { value: `+${nod.nod}`, text: `show ${nod.name}` },
-            { value: `-${nod.nod}`, text: `don’t show ${nod.name}` },
-          ]),
-        ]}
-        onPick={(value) =>
-          onSet({
-            shows: value.startsWith('+') ? value.slice(1) : '',
-            hides: value.startsWith('-') ? value.slice(1) : '',
-          })
-        }
-      />
-      <Pick label="Order" value={filter.sort} choices={SORTS} onPick={(sort) => onSet({ sort })} />
-      {children}
     </div>
   );
 }

@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Problem } from '../../shared/api';
-import { since } from '../../shared/words';
-import { useSay } from '../../ui/toasts';
-import { askNow, follow, leaveFeed, useFeedAct, type FeedKind } from './queries';
+import { since } from '../../shared/format';
+import { useNotify } from '../../ui/toasts';
+import { updateNow, follow, stopFeed, useFeedAction, type FeedKind } from './queries';
+import { t } from '../../shared/t';
 
 interface FeedFollowProps {
   kind: FeedKind;
@@ -17,34 +18,38 @@ interface FeedFollowProps {
 export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
   const [address, setAddress] = useState(feed?.address ?? '');
   const [hours, setHours] = useState(String(feed?.everyHours ?? 6));
-  const save = useFeedAct(follow);
-  const leave = useFeedAct(leaveFeed);
-  const ask = useFeedAct(askNow);
-  const { say, sayProblem } = useSay();
+  const save = useFeedAction(follow);
+  const leave = useFeedAction(stopFeed);
+  const ask = useFeedAction(updateNow);
+  const { say, sayProblem } = useNotify();
   const fault = save.error instanceof Problem ? save.error.message : undefined;
   return (
     <form
-      aria-label={`Address of ${text}`}
+      aria-label={t('catalogue.feedFollow.addressOf', { text })}
       className="mt-2 flex flex-wrap items-start gap-3 border-t border-line/70 pt-3 first:border-0"
       onSubmit={(event) => {
         event.preventDefault();
         save.mutate(
           { kind, address, everyHours: Number(hours) },
-          { onSuccess: () => say(`Its ${text} are asked for every ${hours} hours`) },
+          { onSuccess: () => say(t('catalogue.feedFollow.updatingEveryHours', { text, hours })) },
         );
       }}
     >
       <Field
-        label={`Where ${text} are`}
+        label={t('catalogue.feedFollow.addressOfYour', { text })}
         className="min-w-72 flex-1"
         value={address}
-        placeholder="https://…"
+        placeholder={'https://…'}
         fault={fault}
-        note={feed?.askedAt ? `asked ${since(feed.askedAt)}` : 'not asked yet'}
+        note={
+          feed?.askedAt
+            ? t('catalogue.feedFollow.lastUpdate', { askedAt: since(feed.askedAt) })
+            : t('catalogue.feedFollow.noUpdateYet')
+        }
         onChange={(event) => setAddress(event.target.value)}
       />
       <Field
-        label="Every so many hours"
+        label={t('catalogue.feedFollow.updateIntervalInHours')}
         type="number"
         min={1}
         max={168}
@@ -54,7 +59,7 @@ export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
       />
       <span className="flex gap-2 pt-7">
         <Button type="submit" disabled={!address || save.isPending}>
-          Follow
+          {t('catalogue.feedFollow.start')}
         </Button>
         {feed && (
           <>
@@ -64,10 +69,12 @@ export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
                 ask.mutate(kind, { onSuccess: ({ run }) => onRun(run.id), onError: sayProblem })
               }
             >
-              {ask.isPending ? 'Asking …' : 'Ask now'}
+              {ask.isPending
+                ? t('catalogue.feedFollow.updating')
+                : t('catalogue.feedFollow.updateNow')}
             </Button>
             <Button look="link" onClick={() => leave.mutate(kind, { onError: sayProblem })}>
-              No longer
+              {t('catalogue.feedFollow.stop')}
             </Button>
           </>
         )}

@@ -1,46 +1,54 @@
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
-import { Failure, Loading } from '../../ui/empty';
-import { Pick } from '../../ui/pick';
-import { since, count } from '../../shared/words';
-import { useSay } from '../../ui/toasts';
+import { Failure, Loading } from '../../ui/empty-state';
+import { InlineSelect } from '../../ui/inline-select';
+import { since } from '../../shared/format';
+import { useNotify } from '../../ui/toasts';
 import { FeedFollow } from './feed-follow';
 import { RunDetail } from './run-detail';
 import {
-  bringFile,
-  useFeedAct,
+  uploadFeedFile,
+  useFeedAction,
   useFeedRuns,
   useFeeds,
   type FeedKind,
   type FeedRun,
 } from './queries';
+import { T, t } from '../../shared/t';
 
 const KINDS: { value: FeedKind; text: string }[] = [
-  { value: 'PRODUCTS', text: 'products' },
-  { value: 'ORDERS', text: 'orders' },
+  { value: 'PRODUCTS', text: t('catalogue.feedsPage.products') },
+  { value: 'ORDERS', text: t('catalogue.feedsPage.orders') },
 ];
 
 const STATES: Record<FeedRun['state'], string> = {
-  DONE: 'taken',
-  HELD: 'held for a look',
-  DROPPED: 'put aside',
-  FAILED: 'not read',
+  DONE: t('catalogue.feedsPage.imported'),
+  NEEDS_APPROVAL: t('catalogue.feedsPage.needsYourOk'),
+  DISCARDED: t('catalogue.feedsPage.discarded'),
+  FAILED: t('catalogue.feedsPage.failed'),
 };
 
 // any of the languages that the server knows; schema.org terms always do
 const HEADINGS: Record<FeedKind, ReactNode> = {
   PRODUCTS: (
     <>
-      <b>Product</b>, and as many as you have of Variant, SKU, Price, Currency, Stock, Category,
-      Tags, Picture, Brand, Description, and Page for its name in addresses. SKU and Price alone are
-      enough for new prices. A column that is missing and a cell that is empty change nothing; the
-      word <b>none</b> in a cell empties the value.
+      <T
+        id="catalogue.feedsPage.productAndAnyOfThese"
+        values={{ b: (chunks) => <b>{chunks}</b>, b2: (chunks) => <b>{chunks}</b> }}
+      />
     </>
   ),
   ORDERS: (
     <>
-      <b>Order</b>, <b>Date</b>, <b>SKU</b>, Quantity, Country, Status; a row for each line.
+      <T
+        id="catalogue.feedsPage.orderDateSkuQuantityCountry"
+        values={{
+          b: (chunks) => <b>{chunks}</b>,
+          b2: (chunks) => <b>{chunks}</b>,
+          b3: (chunks) => <b>{chunks}</b>,
+        }}
+      />
     </>
   ),
 };
@@ -55,21 +63,18 @@ export function FeedsPage() {
       <div className="mx-auto flex max-w-5xl flex-col gap-4 px-5 py-5">
         <p>
           <Link to="/catalogue" className="text-plum underline">
-            Catalogue
+            {t('catalogue.feedsPage.catalogue')}
           </Link>
         </p>
-        <h1 className="text-2xl">Bring products and orders in</h1>
-        <p className="max-w-2xl text-ink-2">
-          A spreadsheet with a row for each variant is enough, as CSV or .xlsx. What can’t be taken
-          is told by line, with its value and why; the rest goes on.
-        </p>
+        <h1 className="text-2xl">{t('catalogue.feedsPage.importProductsAndOrders')}</h1>
+        <p className="max-w-2xl text-ink-2">{t('catalogue.feedsPage.useACsvOrXlsx')}</p>
         <FromFile onDone={setOpen} />
         {feeds.data && (
           <section
             className="rounded-2xl border border-line-2 bg-paper px-5 py-4"
-            aria-label="Addresses"
+            aria-label={t('catalogue.feedsPage.webAddresses')}
           >
-            <h2 className="text-lg">From an address, on a schedule</h2>
+            <h2 className="text-lg">{t('catalogue.feedsPage.fromAWebAddressRegularly')}</h2>
             {KINDS.map((kind) => (
               <FeedFollow
                 key={kind.value}
@@ -80,22 +85,27 @@ export function FeedsPage() {
               />
             ))}
             <p className="mt-2 text-[13px] text-ink-2">
-              A program can bring them too: send a file to <code>/api/v1/feeds/products/files</code>{' '}
-              or <code>…/orders/files</code> with its key as a bearer token.
+              <T
+                id="catalogue.feedsPage.programsCanSendThemToo"
+                values={{
+                  code: (chunks) => <code>{chunks}</code>,
+                  code2: (chunks) => <code>{chunks}</code>,
+                }}
+              />
             </p>
           </section>
         )}
         <section
           className="rounded-2xl border border-line-2 bg-paper px-5 py-4"
-          aria-label="What came"
+          aria-label={t('catalogue.feedsPage.updates')}
         >
-          <h2 className="text-lg">What came</h2>
+          <h2 className="text-lg">{t('catalogue.feedsPage.updates')}</h2>
           {runs.error ? (
             <Failure error={runs.error} again={() => void runs.refetch()} />
           ) : !runs.data ? (
             <Loading lines={3} />
           ) : runs.data.items.length === 0 ? (
-            <p className="text-ink-2">Nothing has come yet.</p>
+            <p className="text-ink-2">{t('catalogue.feedsPage.noUpdatesYet')}</p>
           ) : (
             <ul>
               {runs.data.items.map((run) => (
@@ -108,18 +118,23 @@ export function FeedsPage() {
                   >
                     <b className="min-w-0 truncate">{run.source}</b>
                     <span className="text-ink-2">
-                      {run.kind === 'PRODUCTS' ? 'products' : 'orders'}
+                      {run.kind === 'PRODUCTS'
+                        ? t('catalogue.feedsPage.products')
+                        : t('catalogue.feedsPage.orders')}
                     </span>
                     <span className={run.state === 'DONE' ? 'text-fern-ink' : 'text-rust-ink'}>
                       {STATES[run.state]}
                     </span>
                     <span className="flex-1" />
                     <span className="text-[13px] text-ink-2">
-                      {count(run.taken, 'good one')}
-                      {run.wrong > 0 && `, ${count(run.wrong, 'line')} to look at`}
-                      {run.gone > 0 &&
-                        `, ${count(run.gone, 'product')} ${run.state === 'DONE' ? 'left out' : 'missing'}`}{' '}
-                      · {since(run.at)}
+                      {t('catalogue.feedsPage.imported2', {
+                        taken: run.taken,
+                        wrong: run.wrong,
+                        hasGone: run.gone > 0 ? 'yes' : 'no',
+                        gone: run.gone,
+                        state: run.state,
+                        since: since(run.at),
+                      })}
                     </span>
                   </button>
                   {open === run.id && <RunDetail id={run.id} onDone={setOpen} />}
@@ -136,8 +151,8 @@ export function FeedsPage() {
 function FromFile({ onDone }: { onDone: (run: number) => void }) {
   const [kind, setKind] = useState<FeedKind>('PRODUCTS');
   const [whole, setWhole] = useState<'whole' | 'some'>('some');
-  const bring = useFeedAct(bringFile);
-  const { sayProblem } = useSay();
+  const bring = useFeedAction(uploadFeedFile);
+  const { sayProblem } = useNotify();
   const take = (file: File | undefined) => {
     if (file)
       bring.mutate(
@@ -147,7 +162,7 @@ function FromFile({ onDone }: { onDone: (run: number) => void }) {
   };
   return (
     <section
-      aria-label="From a file"
+      aria-label={t('catalogue.feedsPage.fromAFile')}
       className="rounded-2xl border border-dashed border-line-3 bg-paper px-5 py-4"
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
@@ -155,36 +170,67 @@ function FromFile({ onDone }: { onDone: (run: number) => void }) {
         take(event.dataTransfer.files[0]);
       }}
     >
-      <h2 className="text-lg">From a file</h2>
+      <h2 className="text-lg">{t('catalogue.feedsPage.fromAFile')}</h2>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-ink-2">
-        It holds
-        <Pick label="What the file holds" value={kind} choices={KINDS} onPick={setKind} />
-        {kind === 'PRODUCTS' && (
-          <>
-            and is
-            <Pick
-              label="How much the file holds"
-              value={whole}
-              choices={[
-                { value: 'some', text: 'some of them: the others stay' },
-                { value: 'whole', text: 'all of them: the others are no longer sold' },
-              ]}
-              onPick={setWhole}
-            />
-          </>
-        )}
+        <T
+          id="catalogue.feedsPage.thisFileHas"
+          values={{
+            pick: (
+              <InlineSelect
+                label={t('catalogue.feedsPage.contentsOfTheFile')}
+                value={kind}
+                choices={KINDS}
+                onPick={setKind}
+              />
+            ),
+            kind: kind === 'PRODUCTS' && (
+              <>
+                <T
+                  id="catalogue.feedsPage.itIs"
+                  values={{
+                    pick: (
+                      <InlineSelect
+                        label={t('catalogue.feedsPage.completeOrPartial')}
+                        value={whole}
+                        choices={[
+                          { value: 'some', text: t('catalogue.feedsPage.aPartialListProductsNot') },
+                          {
+                            value: 'whole',
+                            text: t('catalogue.feedsPage.aCompleteListProductsNot'),
+                          },
+                        ]}
+                        onPick={setWhole}
+                      />
+                    ),
+                  }}
+                />
+              </>
+            ),
+          }}
+        />
       </p>
       <p className="mt-2 text-[13px] text-ink-2">
-        Its headings: {HEADINGS[kind]} JSON and JSON Lines in schema.org terms (
-        {kind === 'PRODUCTS' ? 'ProductGroup with hasVariant' : 'Order with orderedItem'}) do as
-        well.
+        <T
+          id="catalogue.feedsPage.columnsJsonAndJsonLines"
+          values={{
+            kind: HEADINGS[kind],
+            kind2:
+              kind === 'PRODUCTS'
+                ? t('catalogue.feedsPage.productgroupWithHasvariant')
+                : t('catalogue.feedsPage.orderWithOrdereditem'),
+          }}
+        />
       </p>
       <p className="mt-3 flex items-center gap-3">
         <Button look="inside" disabled={bring.isPending} onClick={() => pickFile(take)}>
-          {bring.isPending ? 'Reading …' : 'Choose a file'}
+          {bring.isPending
+            ? t('catalogue.feedsPage.reading')
+            : t('catalogue.feedsPage.chooseAFile')}
         </Button>
         <span className="text-[13px] text-ink-2">
-          {bring.isPending ? 'Line by line; you can go elsewhere meanwhile.' : 'or drop one here'}
+          {bring.isPending
+            ? t('catalogue.feedsPage.youCanLeaveThisPage')
+            : t('catalogue.feedsPage.orDropOneHere')}
         </span>
       </p>
     </section>

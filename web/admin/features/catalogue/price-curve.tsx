@@ -1,5 +1,6 @@
 import { path, plot, money } from './price-line';
 import type { ProductView } from './queries';
+import { locale } from '../../shared/intl';
 
 const HEIGHT = 64;
 
@@ -25,7 +26,9 @@ export function pricedVariant({ variants }: ProductView, sku?: string) {
 export function PriceCurve({ variant, now, zone, width }: PriceCurveProps) {
   const points = plot(variant.prices, now, width, HEIGHT);
   const shopDay = (at: number) =>
-    new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: zone }).format(at);
+    new Intl.DateTimeFormat(locale(), { day: 'numeric', month: 'short', timeZone: zone }).format(
+      at,
+    );
   const prior = points.findLast(({ price }) => price === variant.prior);
   const fell = points[points.indexOf(prior!) + 1];
   return (

@@ -1,5 +1,7 @@
-import { number } from '../../shared/words';
+import { number } from '../../shared/format';
 import type { PriceStep } from './queries';
+import { t } from '../../shared/t';
+import { locale } from '../../shared/intl';
 
 interface LineProps {
   steps: PriceStep[];
@@ -14,7 +16,8 @@ export const DAYS_DRAWN = 90;
 /** A stepped line of prices over the last ninety days, ending in a dot. */
 export function PriceLine({ steps, now, width, height }: LineProps) {
   const points = plot(steps, now, width, height);
-  if (points.length === 0) return <span className="text-[12px] text-ink-2">no price</span>;
+  if (points.length === 0)
+    return <span className="text-[12px] text-ink-2">{t('catalogue.priceLine.noPrice')}</span>;
   const last = points.at(-1)!;
   const fell = steps.length > 1 && steps.at(-1)!.price < steps.at(-2)!.price;
   return (
@@ -67,7 +70,8 @@ const MONEY = new Map<string, Intl.NumberFormat>();
 /** €25.00 */
 export function money(amount: number, currency: string | undefined): string {
   if (!currency) return number(amount);
-  const known = MONEY.get(currency) ?? new Intl.NumberFormat('en', { style: 'currency', currency });
+  const known =
+    MONEY.get(currency) ?? new Intl.NumberFormat(locale(), { style: 'currency', currency });
   MONEY.set(currency, known);
   return known.format(amount);
 }

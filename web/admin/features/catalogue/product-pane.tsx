@@ -1,13 +1,13 @@
 import { Link } from 'react-router';
-import { count, day, moment, number } from '../../shared/words';
-import { Failure, Loading } from '../../ui/empty';
+import { day, moment, number } from '../../shared/format';
+import { Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
-import { useShopPicture } from '../setup/queries';
-import { Drop } from './marks';
+import { useShopPicture } from '../shop/queries';
+import { StatusDrop } from './nod-marks';
 import { PriceCurve, pricedVariant } from './price-curve';
 import { money } from './price-line';
 import { useProductView, type ProductView } from './queries';
-import { ordinal } from './table';
+import { T, t } from '../../shared/t';
 
 interface ProductPaneProps {
   slug: string;
@@ -32,8 +32,11 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
           <p className="text-[13px] text-ink-2">
             {[
               product.brand,
-              count(product.variants.length, 'variant'),
-              product.firstPublished && `first sold ${day(product.firstPublished)}`,
+              t('catalogue.productPane.variants', { variants: product.variants.length }),
+              product.firstPublished &&
+                t('catalogue.productPane.inTheShopSince', {
+                  firstPublished: day(product.firstPublished),
+                }),
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -41,7 +44,7 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
         </div>
         <button
           type="button"
-          aria-label="Close"
+          aria-label={t('catalogue.productPane.close')}
           className="rounded-lg border border-line-2 px-2 py-0.5 hover:bg-paper-2"
           onClick={onClose}
         >
@@ -50,7 +53,7 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
       </header>
       <div
         role="region"
-        aria-label="What is so about it"
+        aria-label={t('catalogue.productPane.details')}
         tabIndex={0}
         className="min-h-0 flex-1 overflow-y-auto px-4.5 pb-4"
       >
@@ -61,16 +64,18 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
       </div>
       <footer className="flex gap-2 border-t border-line px-4.5 py-3">
         <Link
-          className="rounded-lg bg-plum px-4 py-2 font-semibold text-white hover:bg-plum-2"
+          className="rounded-lg bg-ink px-4 py-2 font-semibold text-paper hover:bg-dark-2"
           to={`/pages/product/${slug}`}
         >
-          See its page
+          {t('catalogue.productPane.viewPage')}
         </Link>
         <Link
           className="rounded-lg border border-line-3 px-4 py-2 hover:bg-paper-2"
           to={`/reviews?product=${slug}`}
         >
-          {product.reviews === 0 ? 'Its reviews' : `Its ${count(product.reviews, 'review')}`}
+          {product.reviews === 0
+            ? t('catalogue.productPane.reviews')
+            : t('catalogue.productPane.reviews2', { reviews: product.reviews })}
         </Link>
       </footer>
     </article>
@@ -80,25 +85,34 @@ export function ProductPane({ slug, onClose }: ProductPaneProps) {
 function Nods({ product }: { product: ProductView }) {
   const shown = product.nods.filter((nod) => nod.shown).length;
   return (
-    <section className="mt-3 border-t border-line pt-2.5" aria-label="Its nods, and why">
+    <section
+      className="mt-3 border-t border-line pt-2.5"
+      aria-label={t('catalogue.productPane.nodsAndReasons')}
+    >
       <p className="flex justify-between">
-        <b>Its nods, and why</b>
+        <b>{t('catalogue.productPane.nodsAndReasons')}</b>
         <span className="text-[13px] text-ink-2">
-          {shown} show, {product.nods.length - shown} don’t
+          <T
+            id="catalogue.productPane.shownNotShown"
+            values={{ shown, nods: product.nods.length - shown }}
+          />
         </span>
       </p>
       <ul>
         {product.nods.map((nod) => (
           <li key={nod.nod} className="flex gap-2.5 border-b border-line/60 py-1.5 last:border-0">
             <span className="pt-0.5">
-              <Drop shown={nod.shown} />
+              <StatusDrop shown={nod.shown} />
             </span>
             <div className="min-w-0 flex-1">
               <p className="flex justify-between gap-2">
                 <span className="font-semibold">{nod.name}</span>
                 {nod.until && (
                   <span className="shrink-0 text-[13px] text-ink-2">
-                    until {moment(nod.until, product.zone)}
+                    <T
+                      id="catalogue.productPane.until"
+                      values={{ until: moment(nod.until, product.zone) }}
+                    />
                   </span>
                 )}
               </p>
@@ -118,20 +132,32 @@ function Nods({ product }: { product: ProductView }) {
 
 function Prices({ product }: { product: ProductView }) {
   const drawn = pricedVariant(product);
-  if (!drawn) return <p className="mt-3 text-ink-2">No price is known.</p>;
+  if (!drawn) return <p className="mt-3 text-ink-2">{t('catalogue.productPane.noPriceKnown')}</p>;
   return (
-    <section className="mt-3 border-t border-line pt-2.5" aria-label="Price">
+    <section
+      className="mt-3 border-t border-line pt-2.5"
+      aria-label={t('catalogue.productPane.price')}
+    >
       <p className="flex justify-between">
-        <b>Price</b>
-        <span className="text-[13px] text-ink-2">{drawn.sku}, 90 days to today</span>
+        <b>{t('catalogue.productPane.price')}</b>
+        <span className="text-[13px] text-ink-2">
+          <T id="catalogue.productPane.past90Days" values={{ sku: drawn.sku }} />
+        </span>
       </p>
       <PriceCurve variant={drawn} now={product.now} zone={product.zone} width={340} />
       <table className="sr-only">
-        <caption>Price of {drawn.sku}</caption>
+        <caption>
+          <T id="catalogue.productPane.priceOf" values={{ sku: drawn.sku }} />
+        </caption>
         <tbody>
           {drawn.prices.map((step) => (
             <tr key={step.from}>
-              <td>from {moment(step.from, product.zone)}</td>
+              <td>
+                <T
+                  id="catalogue.productPane.from"
+                  values={{ from: moment(step.from, product.zone) }}
+                />
+              </td>
               <td>{money(step.price, drawn.currency)}</td>
             </tr>
           ))}
@@ -145,21 +171,38 @@ function Sold({ product }: { product: ProductView }) {
   const most = Math.max(1, ...product.weeks.map((week) => week.units));
   const place = product.sold;
   return (
-    <section className="mt-3 border-t border-line pt-2.5" aria-label="Sold per week">
+    <section
+      className="mt-3 border-t border-line pt-2.5"
+      aria-label={t('catalogue.productPane.soldPerWeek')}
+    >
       <p className="flex justify-between gap-3">
-        <b>Sold per week</b>
+        <b>{t('catalogue.productPane.soldPerWeek')}</b>
         {place && (
           <span className="text-right text-[13px] text-ink-2">
-            {ordinal(place.rank)} of {place.of} in {place.group || 'the shop'}:{' '}
-            {count(place.units, 'unit')} in 30 days
-            {place.next !== undefined && `; the next above has ${number(place.next)}`}
+            <T
+              id="catalogue.productPane.noOfInSoldIn"
+              values={{
+                rank: place.rank,
+                of: place.of,
+                group: place.group || t('catalogue.productPane.theShop'),
+                units: place.units,
+                next:
+                  place.next !== undefined &&
+                  t('catalogue.productPane.theNextBest', { next: place.next }),
+              }}
+            />
           </span>
         )}
       </p>
       <ol className="mt-1 grid h-16 grid-cols-12 items-end gap-1.5">
         {product.weeks.map((week, i) => (
           <li key={week.from} className="text-center text-[11px] text-ink-2">
-            <span aria-label={`week from ${day(week.from)}: ${count(week.units, 'unit')}`}>
+            <span
+              aria-label={t('catalogue.productPane.weekOfSold', {
+                from: day(week.from),
+                units: week.units,
+              })}
+            >
               {number(week.units)}
             </span>
             <span
@@ -176,14 +219,17 @@ function Sold({ product }: { product: ProductView }) {
 
 function Variants({ product }: { product: ProductView }) {
   return (
-    <section className="mt-3 border-t border-line pt-2.5" aria-label="Variants">
+    <section
+      className="mt-3 border-t border-line pt-2.5"
+      aria-label={t('catalogue.productPane.variants2')}
+    >
       <table className="w-full text-[13px]">
         <thead className="sr-only">
           <tr>
-            <th>SKU</th>
-            <th>Price</th>
-            <th>Before</th>
-            <th>Stock</th>
+            <th>{t('catalogue.productPane.sku')}</th>
+            <th>{t('catalogue.productPane.price')}</th>
+            <th>{t('catalogue.productPane.previousPrice')}</th>
+            <th>{t('catalogue.productPane.stock')}</th>
           </tr>
         </thead>
         <tbody>
@@ -191,23 +237,33 @@ function Variants({ product }: { product: ProductView }) {
             <tr key={variant.sku} className="border-b border-line/60 last:border-0">
               <td className="py-1">{variant.sku}</td>
               <td className="tabular-nums">
-                {variant.price === undefined ? 'unknown' : money(variant.price, variant.currency)}
+                {variant.price === undefined
+                  ? t('catalogue.productPane.notKnown')
+                  : money(variant.price, variant.currency)}
               </td>
               <td className="text-ink-2 tabular-nums">
                 {variant.prior !== undefined && (
                   <>
-                    <s>{money(variant.prior, variant.currency)}</s> {variant.percentOff}% off
+                    <T
+                      id="catalogue.productPane.off"
+                      values={{
+                        s: <s>{money(variant.prior, variant.currency)}</s>,
+                        percentOff: variant.percentOff,
+                      }}
+                    />
                   </>
                 )}
               </td>
               <td className="text-right">
                 {variant.madeToOrder
-                  ? 'made to order'
+                  ? t('catalogue.productPane.madeToOrder')
                   : variant.stock === undefined
-                    ? 'stock unknown'
-                    : variant.stock === 0 && variant.backOn
-                      ? `none, back ${day(variant.backOn)}`
-                      : `${number(variant.stock)} in stock`}
+                    ? t('catalogue.productPane.stockUnknown')
+                    : variant.stock === 0 && variant.availableFrom
+                      ? t('catalogue.productPane.soldOutBack', {
+                          backOn: day(variant.availableFrom),
+                        })
+                      : t('catalogue.productPane.inStock', { stock: variant.stock })}
               </td>
             </tr>
           ))}

@@ -124,7 +124,7 @@ export function useFeedRun(id: number | undefined) {
 }
 
 /** Something done with feeds; all that speaks of products is asked again. */
-export function useFeedAct<Given, Got>(act: (given: Given) => Promise<Got>) {
+export function useFeedAction<Given, Got>(act: (given: Given) => Promise<Got>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: act,
@@ -138,10 +138,21 @@ export function useFeedAct<Given, Got>(act: (given: Given) => Promise<Got>) {
 
 const path = (kind: FeedKind) => ({ path: { kind: kind.toLowerCase() } });
 
-export function bringFile({ kind, file, whole }: { kind: FeedKind; file: File; whole: boolean }) {
+export function uploadFeedFile({
+  kind,
+  file,
+  whole,
+}: {
+  kind: FeedKind;
+  file: File;
+  whole: boolean;
+}) {
   const form = new FormData();
   form.append('file', file);
-  return sendForm<FeedDetail>(`/api/v1/feeds/${kind.toLowerCase()}/files?whole=${whole}`, form);
+  return sendForm<FeedDetail>('/api/v1/feeds/{kind}/files', form, {
+    path: { kind: kind.toLowerCase() },
+    query: { whole: String(whole) },
+  });
 }
 
 export const follow = (given: { kind: FeedKind; address: string; everyHours: number }) =>
@@ -152,14 +163,14 @@ export const follow = (given: { kind: FeedKind; address: string; everyHours: num
     }),
   );
 
-export const leaveFeed = (kind: FeedKind) =>
+export const stopFeed = (kind: FeedKind) =>
   need(api.DELETE('/api/v1/feeds/{kind}', { params: path(kind) }));
 
-export const askNow = (kind: FeedKind) =>
-  need(api.POST('/api/v1/feeds/{kind}/now', { params: path(kind) }));
+export const updateNow = (kind: FeedKind) =>
+  need(api.POST('/api/v1/feeds/{kind}/update', { params: path(kind) }));
 
-export const takeHeld = (id: number) =>
-  need(api.POST('/api/v1/feeds/runs/{id}/take', { params: { path: { id } } }));
+export const applyUpdate = (id: number) =>
+  need(api.POST('/api/v1/feeds/runs/{id}/apply', { params: { path: { id } } }));
 
-export const dropHeld = (id: number) =>
-  need(api.POST('/api/v1/feeds/runs/{id}/drop', { params: { path: { id } } }));
+export const discardUpdate = (id: number) =>
+  need(api.POST('/api/v1/feeds/runs/{id}/discard', { params: { path: { id } } }));

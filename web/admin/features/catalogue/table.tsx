@@ -1,11 +1,12 @@
 import { useEffect, useRef } from 'react';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { number } from '../../shared/words';
-import { useShopPicture } from '../setup/queries';
-import { Drop, KindMark } from './marks';
+import { number, decimal } from '../../shared/format';
+import { useShopPicture } from '../shop/queries';
+import { StatusDrop, KindMark } from './nod-marks';
 import { money, PriceLine } from './price-line';
 import type { NodColumn, ProductRow } from './queries';
-import { WhyPop } from './why-pop';
+import { ReasonPopover } from './reason-popover';
+import { T, t } from '../../shared/t';
 
 interface TableProps {
   rows: ProductRow[];
@@ -48,7 +49,7 @@ export function ProductTable(props: TableProps) {
   return (
     <div
       role="table"
-      aria-label="Products"
+      aria-label={t('catalogue.table.products')}
       aria-rowcount={total}
       className="flex min-h-0 flex-1 flex-col"
     >
@@ -60,28 +61,31 @@ export function ProductTable(props: TableProps) {
           <span role="columnheader">
             <input
               type="checkbox"
-              className="size-4 accent-plum"
-              aria-label="Choose all that are loaded"
+              className="size-4 accent-ink"
+              aria-label={t('catalogue.table.selectAllLoadedProducts')}
               checked={all}
               onChange={() => onChoose(all ? new Set() : new Set(rows.map((row) => row.id)))}
             />
           </span>
           <span role="columnheader" className="col-span-2">
-            Product
+            {t('catalogue.table.product')}
           </span>
           <span role="columnheader" className={at === undefined ? 'col-span-2' : ''}>
-            {at === undefined ? 'Price and 90 days of it' : 'Price'}
+            {at === undefined ? t('catalogue.table.pricePast90Days') : t('catalogue.table.price')}
           </span>
           <span role="columnheader" className="text-right">
-            Stock
+            {t('catalogue.table.stock')}
           </span>
           <span role="columnheader" className="pl-3">
-            Sold in 30 days
+            {t('catalogue.table.soldIn30Days')}
           </span>
-          <span role="columnheader">Rating</span>
+          <span role="columnheader">{t('catalogue.table.rating')}</span>
           <span role="columnheader">
             <span className="mb-0.5 block whitespace-nowrap" aria-hidden>
-              Shows <Drop shown /> or not here <Drop shown={false} />
+              <T
+                id="catalogue.table.shownNotShown"
+                values={{ drop: <StatusDrop shown />, drop2: <StatusDrop shown={false} /> }}
+              />
             </span>
             <span className="flex">
               {nods.map((nod) => (
@@ -99,7 +103,7 @@ export function ProductTable(props: TableProps) {
         role="rowgroup"
         className="min-h-0 flex-1 overflow-y-auto bg-paper"
         tabIndex={0}
-        aria-label="Rows"
+        aria-label={t('catalogue.table.rows')}
       >
         <div
           role="presentation"
@@ -148,8 +152,8 @@ function Row({
       <span role="cell">
         <input
           type="checkbox"
-          className="size-4 accent-plum"
-          aria-label={`Choose ${row.title}`}
+          className="size-4 accent-ink"
+          aria-label={t('catalogue.table.select', { title: row.title })}
           checked={chosen.has(row.id)}
           onChange={toggle}
         />
@@ -173,12 +177,13 @@ function Row({
           {row.title}
         </button>
         <span className="block truncate text-[13px] text-ink-2">
-          {[row.category, ...row.tags].filter(Boolean).join(' · ') || 'in no category'}
+          {[row.category, ...row.tags].filter(Boolean).join(' · ') ||
+            t('catalogue.table.noCategory')}
         </span>
       </span>
       <span role="cell" className="tabular-nums">
         {row.price === undefined ? (
-          <span className="text-ink-2">unknown</span>
+          <span className="text-ink-2">{t('catalogue.table.unknown')}</span>
         ) : (
           <>
             {money(row.price, row.currency)}
@@ -195,9 +200,9 @@ function Row({
       )}
       <span role="cell" className="text-right tabular-nums">
         {row.madeToOrder ? (
-          <span className="text-[13px] text-ink-2">to order</span>
+          <span className="text-[13px] text-ink-2">{t('catalogue.table.madeToOrder')}</span>
         ) : row.stock === undefined ? (
-          <span className="text-[13px] text-ink-2">unknown</span>
+          <span className="text-[13px] text-ink-2">{t('catalogue.table.unknown')}</span>
         ) : (
           <span className={row.stock === 0 ? 'font-bold text-rust-ink' : ''}>
             {number(row.stock)}
@@ -207,22 +212,24 @@ function Row({
       <span role="cell" className="min-w-0 pl-3">
         <b className="tabular-nums">{number(row.sold?.units ?? 0)}</b>
         <span className="block truncate text-[13px] text-ink-2">
-          {row.sold ? `${ordinal(row.sold.rank)} of ${row.sold.of}` : ''}
+          {row.sold ? t('catalogue.table.noOf', { rank: row.sold.rank, of: row.sold.of }) : ''}
         </span>
       </span>
       <span role="cell">
-        {row.mean === undefined ? (
-          <span className="text-[13px] text-ink-2">none yet</span>
+        {row.average === undefined ? (
+          <span className="text-[13px] text-ink-2">{t('catalogue.table.noReviews')}</span>
         ) : (
           <>
-            <b className="tabular-nums">{row.mean.toFixed(1)}</b>
-            <span className="block text-[13px] text-ink-2">of {number(row.reviews)}</span>
+            <b className="tabular-nums">{decimal(row.average)}</b>
+            <span className="block text-[13px] whitespace-nowrap text-ink-2">
+              <T id="catalogue.table.from" values={{ reviews: row.reviews }} />
+            </span>
           </>
         )}
       </span>
       <span role="cell" className="flex">
         {nods.map((nod, i) => (
-          <WhyPop
+          <ReasonPopover
             key={nod.nod}
             column={nod}
             shown={row.nods[i]?.shown ?? false}
@@ -234,9 +241,3 @@ function Row({
     </div>
   );
 }
-
-const PLACES = new Intl.PluralRules('en', { type: 'ordinal' });
-const SUFFIX: Record<string, string> = { one: 'st', two: 'nd', few: 'rd', other: 'th' };
-
-/** 1st, 2nd, 3rd, 4th */
-export const ordinal = (n: number) => `${n}${SUFFIX[PLACES.select(n)] ?? 'th'}`;

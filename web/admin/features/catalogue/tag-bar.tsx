@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import { Button } from '../../ui/button';
-import { Pick } from '../../ui/pick';
-import { count } from '../../shared/words';
-import { useSay } from '../../ui/toasts';
+import { InlineSelect } from '../../ui/inline-select';
+
+import { useNotify } from '../../ui/toasts';
 import { useTagEffects, useTagging, useTags } from './queries';
+import { t } from '../../shared/t';
 
 interface TagBarProps {
   chosen: ReadonlySet<number>;
@@ -16,7 +17,7 @@ export function TagBar({ chosen, onClear, onDone }: TagBarProps) {
   const [tag, setTag] = useState('');
   const [has, setHas] = useState<'give' | 'take'>('give');
   const tags = useTags();
-  const { sayProblem } = useSay();
+  const { sayProblem } = useNotify();
   const act = useTagging();
   const tagging = { products: [...chosen], tag: tag.trim(), has: has === 'give' };
   const effects = useTagEffects(tagging);
@@ -24,8 +25,11 @@ export function TagBar({ chosen, onClear, onDone }: TagBarProps) {
     act.mutate(tagging, {
       onSuccess: ({ changed }) => {
         const words = tagging.has
-          ? `Gave ${count(changed.length, 'product')} the tag “${tagging.tag}”`
-          : `Took the tag “${tagging.tag}” from ${count(changed.length, 'product')}`;
+          ? t('catalogue.tagBar.tagAddedToProducts', { changed: changed.length, tag: tagging.tag })
+          : t('catalogue.tagBar.tagRemovedFromProducts', {
+              tag: tagging.tag,
+              changed: changed.length,
+            });
         onDone(words, () => {
           if (changed.length > 0) act.mutate({ ...tagging, products: changed, has: !tagging.has });
         });
@@ -34,30 +38,30 @@ export function TagBar({ chosen, onClear, onDone }: TagBarProps) {
     });
   return (
     <form
-      aria-label="Chosen products"
-      className="flex flex-wrap items-center gap-x-3 gap-y-1.5 bg-plum-deep px-4.5 py-2.5 text-on-plum"
+      aria-label={t('catalogue.tagBar.selectedProducts')}
+      className="flex flex-wrap items-center gap-x-3 gap-y-1.5 bg-dark px-4.5 py-2.5 text-on-dark"
       onSubmit={(event) => {
         event.preventDefault();
         if (tagging.tag) run();
       }}
     >
-      <b>{count(chosen.size, 'chosen', 'chosen')}</b>
+      <b>{t('catalogue.tagBar.selected', { count: chosen.size })}</b>
       <span className="rounded-lg bg-paper px-2 py-1 text-ink">
-        <Pick
-          label="What to do"
+        <InlineSelect
+          label={t('catalogue.tagBar.action')}
           value={has}
           choices={[
-            { value: 'give', text: 'give them the tag' },
-            { value: 'take', text: 'take from them the tag' },
+            { value: 'give', text: t('catalogue.tagBar.addTheTag') },
+            { value: 'take', text: t('catalogue.tagBar.removeTheTag') },
           ]}
           onPick={setHas}
         />{' '}
         <input
-          aria-label="Tag"
+          aria-label={t('catalogue.tagBar.tag')}
           list="known-tags"
           maxLength={40}
           value={tag}
-          placeholder="such as winter gift"
+          placeholder={t('catalogue.tagBar.eGWinterGift')}
           className="w-40 border-b-2 border-saffron bg-transparent px-1 font-semibold"
           onChange={(event) => setTag(event.target.value)}
         />
@@ -67,15 +71,16 @@ export function TagBar({ chosen, onClear, onDone }: TagBarProps) {
           ))}
         </datalist>
       </span>
-      <Button look="onPlum" type="submit" disabled={!tagging.tag || act.isPending}>
-        {tagging.has ? 'Tag' : 'Untag'} {count(chosen.size, 'product')}
+      <Button look="onDark" type="submit" disabled={!tagging.tag || act.isPending}>
+        {tagging.has ? t('catalogue.tagBar.tag') : t('catalogue.tagBar.removeTagFrom')}{' '}
+        {t('catalogue.tagBar.products', { count: chosen.size })}
       </Button>
-      <span className="text-[13px] text-on-plum-2" role="status">
+      <span className="text-[13px] text-on-dark-2" role="status">
         {tagging.tag && effects.data && effect(effects.data)}
       </span>
       <span className="flex-1" />
       <button type="button" className="text-saffron underline" onClick={onClear}>
-        Choose none
+        {t('catalogue.tagBar.clearSelection')}
       </button>
     </form>
   );
@@ -87,13 +92,13 @@ interface Effects {
 }
 
 function effect({ changed, effects }: Effects): string {
-  if (changed === 0) return 'They are so already.';
-  if (effects.length === 0) return `It changes ${count(changed, 'product')}; no nod goes by it.`;
+  if (changed === 0) return t('catalogue.tagBar.nothingToChange');
+  if (effects.length === 0) return t('catalogue.tagBar.productsChangeNoNodUses', { changed });
   return effects
     .map(({ name, newly, noLonger }) =>
       [
-        newly > 0 && `${name}: ${newly} of the ${changed} would newly show it`,
-        noLonger > 0 && `${name}: ${noLonger} would show it no longer`,
+        newly > 0 && t('catalogue.tagBar.wouldAppearOnOfThe', { name, newly, changed }),
+        noLonger > 0 && t('catalogue.tagBar.wouldDisappearFrom', { name, noLonger }),
       ]
         .filter(Boolean)
         .join('; '),

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { INPUT } from '../pages/faces/inputs';
+import { INPUT } from '../../ui/inputs';
 import { SmallPick } from './small-pick';
+import { T, t } from '../../shared/t';
 
 interface Dates {
   first: string;
@@ -29,24 +30,36 @@ export function DatesPick({ label, value, shown, onSet }: DatesPickProps) {
       onKeep={() => onSet({ first, last: last || first })}
     >
       <label className="flex items-baseline justify-between gap-2">
-        from
-        <input
-          type="date"
-          required
-          aria-label="First day"
-          className={INPUT}
-          value={first}
-          onChange={(event) => setFirst(event.target.value)}
+        <T
+          id="delivery.datesPick.from"
+          values={{
+            input: (
+              <input
+                type="date"
+                required
+                aria-label={t('delivery.datesPick.firstDay')}
+                className={INPUT}
+                value={first}
+                onChange={(event) => setFirst(event.target.value)}
+              />
+            ),
+          }}
         />
       </label>
       <label className="flex items-baseline justify-between gap-2">
-        to, that day included
-        <input
-          type="date"
-          aria-label="Last day"
-          className={INPUT}
-          value={last}
-          onChange={(event) => setLast(event.target.value)}
+        <T
+          id="delivery.datesPick.toIncluded"
+          values={{
+            input: (
+              <input
+                type="date"
+                aria-label={t('delivery.datesPick.lastDay')}
+                className={INPUT}
+                value={last}
+                onChange={(event) => setLast(event.target.value)}
+              />
+            ),
+          }}
         />
       </label>
     </SmallPick>

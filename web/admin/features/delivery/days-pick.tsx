@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { Figure } from '../pages/faces/inputs';
+import { NumberField } from '../../ui/inputs';
 import { SmallPick } from './small-pick';
 import type { Days } from './queries';
+import { T, t } from '../../shared/t';
 
 interface DaysPickProps {
   label: string;
@@ -35,13 +36,34 @@ export function DaysPick({ label, value, shown, none, isOverruled = false, onSet
       }
     >
       <span className="flex flex-wrap items-baseline gap-1.5 text-ink-2">
-        from
-        <Figure label="Fewest working days" value={least} step={1} onSet={setLeast} />
-        to
-        <Figure label="Most working days" value={most} step={1} onSet={setMost} />
-        <span className="whitespace-nowrap">working days</span>
+        <T
+          id="delivery.daysPick.fromToWorkingDays"
+          values={{
+            figure: (
+              <NumberField
+                label={t('delivery.daysPick.minimumWorkingDays')}
+                value={least}
+                step={1}
+                onSet={setLeast}
+              />
+            ),
+            figure2: (
+              <NumberField
+                label={t('delivery.daysPick.maximumWorkingDays')}
+                value={most}
+                step={1}
+                onSet={setMost}
+              />
+            ),
+            span: (chunks) => <span className="whitespace-nowrap">{chunks}</span>,
+          }}
+        />
       </span>
-      {none && <span className="text-[13px] text-ink-2">Both empty: {none}.</span>}
+      {none && (
+        <span className="text-[13px] text-ink-2">
+          <T id="delivery.daysPick.leaveBothEmptyFor" values={{ none }} />
+        </span>
+      )}
     </SmallPick>
   );
 }

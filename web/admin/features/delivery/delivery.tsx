@@ -1,29 +1,31 @@
 import { Link, useSearchParams } from 'react-router';
-import { Empty, Failure, Loading } from '../../ui/empty';
+import { Empty, Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
 import { useProducts } from '../../ui/product-pick';
-import { useSay } from '../../ui/toasts';
-import { useKeys, type ToldKeys } from '../../shared/keys';
+import { useNotify } from '../../ui/toasts';
+import { useKeys, type KeyNames } from '../../shared/keys';
 import { useTags } from '../catalogue/queries';
 import { useShopTime } from '../../shared/shop-time';
-import { useCategories } from '../pages/queries';
+import { useCategories } from '../layout/queries';
 import { Calendar } from './calendar';
-import { Closed } from './closed';
+import { Closures } from './closures';
 import { Destinations } from './destinations';
-import { Kept } from './kept';
-import { Layers } from './layers';
+import { OnTime } from './on-time';
+import { Returns } from './returns';
+import { Rules } from './rules';
 import { OrderSentence } from './order-sentence';
-import { Reads } from './reads';
+import { ShopperPreview } from './shopper-preview';
 import { Lines } from './lines';
 import {
   useDelivery,
-  useJourney,
+  useEstimate,
   useSetDelivery,
-  useDoAgain,
-  useTakeBack,
+  useRedo,
+  useUndo,
   type Ordered,
   type Settings,
 } from './queries';
+import { T, t } from '../../shared/t';
 
 /** When orders leave and arrive: the days that count, whose timing wins, the ways, what was kept. */
 export function Delivery() {
@@ -35,29 +37,34 @@ export function Delivery() {
   const tags = useTags();
   const first = products.data?.items[0]?.slug;
   const order = readOrder(query, first);
-  const journey = useJourney(order);
+  const journey = useEstimate(order);
   const set = useSetDelivery();
-  useUndo(set.isPending);
+  useUndoKeys(set.isPending);
   if (isLost(delivery))
     return <Failure error={delivery.error} again={() => void delivery.refetch()} />;
   if (!delivery.data || !clock.data || !products.data) return <Loading />;
   const view = delivery.data;
   const change = (part: Partial<Ordered>) =>
     setQuery(written({ ...order, ...part }), { replace: true });
-  const put = (settings: Settings, words: string) =>
-    set.mutateAsync({ revision: view.revision, words, settings });
+  const put = (settings: Settings, message: string) =>
+    set.mutateAsync({ revision: view.revision, message, settings });
   const names = new Map([
     ...categories.map(({ value, text }) => [value, text] as const),
     ...products.data.items.map(({ slug, title }) => [slug, title] as const),
   ]);
   if (products.data.total === 0)
     return (
-      <Empty level={1} title="Delivery waits for your products">
-        When something arrives depends on what is ordered. Bring your products in, then say when
-        orders leave and how long they are on the way.{' '}
-        <Link to="/catalogue/feeds" className="text-plum underline">
-          Bring products in
-        </Link>
+      <Empty level={1} title={t('delivery.delivery.noProductsYet')}>
+        <T
+          id="delivery.delivery.deliveryDatesDependOnThe"
+          values={{
+            link: (chunks) => (
+              <Link to="/catalogue/feeds" className="text-plum underline">
+                {chunks}
+              </Link>
+            ),
+          }}
+        />
       </Empty>
     );
   const loose = view.gaps.filter((gap) => gap.where === '');
@@ -72,17 +79,17 @@ export function Delivery() {
       <div className="min-h-0 flex-1 overflow-y-auto px-5 py-3.5">
         {loose.length > 0 && (
           <ul
-            aria-label="What is missing"
+            aria-label={t('delivery.delivery.missingSettings')}
             className="mb-3 rounded-xl border border-rust/40 bg-rust-soft px-4 py-2 text-[13.5px] text-rust-ink"
           >
             {loose.map((gap) => (
-              <li key={gap.words}>{gap.words}</li>
+              <li key={gap.text}>{gap.text}</li>
             ))}
           </ul>
         )}
         <div className="grid grid-cols-[minmax(0,808fr)_minmax(0,420fr)] items-start gap-3">
           <DaysThatCount journey={journey} />
-          <Layers
+          <Rules
             view={view}
             journey={journey.data}
             names={names}
@@ -98,11 +105,18 @@ export function Delivery() {
               onCountry={(country) => change({ country })}
               onSet={put}
             />
-            <Kept view={view} onSet={put} />
+            <OnTime view={view} onSet={put} />
           </div>
           <div className="flex flex-col gap-3">
-            <Reads order={order} none={journey.data?.arrival.none} />
-            <Closed view={view} onSet={put} />
+            <ShopperPreview order={order} none={journey.data?.arrival.none} />
+            <Returns
+              view={view}
+              order={order}
+              names={names}
+              tags={(tags.data?.items ?? []).map(({ tag }) => tag)}
+              onSet={put}
+            />
+            <Closures view={view} onSet={put} />
           </div>
         </div>
       </div>
@@ -110,17 +124,25 @@ export function Delivery() {
   );
 }
 
-function DaysThatCount({ journey }: { journey: ReturnType<typeof useJourney> }) {
+function DaysThatCount({ journey }: { journey: ReturnType<typeof useEstimate> }) {
   return (
     <section
-      aria-label="The days that count"
+      aria-label={t('delivery.delivery.dayByDay')}
       className="min-w-0 rounded-xl border border-line bg-paper px-4 py-3"
     >
       <div className="flex items-baseline gap-2.5">
-        <h2 className="text-base">The days that count</h2>
+        <h2 className="text-base">{t('delivery.delivery.dayByDay')}</h2>
         <span className="ml-auto text-[12.5px] text-ink-2">
-          the hour under a weekday is its dispatch cut-off
-          {journey.data && `, ${journey.data.zone.split('/').at(-1)?.replace('_', ' ')} time`}
+          <T
+            id="delivery.delivery.theTimeBelowAWeekday"
+            values={{
+              journey:
+                journey.data &&
+                t('delivery.delivery.time', {
+                  place: journey.data.town,
+                }),
+            }}
+          />
         </span>
       </div>
       {isLost(journey) && <Failure error={journey.error} again={() => void journey.refetch()} />}
@@ -151,29 +173,30 @@ function written({ products, variant, at, country }: Ordered): Record<string, st
   };
 }
 
-const TOLD: ToldKeys = [
-  ['Z', 'take the newest change of the timings back'],
-  ['⇧ Z', 'do it again'],
+const TOLD: KeyNames = [
+  ['Z', t('delivery.delivery.undoTheLastChange')],
+  ['⇧ Z', t('delivery.delivery.redo')],
 ];
 
-/** Z takes the newest change of the timings back, once it is kept. */
-function useUndo(isKeeping: boolean): void {
-  const takeBack = useTakeBack();
-  const doAgain = useDoAgain();
-  const { say, sayProblem } = useSay();
+/** Z takes the newest change of the delivery rules back, once it is kept. */
+function useUndoKeys(isKeeping: boolean): void {
+  const takeBack = useUndo();
+  const doAgain = useRedo();
+  const { say, sayProblem } = useNotify();
   useKeys(
     {
       'Shift+z': () => {
         if (isKeeping || doAgain.isPending) return;
         doAgain.mutate(undefined, {
-          onSuccess: (words) => words && say(`Done again: ${words}`),
+          onSuccess: (words) => words && say(t('delivery.delivery.redone', { words })),
           onError: sayProblem,
         });
       },
       z: () => {
         if (isKeeping || takeBack.isPending) return;
         takeBack.mutate(undefined, {
-          onSuccess: (words) => words !== undefined && say(`Taken back: ${words}.`),
+          onSuccess: (words) =>
+            words !== undefined && say(t('delivery.delivery.undone', { words })),
           onError: sayProblem,
         });
       },

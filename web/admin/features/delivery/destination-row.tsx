@@ -1,14 +1,21 @@
 import { Menu, MenuItem } from '../../ui/menu';
-import { Caret } from '../../ui/pick';
+import { Caret } from '../../ui/inline-select';
 import { PickMany } from '../../ui/pick-many';
-import { country } from '../../shared/words';
-import { useSay } from '../../ui/toasts';
-import { DAY_CHOICES } from '../pages/faces/inputs';
+import { country } from '../../shared/format';
+import { useNotify } from '../../ui/toasts';
+import { DAY_CHOICES } from '../../ui/inputs';
 import { DatesPick } from './dates-pick';
 import { DaysPick } from './days-pick';
 import { RegionsPick } from './regions-pick';
-import { arrives, range, season, weekdays } from './words';
+import { arrives, range, season, weekdays } from './labels';
 import type { Destination } from './queries';
+import { T, t } from '../../shared/t';
+
+/** On which days beside the carrier's weekdays nothing comes. */
+function exceptions(picksRegions: boolean, hasHolidays: boolean) {
+  if (picksRegions) return hasHolidays ? 'REGIONS_NAMED' : 'REGIONS';
+  return hasHolidays ? 'NAMED' : 'NONE';
+}
 
 export type Act = 'remove' | 'copy';
 
@@ -34,8 +41,9 @@ export function DestinationRow({
   onSet,
   onPut,
 }: RowProps) {
-  const { sayProblem } = useSay();
+  const { sayProblem } = useNotify();
   const name = country(one.country);
+  const holidays = arrival?.holidays.slice(0, 3) ?? [];
   const set = (change: Partial<Destination>) => onSet({ ...one, ...change });
   const quick = (change: Partial<Destination>) => void set(change).catch(sayProblem);
   return (
@@ -54,14 +62,14 @@ export function DestinationRow({
           <>
             {' '}
             <DatesPick
-              label={`Season, ${name}`}
+              label={t('delivery.destinationRow.season', { name })}
               value={one.season}
               shown={season(one.season)}
               onSet={(dates) => set({ season: dates })}
             />
           </>
         )}
-        {!one.on && ' (off)'}
+        {!one.on && <> {t('delivery.destinationRow.off')}</>}
         {gaps.map((gap) => (
           <span key={gap} className="block text-[13px] text-rust-ink">
             {gap}
@@ -71,43 +79,42 @@ export function DestinationRow({
       <td className="pr-2">
         {one.promised ? (
           <DaysPick
-            label={`Days on the way, ${name}`}
+            label={t('delivery.destinationRow.transitTime', { name })}
             value={one.transit}
-            shown={one.transit ? range(one.transit) : 'as elsewhere'}
-            none="as elsewhere"
+            shown={one.transit ? range(one.transit) : t('delivery.destinationRow.asElsewhere')}
+            none={t('delivery.destinationRow.sameAsOtherCountries')}
             onSet={(transit) => set({ transit })}
           />
         ) : (
-          'no promise'
+          t('delivery.destinationRow.noDeliveryDate')
         )}
       </td>
       <td className="pr-2">
-        <PickMany
-          label={`Carrier days, ${name}`}
-          values={[...(one.days ?? usual)] as NonNullable<Destination['days']>}
-          any={weekdays([])}
-          shown={weekdays([...(one.days ?? usual)])}
-          choices={DAY_CHOICES}
-          onPick={(days) => quick({ days })}
+        <T
+          id="delivery.destinationRow.carrierDaysOnly"
+          values={{
+            days: (
+              <PickMany
+                label={t('delivery.destinationRow.carrierDays', { name })}
+                values={[...(one.days ?? usual)] as NonNullable<Destination['days']>}
+                any={weekdays([])}
+                shown={weekdays([...(one.days ?? usual)])}
+                choices={DAY_CHOICES}
+                onPick={(days) => quick({ days })}
+              />
+            ),
+            except: exceptions(isChosen, holidays.length > 0),
+            regions: (
+              <RegionsPick
+                label={t('delivery.destinationRow.carriersHolidays', { name })}
+                values={one.holidays ?? []}
+                none={t('delivery.destinationRow.itsOwnHolidays')}
+                onSet={(regions) => set({ holidays: regions.length > 0 ? regions : undefined })}
+              />
+            ),
+            holidays: <span className="text-ink-2">{holidays.join(', ')}</span>,
+          }}
         />
-        {isChosen && (
-          <>
-            {' '}
-            not on
-            <RegionsPick
-              label={`Carrier’s holidays, ${name}`}
-              values={one.holidays ?? []}
-              none="its own holidays"
-              onSet={(holidays) => set({ holidays: holidays.length > 0 ? holidays : undefined })}
-            />
-          </>
-        )}
-        {arrival && arrival.holidays.length > 0 && (
-          <span className="text-ink-2">
-            {isChosen ? ': ' : ', not '}
-            {arrival.holidays.slice(0, 3).join(', ')}
-          </span>
-        )}
       </td>
       <td
         className={`pr-2 whitespace-nowrap ${isChosen ? 'font-semibold' : ''}`}
@@ -118,18 +125,26 @@ export function DestinationRow({
       <td className="text-right">
         <Menu
           mark={<Caret />}
-          name={`More for ${name}`}
+          name={t('delivery.destinationRow.moreFor', { name })}
           className="rounded-md px-1.5 py-1 hover:bg-plum-soft"
         >
           <MenuItem onSelect={() => quick({ promised: !one.promised })}>
-            {one.promised ? 'Make no promise' : 'Make a promise'}
+            {one.promised
+              ? t('delivery.destinationRow.hideDeliveryDate')
+              : t('delivery.destinationRow.showDeliveryDate')}
           </MenuItem>
-          <MenuItem onSelect={() => quick({ days: undefined })}>The carrier’s usual days</MenuItem>
-          <MenuItem onSelect={() => onPut('copy')}>Copy, for a season</MenuItem>
+          <MenuItem onSelect={() => quick({ days: undefined })}>
+            {t('delivery.destinationRow.theCarriersUsualDays')}
+          </MenuItem>
+          <MenuItem onSelect={() => onPut('copy')}>
+            {t('delivery.destinationRow.copyForASeason')}
+          </MenuItem>
           <MenuItem onSelect={() => quick({ on: !one.on })}>
-            {one.on ? 'Switch off' : 'Switch on'}
+            {one.on ? t('delivery.destinationRow.turnOff') : t('delivery.destinationRow.turnOn')}
           </MenuItem>
-          <MenuItem onSelect={() => onPut('remove')}>Remove</MenuItem>
+          <MenuItem onSelect={() => onPut('remove')}>
+            {t('delivery.destinationRow.remove')}
+          </MenuItem>
         </Menu>
       </td>
     </tr>

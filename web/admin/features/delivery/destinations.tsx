@@ -1,20 +1,21 @@
 import { shopToday } from '../../shared/shop-time';
 import { PickMany } from '../../ui/pick-many';
 import { SearchPick } from '../../ui/search-pick';
-import { country } from '../../shared/words';
-import { useSay } from '../../ui/toasts';
-import { COUNTRIES, LIKELY } from '../pages/places';
-import { DAY_CHOICES } from '../pages/faces/inputs';
+import { country } from '../../shared/format';
+import { useNotify } from '../../ui/toasts';
+import { COUNTRIES, LIKELY } from '../layout/places';
+import { DAY_CHOICES } from '../../ui/inputs';
 import { DaysPick } from './days-pick';
 import { DestinationRow, type Act } from './destination-row';
-import { range, weekdays } from './words';
+import { range, weekdays } from './labels';
 import {
-  useArrivals,
+  useEstimatesByCountry,
   type DeliveryView,
   type Destination,
   type Ordered,
   type Settings,
 } from './queries';
+import { T, t } from '../../shared/t';
 
 interface DestinationsProps {
   view: DeliveryView;
@@ -26,15 +27,15 @@ interface DestinationsProps {
 /** How long the way to each country takes, and when an order placed now arrives there. */
 export function Destinations({ view, order, onCountry, onSet }: DestinationsProps) {
   const { settings } = view;
-  const arrivals = useArrivals(order);
-  const { sayProblem } = useSay();
+  const arrivals = useEstimatesByCountry(order);
+  const { sayProblem } = useNotify();
   const byId = new Map(arrivals.data?.map((arrival) => [arrival.id, arrival]));
   const put = (destinations: Destination[], words: string) =>
     onSet({ ...settings, destinations }, words);
   const replace = (next: Destination) =>
     put(
       settings.destinations.map((one) => (one.id === next.id ? next : one)),
-      `${country(next.country)} changed`,
+      t('delivery.destinations.changed', { country: country(next.country) }),
     );
   const add = (code: string) =>
     void put(
@@ -48,49 +49,73 @@ export function Destinations({ view, order, onCountry, onSet }: DestinationsProp
           transit: { least: 3, most: 5 },
         },
       ],
-      `${country(code)} added`,
+      t('delivery.destinations.added', { code: country(code) }),
     ).catch(sayProblem);
   return (
     <section
-      aria-label="Destinations"
+      aria-label={t('delivery.destinations.destinations')}
       className="min-w-0 rounded-xl border border-line bg-paper px-4 pt-2.5 pb-2"
     >
       <div className="flex flex-wrap items-baseline gap-2">
-        <h2 className="text-base">Destinations</h2>
+        <h2 className="text-base">{t('delivery.destinations.destinations')}</h2>
         <span className="text-[12.5px] text-ink-2">
-          the shop’s own country is{' '}
-          <SearchPick
-            label="Own country"
-            value={settings.home}
-            none="not told"
-            first={LIKELY}
-            choices={COUNTRIES}
-            onPick={(home) => void onSet({ ...settings, home }, 'own country').catch(sayProblem)}
+          <T
+            id="delivery.destinations.yourCountry3"
+            values={{
+              searchPick: (
+                <SearchPick
+                  label={t('delivery.destinations.yourCountry')}
+                  value={settings.home}
+                  none={t('delivery.destinations.notSet')}
+                  first={LIKELY}
+                  choices={COUNTRIES}
+                  onPick={(home) =>
+                    void onSet(
+                      { ...settings, home },
+                      t('delivery.destinations.yourCountry2'),
+                    ).catch(sayProblem)
+                  }
+                />
+              ),
+            }}
           />
         </span>
         <span className="ml-auto text-[12.5px] text-ink-2">
-          add a{' '}
-          <SearchPick
-            label="Add a country"
-            value={undefined}
-            none="country"
-            first={LIKELY}
-            choices={COUNTRIES.filter(
-              (one) => !settings.destinations.some((other) => other.country === one.value),
-            )}
-            onPick={(code) => code && add(code)}
+          <T
+            id="delivery.destinations.add"
+            values={{
+              searchPick: (
+                <SearchPick
+                  label={t('delivery.destinations.addACountry')}
+                  value={undefined}
+                  none={t('delivery.destinations.country')}
+                  first={LIKELY}
+                  choices={COUNTRIES.filter(
+                    (one) => !settings.destinations.some((other) => other.country === one.value),
+                  )}
+                  onPick={(code) => code && add(code)}
+                />
+              ),
+            }}
           />
         </span>
       </div>
       <table className="mt-1 w-full border-collapse text-[13.5px]">
         <thead>
           <tr className="border-b border-line-2 text-left text-[12px] text-ink-2">
-            <th className="py-0.5 pr-2 font-medium">Country</th>
-            <th className="pr-2 font-medium">Working days on the way</th>
-            <th className="pr-2 font-medium">Carrier calendar</th>
-            <th className="pr-2 font-medium">Ordered {order.at ? 'then' : 'now'}, arrives</th>
+            <th className="py-0.5 pr-2 font-medium">{t('delivery.destinations.country2')}</th>
+            <th className="pr-2 font-medium">{t('delivery.destinations.transitWorkingDays')}</th>
+            <th className="pr-2 font-medium">{t('delivery.destinations.carrierDeliversOn')}</th>
+            <th className="pr-2 font-medium">
+              <T
+                id="delivery.destinations.orderedArrives"
+                values={{
+                  at: order.at ? t('delivery.destinations.then') : t('delivery.destinations.now'),
+                }}
+              />
+            </th>
             <th>
-              <span className="sr-only">More</span>
+              <span className="sr-only">{t('delivery.destinations.more')}</span>
             </th>
           </tr>
         </thead>
@@ -102,7 +127,7 @@ export function Destinations({ view, order, onCountry, onSet }: DestinationsProp
               usual={settings.carrier.days}
               arrival={byId.get(one.id)}
               isChosen={one.country === order.country}
-              gaps={view.gaps.filter((gap) => gap.where === one.id).map((gap) => gap.words)}
+              gaps={view.gaps.filter((gap) => gap.where === one.id).map((gap) => gap.text)}
               onCountry={() => onCountry(one.country)}
               onSet={replace}
               onPut={(act) =>
@@ -130,32 +155,38 @@ interface ElsewhereProps {
 
 /** All countries that have no line of their own, and the days that the carrier drives. */
 function Elsewhere({ carrier, onSet }: ElsewhereProps) {
-  const { sayProblem } = useSay();
+  const { sayProblem } = useNotify();
   return (
     <tr className="h-[26px]">
-      <td className="pr-2">Elsewhere</td>
+      <td className="pr-2">{t('delivery.destinations.allOtherCountries')}</td>
       <td className="pr-2">
         <DaysPick
-          label="Elsewhere"
+          label={t('delivery.destinations.allOtherCountries')}
           value={carrier.transit}
-          shown={carrier.transit ? range(carrier.transit) : 'no promise'}
-          none="no promise elsewhere"
-          onSet={(transit) => onSet({ ...carrier, transit }, 'elsewhere')}
+          shown={carrier.transit ? range(carrier.transit) : t('delivery.destinations.noPromise')}
+          none={t('delivery.destinations.noDeliveryDateForOther')}
+          onSet={(transit) =>
+            onSet({ ...carrier, transit }, t('delivery.destinations.allOtherCountries'))
+          }
         />
       </td>
       <td className="pr-2">
         <PickMany
           shown={weekdays(carrier.days)}
-          label="The carrier’s usual days"
+          label={t('delivery.destinations.theCarriersUsualDays')}
           values={carrier.days}
-          any="no day"
+          any={t('delivery.destinations.noDay')}
           choices={DAY_CHOICES}
           onPick={(days) =>
-            void onSet({ ...carrier, days }, 'the carrier’s days').catch(sayProblem)
+            void onSet({ ...carrier, days }, t('delivery.destinations.theCarriersDays')).catch(
+              sayProblem,
+            )
           }
         />
       </td>
-      <td className="text-ink-2">{carrier.transit ? '' : 'nothing is shown'}</td>
+      <td className="text-ink-2">
+        {carrier.transit ? '' : t('delivery.destinations.noDeliveryDateShown')}
+      </td>
       <td />
     </tr>
   );

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { Figure } from '../pages/faces/inputs';
+import { NumberField } from '../../ui/inputs';
 import { SmallPick } from './small-pick';
+import { t } from '../../shared/t';
 
 interface FigurePickProps {
   label: string;
@@ -9,7 +10,7 @@ interface FigurePickProps {
 }
 
 /** A whole number inside a sentence, kept when it is whole. */
-export function FigurePick({ label, value, onSet }: FigurePickProps) {
+export function NumberPick({ label, value, onSet }: FigurePickProps) {
   const [typed, setTyped] = useState<number | undefined>(value);
   return (
     <SmallPick
@@ -20,7 +21,12 @@ export function FigurePick({ label, value, onSet }: FigurePickProps) {
     >
       <span className="flex items-baseline gap-1.5 text-ink-2">
         {label.toLowerCase()}
-        <Figure label={`${label}, pieces`} value={typed} step={1} onSet={setTyped} />
+        <NumberField
+          label={t('delivery.figurePick.pieces', { label })}
+          value={typed}
+          step={1}
+          onSet={setTyped}
+        />
       </span>
     </SmallPick>
   );

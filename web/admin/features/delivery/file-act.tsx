@@ -1,27 +1,33 @@
 import { useRef } from 'react';
 import { Button } from '../../ui/button';
-import { useSay } from '../../ui/toasts';
-import { count } from '../../shared/words';
-import { useBringFile } from './queries';
-import { told } from '../../shared/api';
+import { useNotify } from '../../ui/toasts';
+import { useUploadFile } from './queries';
+import { problemText } from '../../shared/api';
+import { t } from '../../shared/t';
 
 interface FileActProps {
-  kind: 'closed-days' | 'timings';
+  kind: 'closures' | 'rules';
   accept: string;
   /** where the file is had that can be brought again */
   out: string;
 }
 
 const NAMES = {
-  'closed-days': { file: 'a calendar file', format: 'iCalendar', one: 'closed day' },
-  timings: { file: 'a table', format: 'CSV', one: 'timing' },
+  closures: {
+    file: t('delivery.fileAct.aCalendarFile'),
+    format: t('delivery.fileAct.icalendar'),
+  },
+  rules: {
+    file: t('delivery.fileAct.deliveryRules'),
+    format: 'CSV',
+  },
 };
 
 /** Many at once by a file, in and out. */
-export function FileAct({ kind, accept, out }: FileActProps) {
+export function FileActions({ kind, accept, out }: FileActProps) {
   const input = useRef<HTMLInputElement>(null);
-  const bring = useBringFile(kind);
-  const { say } = useSay();
+  const bring = useUploadFile(kind);
+  const { say } = useNotify();
   const names = NAMES[kind];
   return (
     <>
@@ -30,7 +36,7 @@ export function FileAct({ kind, accept, out }: FileActProps) {
         type="file"
         accept={accept}
         className="sr-only"
-        aria-label={`Bring in ${names.file}`}
+        aria-label={t('delivery.fileAct.import', { file: names.file })}
         onChange={(event) => {
           const [file] = event.target.files ?? [];
           event.target.value = '';
@@ -38,22 +44,22 @@ export function FileAct({ kind, accept, out }: FileActProps) {
           bring.mutate(file, {
             onSuccess: (read) =>
               say(
-                `${count(read.added, names.one)} added` +
-                  (read.known > 0 ? `, ${read.known} there already` : '') +
-                  (read.leftOut > 0
-                    ? `, ${read.leftOut} left out: over, or more than three years ahead`
-                    : '') +
-                  '. Z takes it back.',
+                t('delivery.fileAct.imported', {
+                  kind: kind === 'rules' ? 'RULES' : 'CALENDAR',
+                  ...read,
+                }),
               ),
-            onError: (error) => say(told(error), true),
+            onError: (error) => say(problemText(error), true),
           });
         }}
       />
       <Button look="link" disabled={bring.isPending} onClick={() => input.current?.click()}>
-        {bring.isPending ? 'Reading' : `Bring in ${names.file} (${names.format})`}
+        {bring.isPending
+          ? t('delivery.fileAct.reading')
+          : t('delivery.fileAct.import2', { file: names.file, format: names.format })}
       </Button>
       <a href={out} className="text-plum underline underline-offset-2" download>
-        Save as a file
+        {t('delivery.fileAct.export')}
       </a>
     </>
   );

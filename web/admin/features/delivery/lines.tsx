@@ -1,10 +1,14 @@
-import { arrives } from './words';
-import type { Journey } from './queries';
+import { arrives } from './labels';
+import type { Estimate } from './queries';
+import { t } from '../../shared/t';
 
 /** A basket line by line: the slowest decides where all goes in one parcel. */
-export function Lines({ lines }: { lines: Journey['lines'] }) {
+export function Lines({ lines }: { lines: Estimate['lines'] }) {
   return (
-    <table aria-label="Line by line" className="mt-2 w-full border-collapse text-[13.5px]">
+    <table
+      aria-label={t('delivery.lines.lineByLine')}
+      className="mt-2 w-full border-collapse text-[13.5px]"
+    >
       <tbody>
         {lines.map((line) => (
           <tr key={line.slug} className="border-t border-line">

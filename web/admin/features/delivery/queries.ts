@@ -1,17 +1,18 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, sendForm, type Schemas } from '../../shared/api';
-import { draftChanged, takeBackStep } from '../pages/nod-queries';
+import { draftChanged, undoStep } from '../layout/nod-queries';
 
 export type DeliveryView = Schemas['DeliveryView'];
 export type Settings = Schemas['SettingsView'];
-export type Layer = Schemas['LayerView'];
+export type DeliveryRule = Schemas['LayerView'];
 export type Destination = Schemas['DestinationView'];
+export type ReturnRule = Schemas['ReturnView'];
 export type Days = Schemas['DaysView'];
-export type Journey = Schemas['JourneyView'];
+export type Estimate = Schemas['JourneyView'];
 export type CalendarDay = Schemas['DayView'];
 export type Step = Schemas['StepView'];
 export type Arrival = Schemas['ArrivalView'];
-export type LayerReading = Schemas['LayerReading'];
+export type RuleReading = Schemas['LayerReading'];
 export type FileRead = Schemas['FileRead'];
 
 /** What is ordered, when, and where it goes. */
@@ -45,10 +46,10 @@ const query = ({ products, variant, at, country }: Ordered) => ({
 });
 
 /** An order day by day. */
-export function useJourney(order: Ordered) {
+export function useEstimate(order: Ordered) {
   return useQuery({
     queryKey: ['delivery', 'journey', order],
-    queryFn: () => need(api.GET('/api/v1/delivery/journey', { params: { query: query(order) } })),
+    queryFn: () => need(api.GET('/api/v1/delivery/estimate', { params: { query: query(order) } })),
     enabled: order.products.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
@@ -56,28 +57,40 @@ export function useJourney(order: Ordered) {
 }
 
 /** When an order arrives in each country that has a line. */
-export function useArrivals(order: Ordered) {
+export function useEstimatesByCountry(order: Ordered) {
   return useQuery({
     queryKey: ['delivery', 'arrivals', order],
-    queryFn: () => need(api.GET('/api/v1/delivery/arrivals', { params: { query: query(order) } })),
+    queryFn: () =>
+      need(api.GET('/api/v1/delivery/estimates-by-country', { params: { query: query(order) } })),
     enabled: order.products.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
   });
 }
 
-export function useKept() {
+/** Until when an order can be sent back, and which rule says so. */
+export function useReturns(order: Ordered) {
   return useQuery({
-    queryKey: ['delivery', 'kept'],
-    queryFn: () => need(api.GET('/api/v1/delivery/kept')),
+    queryKey: ['delivery', 'returns', order],
+    queryFn: () => need(api.GET('/api/v1/delivery/returns', { params: { query: query(order) } })),
+    enabled: order.products.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
   });
 }
 
-/** Takes other timings; what they come to is asked for again. */
+export function useOnTime() {
+  return useQuery({
+    queryKey: ['delivery', 'kept'],
+    queryFn: () => need(api.GET('/api/v1/delivery/on-time')),
+  });
+}
+
+/** Takes other delivery rules; what they come to is asked for again. */
 export function useSetDelivery() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (change: { revision: string; words: string; settings: Settings }) =>
+    mutationFn: (change: { revision: string; message: string; settings: Settings }) =>
       need(api.PUT('/api/v1/delivery', { body: change })),
     onSettled: () => {
       void queries.invalidateQueries({ queryKey: KEY });
@@ -86,20 +99,18 @@ export function useSetDelivery() {
   });
 }
 
-const OF_DELIVERY = 'Delivery: ';
-
 /**
- * Takes the newest step back where it is one of the timings; what it was. It is asked for at the
+ * Takes the newest step back where it is one of the delivery rules; what it was. It is asked for at the
  * press: the page may not have heard of it yet.
  */
-export function useTakeBack() {
+export function useUndo() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async () => {
-      const { lastStep } = await need(api.GET('/api/v1/arrangement'));
-      if (!lastStep?.words.startsWith(OF_DELIVERY)) return undefined;
-      await takeBackStep(lastStep.id);
-      return lastStep.words.slice(OF_DELIVERY.length);
+      const { lastStep } = await need(api.GET('/api/v1/layout'));
+      if (!lastStep?.isOfDelivery) return undefined;
+      await undoStep(lastStep.id);
+      return lastStep.message;
     },
     onSettled: () => {
       void queries.invalidateQueries({ queryKey: KEY });
@@ -108,15 +119,15 @@ export function useTakeBack() {
   });
 }
 
-/** Does again what was taken back last, where it is one of the timings; what it was. */
-export function useDoAgain() {
+/** Redoes what was undone last, where it is one of the delivery rules; what it was. */
+export function useRedo() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: async () => {
-      const { lastUndone } = await need(api.GET('/api/v1/arrangement'));
-      if (!lastUndone?.words.startsWith(OF_DELIVERY)) return undefined;
-      const step = await need(api.POST('/api/v1/arrangement/steps/again'));
-      return step.words.slice(OF_DELIVERY.length);
+      const { lastUndone } = await need(api.GET('/api/v1/layout'));
+      if (!lastUndone?.isOfDelivery) return undefined;
+      const step = await need(api.POST('/api/v1/layout/steps/again'));
+      return step.message;
     },
     onSettled: () => {
       void queries.invalidateQueries({ queryKey: KEY });
@@ -125,8 +136,8 @@ export function useDoAgain() {
   });
 }
 
-/** Brings closed days or timings from a file. */
-export function useBringFile(kind: 'closed-days' | 'timings') {
+/** Brings closed days or delivery rules from a file. */
+export function useUploadFile(kind: 'closures' | 'rules') {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (file: File) => {

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { country } from '../../shared/words';
+import { country } from '../../shared/format';
 import { useChoice } from './queries';
 import { SmallPick } from './small-pick';
+import { T, t } from '../../shared/t';
 
 interface RegionsPickProps {
   label: string;
@@ -48,12 +49,15 @@ export function RegionsPick(props: RegionsPickProps) {
     >
       <input
         className="rounded-lg border border-line-3 bg-white px-3 py-1.5"
-        placeholder="Country or part of one"
-        aria-label="Country or part of one"
+        placeholder={t('delivery.regionsPick.countryOrRegion')}
+        aria-label={t('delivery.regionsPick.countryOrRegion')}
         value={text}
         onChange={(event) => setText(event.target.value)}
       />
-      <ul className="max-h-52 overflow-auto" aria-label="Countries and parts">
+      <ul
+        className="max-h-52 overflow-auto"
+        aria-label={t('delivery.regionsPick.countriesAndRegions')}
+      >
         {found.slice(0, SHOWN).map((one) => (
           <li key={one.code}>
             <label className="flex items-baseline gap-2 px-1 py-0.5">
@@ -74,7 +78,10 @@ export function RegionsPick(props: RegionsPickProps) {
         ))}
         {found.length > SHOWN && (
           <li className="px-1 text-[13px] text-ink-2">
-            {found.length - SHOWN} more: type some of the name
+            <T
+              id="delivery.regionsPick.moreTypeToNarrowThe"
+              values={{ found: found.length - SHOWN }}
+            />
           </li>
         )}
       </ul>

@@ -1,9 +1,10 @@
 import { useRef, useState, type ReactNode } from 'react';
 import { Popover } from 'radix-ui';
-import { told } from '../../shared/api';
+import { problemText } from '../../shared/api';
 import { useUnsaved } from '../../shared/unsaved';
 import { Button } from '../../ui/button';
-import { Caret, PICK, SHEET } from '../../ui/pick';
+import { Caret, PICK, SHEET } from '../../ui/inline-select';
+import { t } from '../../shared/t';
 
 interface SmallPickProps {
   label: string;
@@ -34,7 +35,7 @@ export function SmallPick(props: SmallPickProps) {
       setTouched(false);
       setOpen(false);
     } catch (error) {
-      setProblem(told(error));
+      setProblem(problemText(error));
       // its own button may have closed it meanwhile: what was set is not lost by that
       setTouched(true);
       setOpen(true);
@@ -95,7 +96,7 @@ export function SmallPick(props: SmallPickProps) {
               </p>
             )}
             <Button look="inside" type="submit" className="self-start py-1!">
-              Keep
+              {t('delivery.smallPick.save')}
             </Button>
           </form>
         </Popover.Content>

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { CutOffFields } from '../pages/faces/inputs';
-import { cutOffs } from './words';
+import { CutOffFields } from '../../ui/inputs';
+import { cutOffs } from './labels';
 import { SmallPick } from './small-pick';
+import { t } from '../../shared/t';
 
 type Times = Partial<Record<string, string>>;
 
@@ -16,7 +17,7 @@ export function WeekPick({ value, isOverruled, onSet }: WeekPickProps) {
   const [times, setTimes] = useState<Times>(value);
   return (
     <SmallPick
-      label="Cut-offs"
+      label={t('delivery.weekPick.orderCutOff')}
       shown={cutOffs(value)}
       isOverruled={isOverruled}
       onOpen={() => setTimes(value)}

@@ -1,15 +1,16 @@
 import { useEffect } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useProducts } from '../../ui/product-pick';
-import { Empty, Failure, Loading } from '../../ui/empty';
+import { Empty, Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
-import { useShop } from '../setup/queries';
-import { withBeside } from './beside';
-import { FirstSteps } from './first-steps';
+import { useShop } from '../shop/queries';
+import { withSidePanel } from '../layout/side-panel';
+import { Onboarding } from './onboarding';
 import { useShopTime } from '../../shared/shop-time';
-import { Stage } from './stage';
+import { PreviewStage } from '../stage/preview-stage';
 import { ViewpointSentence } from './viewpoint-sentence';
-import { readViewpoint, viewpointAddress, type ViewpointParts } from './viewpoint';
+import { readViewpoint, viewpointAddress, type ViewpointParts } from '../layout/viewpoint';
+import { T, t } from '../../shared/t';
 
 /** The live page, and why each nod shows on it or does not. */
 export function Pages() {
@@ -24,7 +25,7 @@ export function Pages() {
   const needsProduct = (view.kind === 'product' || view.kind === 'confirmation') && !view.product;
   useEffect(() => {
     if (needsProduct && first) {
-      void navigate(withBeside(viewpointAddress({ ...view, product: first }), query), {
+      void navigate(withSidePanel(viewpointAddress({ ...view, product: first }), query), {
         replace: true,
       });
     }
@@ -33,27 +34,39 @@ export function Pages() {
   if (isLost(clock)) return <Failure error={clock.error} again={() => void clock.refetch()} />;
   if (!shop.data || !products.data || !clock.data) return <Loading />;
   const go = (changes: Partial<ViewpointParts>, replace = false) =>
-    void navigate(withBeside(viewpointAddress({ ...view, ...changes }), query), { replace });
+    void navigate(withSidePanel(viewpointAddress({ ...view, ...changes }), query), { replace });
   return (
     <>
-      <FirstSteps />
+      <Onboarding />
       <ViewpointSentence view={view} now={clock.data.shopTime} onChange={go} />
       {shop.data.address && needsProduct && products.data.total === 0 ? (
-        <Empty level={1} title="The catalogue is empty">
-          Bring your products in, and their pages appear here.{' '}
-          <Link to="/catalogue/feeds" className="text-plum underline">
-            Bring products in
-          </Link>
+        <Empty level={1} title={t('pages.pages.noProductsYet')}>
+          <T
+            id="pages.pages.importYourProductsToSee"
+            values={{
+              link: (chunks) => (
+                <Link to="/catalogue/feeds" className="text-plum underline">
+                  {chunks}
+                </Link>
+              ),
+            }}
+          />
         </Empty>
       ) : !shop.data.address ? (
-        <Empty level={1} title="The shop is not connected yet">
-          Tell where its pages are, and they appear here.{' '}
-          <Link to="/setup" className="text-plum underline">
-            Connect the shop
-          </Link>
+        <Empty level={1} title={t('pages.pages.yourShopIsNotConnected')}>
+          <T
+            id="pages.pages.connectYourShopToSee"
+            values={{
+              link: (chunks) => (
+                <Link to="/setup" className="text-plum underline">
+                  {chunks}
+                </Link>
+              ),
+            }}
+          />
         </Empty>
       ) : (
-        <Stage
+        <PreviewStage
           key={shop.data.address}
           shop={shop.data}
           view={view}

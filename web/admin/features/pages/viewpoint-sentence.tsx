@@ -1,11 +1,12 @@
 import { useEffect } from 'react';
-import { Pick } from '../../ui/pick';
+import { InlineSelect } from '../../ui/inline-select';
 import { ProductPick } from '../../ui/product-pick';
 import { SearchPick } from '../../ui/search-pick';
-import { MomentPick } from './moment-pick';
-import { COUNTRIES, LANGUAGES, LIKELY } from './places';
-import { useCategories, useQuickPicks, useVariants } from './queries';
-import { KINDS, SCREENS, type ViewpointParts } from './viewpoint';
+import { InstantPick } from '../layout/instant-pick';
+import { COUNTRIES, LANGUAGES, LIKELY } from '../layout/places';
+import { useCategories, useProductSamples, useVariants } from '../layout/queries';
+import { KINDS, SCREENS, type ViewpointParts } from '../layout/viewpoint';
+import { T, t } from '../../shared/t';
 
 type Change = (changes: Partial<ViewpointParts>, replace?: boolean) => void;
 
@@ -17,77 +18,108 @@ interface ViewpointSentenceProps {
 
 /** Who looks at which page when, as one sentence. */
 export function ViewpointSentence({ view, now, onChange }: ViewpointSentenceProps) {
-  const quick = useQuickPicks();
+  const quick = useProductSamples();
   return (
     <div className="flex min-h-12 shrink-0 flex-wrap items-center gap-x-1.5 border-b border-line bg-paper px-5 py-1.5 text-[15px] text-ink-2">
-      See the
-      <Pick
-        label="Page"
-        value={view.kind}
-        choices={KINDS}
-        onPick={(kind) => onChange({ kind, product: undefined, variant: undefined })}
-      />
-      {view.kind === 'product' && (
-        <>
-          of
-          <ProductPick
-            label="Product"
-            value={view.product}
-            quick={quick}
-            onPick={(product) => onChange({ product, variant: undefined })}
-          />
-          <VariantPick view={view} onChange={onChange} />
-        </>
-      )}
-      {(view.kind === 'basket' || view.kind === 'confirmation') && (
-        <>
-          with
-          <ProductPick
-            label="Product"
-            value={view.product}
-            {...(view.kind === 'basket' ? { none: 'what is in it' } : {})}
-            quick={quick}
-            onPick={(product) => onChange({ product })}
-          />
-        </>
-      )}
-      {view.kind === 'listing' && (
-        <>
-          of
-          <CategoryPick
-            value={view.product}
-            onPick={(product, replace) => onChange({ product }, replace)}
-          />
-        </>
-      )}
-      from
-      <SearchPick
-        label="Country"
-        value={view.country}
-        none="an unknown country"
-        first={LIKELY}
-        choices={COUNTRIES}
-        onPick={(picked) => onChange({ country: picked })}
-      />
-      in
-      <SearchPick
-        label="Language"
-        value={view.language}
-        none="its own language"
-        choices={LANGUAGES}
-        onPick={(picked) => onChange({ language: picked })}
-      />
-      on
-      <Pick
-        label="Screen"
-        value={view.screens}
-        choices={SCREENS}
-        onPick={(screens) => onChange({ screens })}
-      />
-      <MomentPick
-        value={view.moment}
-        now={now}
-        onPick={(moment) => onChange({ moment }, view.moment !== undefined)}
+      <T
+        id="pages.viewpointSentence.previewTheForAShopper"
+        values={{
+          page: (
+            <InlineSelect
+              label={t('pages.viewpointSentence.page')}
+              value={view.kind}
+              choices={KINDS}
+              onPick={(kind) => onChange({ kind, product: undefined, variant: undefined })}
+            />
+          ),
+          kind: view.kind === 'product' && (
+            <>
+              <T
+                id="pages.viewpointSentence.of"
+                values={{
+                  productPick: (
+                    <ProductPick
+                      label={t('pages.viewpointSentence.product')}
+                      value={view.product}
+                      quick={quick}
+                      onPick={(product) => onChange({ product, variant: undefined })}
+                    />
+                  ),
+                  variantPick: <VariantPick view={view} onChange={onChange} />,
+                }}
+              />
+            </>
+          ),
+          kind2: (view.kind === 'basket' || view.kind === 'confirmation') && (
+            <>
+              <T
+                id="pages.viewpointSentence.with"
+                values={{
+                  productPick: (
+                    <ProductPick
+                      label={t('pages.viewpointSentence.product')}
+                      value={view.product}
+                      {...(view.kind === 'basket'
+                        ? { none: t('pages.viewpointSentence.productsInIt') }
+                        : {})}
+                      quick={quick}
+                      onPick={(product) => onChange({ product })}
+                    />
+                  ),
+                }}
+              />
+            </>
+          ),
+          kind3: view.kind === 'listing' && (
+            <>
+              <T
+                id="pages.viewpointSentence.of2"
+                values={{
+                  categoryPick: (
+                    <CategoryPick
+                      value={view.product}
+                      onPick={(product, replace) => onChange({ product }, replace)}
+                    />
+                  ),
+                }}
+              />
+            </>
+          ),
+          country: (
+            <SearchPick
+              label={t('pages.viewpointSentence.country')}
+              value={view.country}
+              none={t('pages.viewpointSentence.anUnknownCountry')}
+              first={LIKELY}
+              choices={COUNTRIES}
+              onPick={(picked) => onChange({ country: picked })}
+            />
+          ),
+          language: (
+            <SearchPick
+              label={t('pages.viewpointSentence.language')}
+              value={view.language}
+              none={t('pages.viewpointSentence.thePagesLanguage')}
+              choices={LANGUAGES}
+              onPick={(picked) => onChange({ language: picked })}
+            />
+          ),
+          screens: (
+            <InlineSelect
+              label={t('pages.viewpointSentence.screen')}
+              value={view.screens}
+              choices={SCREENS}
+              onPick={(screens) => onChange({ screens })}
+            />
+          ),
+          moment: (
+            <InstantPick
+              value={view.moment}
+              now={now}
+              onPick={(moment) => onChange({ moment }, view.moment !== undefined)}
+            />
+          ),
+        }}
       />
     </div>
   );
@@ -98,11 +130,11 @@ function VariantPick({ view, onChange }: { view: ViewpointParts; onChange: Chang
   if (variants.length < 2) return null;
   return (
     <>
-      <Pick
-        label="Variant"
+      <InlineSelect
+        label={t('pages.viewpointSentence.variant')}
         value={view.variant ?? ''}
         choices={[
-          { value: '', text: 'as chosen there' },
+          { value: '', text: t('pages.viewpointSentence.asSelectedThere') },
           ...variants.map(({ sku, title }) => ({ value: sku, text: title, note: sku })),
         ]}
         onPick={(sku) => onChange({ variant: sku || undefined })}
@@ -123,5 +155,12 @@ function CategoryPick({
   useEffect(() => {
     if (!value && first) onPick(first, true);
   });
-  return <Pick label="Category" value={value ?? ''} choices={categories} onPick={onPick} />;
+  return (
+    <InlineSelect
+      label={t('pages.viewpointSentence.category')}
+      value={value ?? ''}
+      choices={categories}
+      onPick={onPick}
+    />
+  );
 }

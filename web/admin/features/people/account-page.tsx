@@ -1,16 +1,18 @@
-import { Failure, Loading } from '../../ui/empty';
+import { Failure, Loading } from '../../ui/empty-state';
 import { Button } from '../../ui/button';
-import { useSay } from '../../ui/toasts';
+import { useNotify } from '../../ui/toasts';
 import { api, isLost, need } from '../../shared/api';
 import { DeviceList } from './devices';
+import { LanguagePick } from './language-pick';
 import { PasswordForm } from './password-form';
 import { useAccount, useAct } from './queries';
-import { SecondStep } from './second-step';
+import { TwoStepSignIn } from './two-step-sign-in';
+import { t } from '../../shared/t';
 
 /** The own account: password, second step, and where one is signed in. */
 export function AccountPage() {
   const account = useAccount();
-  const { say, sayProblem } = useSay();
+  const { say, sayProblem } = useNotify();
   const end = useAct((id: number) =>
     need(api.DELETE('/api/v1/account/sign-ins/{id}', { params: { path: { id } } })),
   );
@@ -24,14 +26,23 @@ export function AccountPage() {
       <h1 className="col-span-2 text-xl">
         {name} <span className="font-text text-[14px] font-normal text-ink-2">{email}</span>
       </h1>
+      <div className="col-span-2">
+        <LanguagePick isKept />
+      </div>
       <div className="flex flex-col gap-4">
         <PasswordForm />
-        <section aria-label="Devices" className="rounded-2xl border border-line bg-paper px-6 py-5">
-          <h2 className="mb-1 text-lg">You are signed in on</h2>
+        <section
+          aria-label={t('people.accountPage.devices')}
+          className="rounded-2xl border border-line bg-paper px-6 py-5"
+        >
+          <h2 className="mb-1 text-lg">{t('people.accountPage.youAreSignedInOn')}</h2>
           <DeviceList
             devices={signIns}
             onEnd={(id) =>
-              end.mutate(id, { onSuccess: () => say('Signed out there'), onError: sayProblem })
+              end.mutate(id, {
+                onSuccess: () => say(t('people.accountPage.deviceSignedOut')),
+                onError: sayProblem,
+              })
             }
           />
           {signIns.length > 1 && (
@@ -39,17 +50,17 @@ export function AccountPage() {
               className="mt-2"
               onClick={() =>
                 endOthers.mutate(undefined, {
-                  onSuccess: () => say('All other devices are signed out'),
+                  onSuccess: () => say(t('people.accountPage.allOtherDevicesSignedOut')),
                   onError: sayProblem,
                 })
               }
             >
-              End all others
+              {t('people.accountPage.signOutAllOtherDevices')}
             </Button>
           )}
         </section>
       </div>
-      <SecondStep has={account.data.hasSecondStep} left={account.data.codesLeft} />
+      <TwoStepSignIn has={account.data.hasSecondStep} left={account.data.codesLeft} />
     </div>
   );
 }

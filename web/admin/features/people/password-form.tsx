@@ -1,16 +1,17 @@
 import { useState, type FormEvent } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
-import { useSay } from '../../ui/toasts';
+import { useNotify } from '../../ui/toasts';
 import { api, need, Problem } from '../../shared/api';
 import { PASSWORD_NOTE } from '../../shared/password';
 import { useAct } from './queries';
+import { t } from '../../shared/t';
 
 /** Another password; all other devices are signed out with it. */
 export function PasswordForm() {
   const [current, setCurrent] = useState('');
   const [password, setPassword] = useState('');
-  const { say } = useSay();
+  const { say } = useNotify();
   const change = useAct(() =>
     need(api.PUT('/api/v1/account/password', { body: { current, password } })),
   );
@@ -22,7 +23,7 @@ export function PasswordForm() {
       onSuccess: () => {
         setCurrent('');
         setPassword('');
-        say('The password is changed; all other devices are signed out');
+        say(t('people.passwordForm.passwordChangedAllOtherDevices'));
       },
     });
   };
@@ -30,12 +31,12 @@ export function PasswordForm() {
     <form
       onSubmit={submit}
       noValidate
-      aria-label="Password"
+      aria-label={t('people.passwordForm.password')}
       className="flex flex-col gap-3 rounded-2xl border border-line bg-paper px-6 py-5"
     >
-      <h2 className="text-lg">Password</h2>
+      <h2 className="text-lg">{t('people.passwordForm.password')}</h2>
       <Field
-        label="Your password now"
+        label={t('people.passwordForm.currentPassword')}
         type="password"
         autoComplete="current-password"
         value={current}
@@ -43,7 +44,7 @@ export function PasswordForm() {
         onChange={(event) => setCurrent(event.target.value)}
       />
       <Field
-        label="New password"
+        label={t('people.passwordForm.newPassword')}
         type="password"
         autoComplete="new-password"
         note={PASSWORD_NOTE}
@@ -62,7 +63,7 @@ export function PasswordForm() {
         className="self-start"
         disabled={!current || !password || change.isPending}
       >
-        Change it
+        {t('people.passwordForm.changePassword')}
       </Button>
     </form>
   );

@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Failure, Loading } from '../../ui/empty';
+import { Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
 import { Devices } from './devices';
 import { Invite } from './invite';
 import { PeopleTable } from './people-table';
 import { usePeople } from './queries';
 import { RuleSentence } from './rule-sentence';
-import { TrailPanel } from './trail-panel';
+import { ActivityPanel } from './activity-panel';
+import { T, t } from '../../shared/t';
 
 /** Who may do what, how they sign in, and what was done by whom. */
 export function PeoplePage() {
@@ -22,20 +23,26 @@ export function PeoplePage() {
   return (
     <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_360px] items-start gap-4 overflow-auto p-5">
       <section
-        aria-label="People"
+        aria-label={t('people.peoplePage.people')}
         className="overflow-hidden rounded-2xl border border-line bg-paper"
       >
         <div className="px-5 pt-4">
           <p className="mb-1 text-[13px]">
             <Link className="text-plum underline underline-offset-2" to="/setup">
-              Setup
+              {t('people.peoplePage.setup')}
             </Link>
           </p>
           <h1 className="text-xl">
-            Who may do what{' '}
-            <span className="ml-1.5 font-text text-[13px] font-normal text-ink-2">
-              a drop means yes; an outlined one, once the invitation is taken
-            </span>
+            <T
+              id="people.peoplePage.whoCanDoWhatFilled"
+              values={{
+                span: (chunks) => (
+                  <span className="ml-1.5 font-text text-[13px] font-normal text-ink-2">
+                    {chunks}
+                  </span>
+                ),
+              }}
+            />
           </h1>
         </div>
         <PeopleTable people={people.data} chosen={person?.id} onChoose={setChosen} />
@@ -44,7 +51,7 @@ export function PeoplePage() {
       </section>
       <div className="flex min-w-0 flex-col gap-4">
         {person && <Devices person={person} />}
-        <TrailPanel />
+        <ActivityPanel />
       </div>
     </div>
   );

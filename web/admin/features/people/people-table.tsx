@@ -1,13 +1,14 @@
 import { Button } from '../../ui/button';
 import { Menu, MenuItem } from '../../ui/menu';
-import { Pick } from '../../ui/pick';
-import { useSay } from '../../ui/toasts';
+import { InlineSelect } from '../../ui/inline-select';
+import { useNotify } from '../../ui/toasts';
 import { api, need } from '../../shared/api';
-import { moment, since } from '../../shared/words';
-import { useShop } from '../setup/queries';
-import { Drop } from './drop';
+import { moment, since } from '../../shared/format';
+import { useShop } from '../shop/queries';
+import { PermissionMark } from './permission-mark';
 import { useAct, type People, type PersonLine, type Role } from './queries';
 import { isAtLeast, MAY, roleName, ROLES } from './roles';
+import { T, t } from '../../shared/t';
 
 interface Props {
   people: People;
@@ -22,10 +23,10 @@ export function PeopleTable({ people, chosen, onChoose }: Props) {
       <thead>
         <tr className="border-b border-line text-[13px] text-ink-2">
           <th scope="col" className="py-2 pl-5 text-start font-normal">
-            Person
+            {t('people.peopleTable.person')}
           </th>
           <th scope="col" className="text-start font-normal">
-            Role
+            {t('people.peopleTable.role')}
           </th>
           {MAY.map(({ text }) => (
             <th key={text} scope="col" className="w-17 px-1 font-normal">
@@ -33,13 +34,13 @@ export function PeopleTable({ people, chosen, onChoose }: Props) {
             </th>
           ))}
           <th scope="col" className="px-1 font-normal">
-            Second step
+            {t('people.peopleTable.twoStepSignIn')}
           </th>
           <th scope="col" className="pr-3 pl-3 text-start font-normal">
-            Last here
+            {t('people.peopleTable.lastActive')}
           </th>
           <th scope="col">
-            <span className="sr-only">More</span>
+            <span className="sr-only">{t('people.peopleTable.more')}</span>
           </th>
         </tr>
       </thead>
@@ -69,7 +70,7 @@ function Row({
   isChosen: boolean;
   onChoose: () => void;
 }) {
-  const { say, sayProblem } = useSay();
+  const { say, sayProblem } = useNotify();
   const path = { id: person.id };
   const setRole = useAct((role: Role) =>
     need(api.PUT('/api/v1/people/{id}/role', { params: { path }, body: { role } })),
@@ -85,19 +86,27 @@ function Row({
         >
           <b className="block truncate">
             {person.name}
-            {person.isYou && <span className="font-normal text-ink-2"> (you)</span>}
+            {person.isYou && (
+              <span className="font-normal text-ink-2"> {t('people.peopleTable.you')}</span>
+            )}
           </b>
           <span className="block truncate text-[13px] text-ink-2">{person.email}</span>
         </button>
       </th>
       <td className="whitespace-nowrap">
-        <Pick
-          label={`Role of ${person.name}`}
+        <InlineSelect
+          label={t('people.peopleTable.roleOf', { name: person.name })}
           value={person.role}
           choices={ROLES}
           onPick={(role) =>
             setRole.mutate(role, {
-              onSuccess: () => say(`${person.name} is ${roleName(role)} now`),
+              onSuccess: () =>
+                say(
+                  t('people.peopleTable.isNow', {
+                    name: person.name,
+                    role: roleName(role),
+                  }),
+                ),
               onError: sayProblem,
             })
           }
@@ -105,14 +114,16 @@ function Row({
       </td>
       {MAY.map(({ text, from }) => (
         <td key={text} className="text-center">
-          <Drop is={isAtLeast(person.role, from) ? 'yes' : 'no'} />
+          <PermissionMark is={isAtLeast(person.role, from) ? 'yes' : 'no'} />
         </td>
       ))}
       <td className="text-center text-[13px]">
-        {person.hasSecondStep ? 'code from an app' : 'none'}
+        {person.hasSecondStep
+          ? t('people.peopleTable.authenticatorApp')
+          : t('people.peopleTable.none')}
       </td>
       <td className="pr-3 pl-3 text-[13px]">
-        {person.lastHere ? since(person.lastHere) : 'not lately'}
+        {person.lastHere ? since(person.lastHere) : t('people.peopleTable.notRecently')}
       </td>
       <td className="pr-2">
         <More person={person} />
@@ -122,7 +133,7 @@ function Row({
 }
 
 function More({ person }: { person: PersonLine }) {
-  const { say, sayProblem } = useSay();
+  const { say, sayProblem } = useNotify();
   const params = { params: { path: { id: person.id } } };
   const signOut = useAct(() => need(api.DELETE('/api/v1/people/{id}/sign-ins', params)));
   const stepAway = useAct(() => need(api.DELETE('/api/v1/people/{id}/second-step', params)));
@@ -131,30 +142,41 @@ function More({ person }: { person: PersonLine }) {
   return (
     <Menu
       mark="⋯"
-      name={`More about ${person.name}`}
+      name={t('people.peopleTable.moreActionsFor', { name: person.name })}
       className="rounded-lg px-2 py-1 hover:bg-paper-2"
     >
       <MenuItem
-        onSelect={() => signOut.mutate(undefined, done(`${person.name} is signed out everywhere`))}
+        onSelect={() =>
+          signOut.mutate(
+            undefined,
+            done(t('people.peopleTable.signedOutEverywhere', { name: person.name })),
+          )
+        }
       >
-        Sign out everywhere
+        {t('people.peopleTable.signOutEverywhere')}
       </MenuItem>
       {person.hasSecondStep && (
         <MenuItem
-          onSelect={() => stepAway.mutate(undefined, done('The second step is taken away'))}
+          onSelect={() =>
+            stepAway.mutate(undefined, done(t('people.peopleTable.twoStepSignInTurned')))
+          }
         >
-          Take the second step away (app and codes are lost)
+          {t('people.peopleTable.turnOffTwoStepSign')}
         </MenuItem>
       )}
-      <MenuItem onSelect={() => remove.mutate(undefined, done(`${person.name} is removed`))}>
-        Remove; what they did stays
+      <MenuItem
+        onSelect={() =>
+          remove.mutate(undefined, done(t('people.peopleTable.removed', { name: person.name })))
+        }
+      >
+        {t('people.peopleTable.removePersonTheirActivityStays')}
       </MenuItem>
     </Menu>
   );
 }
 
 function Invited({ invited }: { invited: People['invited'][number] }) {
-  const { sayProblem } = useSay();
+  const { sayProblem } = useNotify();
   const zone = useShop().data?.zone ?? 'UTC';
   const withdraw = useAct(() =>
     need(api.DELETE('/api/v1/people/invitations/{id}', { params: { path: { id: invited.id } } })),
@@ -165,19 +187,23 @@ function Invited({ invited }: { invited: People['invited'][number] }) {
         <b className="block truncate" title={invited.email}>
           {invited.email}
         </b>
-        <span className="text-[13px] text-ink-2">invited {since(invited.madeAt)}</span>
+        <span className="text-[13px] text-ink-2">
+          <T id="people.peopleTable.invited" values={{ madeAt: since(invited.madeAt) }} />
+        </span>
       </th>
       <td className="whitespace-nowrap">{roleName(invited.role)}</td>
       {MAY.map(({ text, from }) => (
         <td key={text} className="text-center">
-          <Drop is={!invited.isOver && isAtLeast(invited.role, from) ? 'later' : 'no'} />
+          <PermissionMark is={!invited.isOver && isAtLeast(invited.role, from) ? 'later' : 'no'} />
         </td>
       ))}
-      <td className="text-center text-[13px]">at first sign-in</td>
+      <td className="text-center text-[13px]">{t('people.peopleTable.atFirstSignIn')}</td>
       <td className="pr-3 pl-3 text-[13px]" colSpan={2}>
-        {invited.isOver ? 'the link has ended' : `link ends ${moment(invited.endsAt, zone)}`}{' '}
+        {invited.isOver
+          ? t('people.peopleTable.linkExpired')
+          : t('people.peopleTable.linkExpires', { endsAt: moment(invited.endsAt, zone) })}{' '}
         <Button look="link" onClick={() => withdraw.mutate(undefined, { onError: sayProblem })}>
-          Withdraw
+          {t('people.peopleTable.cancelInvitation')}
         </Button>
       </td>
     </tr>

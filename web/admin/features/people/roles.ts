@@ -1,22 +1,23 @@
-import type { Choice } from '../../ui/pick';
+import type { Choice } from '../../ui/inline-select';
 import type { Role } from './queries';
+import { t } from '../../shared/t';
 
 export const ROLES: Choice<Role>[] = [
-  { value: 'READER', text: 'read only' },
-  { value: 'DESK', text: 'review desk' },
-  { value: 'EDITOR', text: 'editor' },
-  { value: 'OWNER', text: 'owner' },
+  { value: 'READER', text: t('people.roles.readOnly') },
+  { value: 'DESK', text: t('people.roles.reviews') },
+  { value: 'EDITOR', text: t('people.roles.editor') },
+  { value: 'OWNER', text: t('people.roles.owner') },
 ];
 
 export const roleName = (role: Role) => ROLES.find(({ value }) => value === role)?.text ?? role;
 
 /** What each column of the table asks, from the role on that may do it. */
 export const MAY: { text: string; from: Role }[] = [
-  { text: 'Look at all', from: 'READER' },
-  { text: 'Sort and answer', from: 'DESK' },
-  { text: 'Change pages', from: 'EDITOR' },
-  { text: 'Publish pages', from: 'EDITOR' },
-  { text: 'People, keys', from: 'OWNER' },
+  { text: t('people.roles.viewEverything'), from: 'READER' },
+  { text: t('people.roles.checkAndReply'), from: 'DESK' },
+  { text: t('people.roles.editPages'), from: 'EDITOR' },
+  { text: t('people.roles.publishPages'), from: 'EDITOR' },
+  { text: t('people.roles.peopleApiKeys'), from: 'OWNER' },
 ];
 
 const ORDER = ROLES.map(({ value }) => value);

@@ -2,13 +2,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
-import { Empty, Failure, Loading } from '../../ui/empty';
+import { Empty, Failure, Loading } from '../../ui/empty-state';
 import { api, need, type Schemas, isLost } from '../../shared/api';
-import { count, number } from '../../shared/words';
-import { useArrangement } from '../pages/queries';
-import { useShopPicture } from '../setup/queries';
-import { SameThings } from './same-things';
+import { number, decimal } from '../../shared/format';
+import { useLayout } from '../layout/queries';
+import { useShopPicture } from '../shop/queries';
+import { SharedReviews } from './shared-reviews';
 import { ReviewTabs } from './tabs';
+import { T, t } from '../../shared/t';
 
 const SIZE = 50;
 const LINK = 'text-plum underline underline-offset-2';
@@ -19,7 +20,7 @@ export function ByProduct() {
   const [q, setQ] = useState('');
   const [page, setPage] = useState(1);
   const [grouped, setGrouped] = useState('');
-  const shows = useArrangement().data?.showsReviews;
+  const shows = useLayout().data?.showsReviews;
   const products = useQuery({
     queryKey: ['reviews', 'by-product', q, page],
     queryFn: () =>
@@ -31,8 +32,8 @@ export function ByProduct() {
       <ReviewTabs>
         <input
           type="search"
-          aria-label="Product"
-          placeholder="Name of a product"
+          aria-label={t('reviews.byProduct.product')}
+          placeholder={t('reviews.byProduct.productName')}
           className="w-72 rounded-lg border border-line-3 bg-white px-3 py-1"
           value={q}
           onChange={(event) => {
@@ -42,18 +43,22 @@ export function ByProduct() {
         />
       </ReviewTabs>
       <div className="min-h-0 flex-1 overflow-auto p-5">
-        <h1 className="mb-3 text-xl">Reviews by product</h1>
+        <h1 className="mb-3 text-xl">{t('reviews.byProduct.reviewsByProduct')}</h1>
         {isLost(products) && (
           <Failure error={products.error} again={() => void products.refetch()} />
         )}
         {!products.data && !products.error && <Loading lines={9} />}
         {products.data?.total === 0 && (
-          <Empty title={q ? 'No product is called that' : 'The catalogue is empty'}>
+          <Empty
+            title={
+              q ? t('reviews.byProduct.noMatchingProducts') : t('reviews.byProduct.noProductsYet')
+            }
+          >
             {q ? (
-              'Try another word of its name.'
+              t('reviews.byProduct.checkTheSpellingOrTry')
             ) : (
               <Link to="/catalogue/feeds" className="text-plum underline">
-                Bring products in
+                {t('reviews.byProduct.importProducts')}
               </Link>
             )}
           </Empty>
@@ -62,14 +67,14 @@ export function ByProduct() {
           <table className="w-full overflow-hidden rounded-xl border border-line bg-paper text-left">
             <thead className="text-[13px] text-ink-2">
               <tr>
-                <th className="px-4 py-2 font-medium">Product</th>
-                <th className={`${CELL} font-medium`}>Published</th>
-                <th className={`${CELL} font-medium`}>Waiting</th>
-                <th className={`${CELL} font-medium`}>Held</th>
-                <th className={`${CELL} font-medium`}>Left out</th>
-                <th className={`${CELL} font-medium`}>Mean</th>
+                <th className="px-4 py-2 font-medium">{t('reviews.byProduct.product')}</th>
+                <th className={`${CELL} font-medium`}>{t('reviews.byProduct.published')}</th>
+                <th className={`${CELL} font-medium`}>{t('reviews.byProduct.waiting')}</th>
+                <th className={`${CELL} font-medium`}>{t('reviews.byProduct.onHold')}</th>
+                <th className={`${CELL} font-medium`}>{t('reviews.byProduct.leftOut')}</th>
+                <th className={`${CELL} font-medium`}>{t('reviews.byProduct.average')}</th>
                 <th className="px-4 py-2 font-medium">
-                  <span className="sr-only">What to do</span>
+                  <span className="sr-only">{t('reviews.byProduct.action')}</span>
                 </th>
               </tr>
             </thead>
@@ -89,12 +94,18 @@ export function ByProduct() {
         {products.data && products.data.total > SIZE && (
           <p className="mt-3 flex items-center gap-3">
             <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
-              Before
+              {t('reviews.byProduct.previous')}
             </Button>
-            page {number(page)} of {number(Math.ceil(products.data.total / SIZE))},{' '}
-            {count(products.data.total, 'product')}
+            <T
+              id="reviews.byProduct.pageOfProducts"
+              values={{
+                page,
+                pages: Math.ceil(products.data.total / SIZE),
+                total: products.data.total,
+              }}
+            />
             <Button disabled={page * SIZE >= products.data.total} onClick={() => setPage(page + 1)}>
-              After
+              {t('reviews.byProduct.next')}
             </Button>
           </p>
         )}
@@ -104,7 +115,7 @@ export function ByProduct() {
 }
 
 interface ProductRowProps {
-  one: Schemas['ProductStanding'];
+  one: Schemas['ProductReviewCounts'];
   /** whether any page shows reviews */
   shows: boolean;
   isGrouped: boolean;
@@ -126,31 +137,31 @@ function ProductRow({ one, shows, isGrouped, onGroup }: ProductRowProps) {
           <Link to={`/reviews?state=ANY&product=${one.product}`} className={LINK}>
             {one.title}
           </Link>
-          {isGrouped && <SameThings product={one.product} title={one.title} />}
+          {isGrouped && <SharedReviews product={one.product} title={one.title} />}
         </span>
       </td>
       <Figure n={one.published} to={`/reviews?state=PUBLISHED&product=${one.product}`} />
       <Figure n={one.waiting} to={`/reviews?product=${one.product}`} />
-      <Figure n={one.held} to={`/reviews?state=HELD&product=${one.product}`} />
+      <Figure n={one.held} to={`/reviews?state=ON_HOLD&product=${one.product}`} />
       <Figure n={one.leftOut} to={`/reviews?state=LEFT_OUT&product=${one.product}`} />
-      <td className={CELL}>{one.mean === undefined ? '–' : one.mean.toFixed(1)}</td>
+      <td className={CELL}>{one.average === undefined ? '–' : decimal(one.average)}</td>
       <td className="px-4 py-1.5 text-[13px] whitespace-nowrap">
         <Link to="/reviews/bring-in" className={LINK}>
-          bring in
+          {t('reviews.byProduct.import')}
         </Link>
         {' · '}
         <button
           type="button"
           className={LINK}
           aria-expanded={isGrouped}
-          aria-label={`same as: ${one.title}`}
+          aria-label={t('reviews.byProduct.shareReviewsWith2', { title: one.title })}
           onClick={onGroup}
         >
-          same as
+          {t('reviews.byProduct.shareReviewsWith')}
         </button>
         {' · '}
         <Link to={`/pages/product/${one.product}`} className={LINK}>
-          {shows ? 'look' : 'place'}
+          {shows ? t('reviews.byProduct.check') : t('reviews.byProduct.place')}
         </Link>
       </td>
     </tr>

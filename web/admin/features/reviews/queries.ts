@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, type Schemas } from '../../shared/api';
 
-export type ReviewLine = Schemas['ReviewLine'];
-export type ReviewState = ReviewLine['state'];
-export type Reason = NonNullable<ReviewLine['leftOutBecause']>;
+export type ReviewLine = Schemas['ReviewListItem'];
+export type ReviewState = ReviewLine['status'];
+export type Reason = NonNullable<ReviewLine['leftOutReason']>;
 
-export interface DeskFilter {
+export interface ReviewFilter {
   state: ReviewState | undefined;
   product: string | undefined;
   batch: number | undefined;
@@ -23,6 +23,9 @@ export interface DeskFilter {
 
 export const PAGE_SIZE = 50;
 
+/** The filter as it is asked for; addresses of the office keep their own names. */
+export const queryOf = ({ state, ...rest }: ReviewFilter) => ({ ...rest, status: state });
+
 export function useReviewCounts() {
   return useQuery({
     queryKey: ['reviews', 'counts'],
@@ -31,19 +34,23 @@ export function useReviewCounts() {
   });
 }
 
-export function useDesk(filter: DeskFilter) {
+export function useReviewList(filter: ReviewFilter) {
   return useQuery({
     queryKey: ['reviews', 'desk', filter],
     queryFn: () =>
-      need(api.GET('/api/v1/reviews/rows', { params: { query: { ...filter, size: PAGE_SIZE } } })),
+      need(
+        api.GET('/api/v1/reviews/rows', {
+          params: { query: { ...queryOf(filter), size: PAGE_SIZE } },
+        }),
+      ),
     placeholderData: (previous) => previous,
   });
 }
 
 /** How many pass the filter; of very many it comes after the page. */
-export function useDeskCount(filter: DeskFilter) {
+export function useReviewListCount(filter: ReviewFilter) {
   // the same on all pages
-  const query = { ...filter, page: 1 };
+  const query = { ...queryOf(filter), page: 1 };
   return useQuery({
     queryKey: ['reviews', 'count', query],
     queryFn: () => need(api.GET('/api/v1/reviews/count', { params: { query } })),
@@ -55,16 +62,16 @@ export function useMove() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (move: { ids: number[]; to: ReviewState; reason?: Reason }) =>
-      need(api.POST('/api/v1/reviews/moves', { body: move })),
+      need(api.POST('/api/v1/reviews/actions', { body: move })),
     onSettled: () => changed(queries),
   });
 }
 
-export function useTakeBack() {
+export function useUndo() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (id: number) =>
-      need(api.POST('/api/v1/reviews/moves/{id}/take-back', { params: { path: { id } } })),
+      need(api.POST('/api/v1/reviews/actions/{id}/undo', { params: { path: { id } } })),
     onSettled: () => changed(queries),
   });
 }
@@ -73,7 +80,7 @@ export function useTakeBack() {
 export function useLineChanged() {
   const queries = useQueryClient();
   return (next: ReviewLine) =>
-    queries.setQueriesData<Schemas['PageOfReviewLine']>(
+    queries.setQueriesData<Schemas['PagedResultReviewListItem']>(
       { queryKey: ['reviews', 'desk'] },
       (page) =>
         page

@@ -2,18 +2,20 @@ import type { ReactNode, Ref } from 'react';
 import { Link } from 'react-router';
 import { Button, Key } from '../../ui/button';
 import { Stars } from '../../ui/stars';
-import { country, day, language, number } from '../../shared/words';
-import { useShopPicture } from '../setup/queries';
+import { language, number } from '../../shared/format';
+import { useShopPicture } from '../shop/queries';
 import type { Reason, ReviewLine, ReviewState } from './queries';
-import { Checks } from './checks';
-import type { Edit } from './edits';
+import { Byline } from './byline';
+import { Flags } from './flags';
+import type { Edit } from './review-edits';
 import { History } from './history';
-import { MarkedWords } from './marked-words';
+import { HighlightedText } from './highlighted-text';
 import { Reply } from './reply';
 import { ReviewPictures } from './review-pictures';
 import { Translation } from './translation';
 import { ShownAs } from './shown-as';
-import { ORIGIN, REASONS, reasonText } from './words';
+import { ORIGIN, REASONS, reasonText } from './labels';
+import { T, t } from '../../shared/t';
 
 interface ReadingPaneProps {
   review: ReviewLine;
@@ -33,42 +35,52 @@ interface ReadingPaneProps {
 export function ReadingPane(props: ReadingPaneProps) {
   const { review, place, total } = props;
   return (
-    <section aria-label="The review" className="flex min-h-0 flex-col p-3.5">
+    <section
+      aria-label={t('reviews.readingPane.theReview')}
+      className="flex min-h-0 flex-col p-3.5"
+    >
       <article className="flex min-h-0 flex-1 flex-col overflow-hidden rounded-2xl border border-line bg-paper">
         <div className="min-h-0 flex-1 overflow-y-auto p-5">
           <header className="mb-3 flex flex-wrap items-center gap-x-3 gap-y-1 text-ink-2">
             <Stars value={review.stars} size={20} />
             <span>
-              <ShownAs review={review} onPick={(form) => props.onEdit({ what: 'name', form })} />
-              {review.country && ` from ${country(review.country)}`}
-              {review.writtenOn && `, ${day(review.writtenOn)}`}
+              <Byline
+                name={
+                  <ShownAs
+                    review={review}
+                    onPick={(form) => props.onEdit({ what: 'name', form })}
+                  />
+                }
+                review={review}
+              />
             </span>
             {review.isFeatured && (
               <span className="rounded-full bg-saffron-soft px-2.5 py-0.5 text-[13px] font-medium text-saffron-ink">
-                featured
+                {t('reviews.readingPane.featured')}
               </span>
             )}
             <span className="flex-1" />
             <span className="text-[13px]">
-              {number(place)}
-              {total !== undefined && ` of ${number(total)}`}
+              {total === undefined
+                ? number(place)
+                : t('reviews.readingPane.place', { place, total })}
             </span>
           </header>
           <div className="mb-4 flex gap-4">
             <div lang={review.language} className="max-w-[46em] min-w-0 flex-1 break-words">
               {review.title && <h2 className="mb-1 text-[19px] leading-snug">{review.title}</h2>}
               <p className="text-[17px] leading-relaxed whitespace-pre-line">
-                <MarkedWords review={review} />
+                <HighlightedText review={review} />
               </p>
-              <Points name="Good" lines={review.pros} />
-              <Points name="Less good" lines={review.cons} />
+              <Points name={t('reviews.readingPane.pros')} lines={review.pros} />
+              <Points name={t('reviews.readingPane.cons')} lines={review.cons} />
               <Translation key={review.id} review={review} />
             </div>
             <ReviewPictures key={review.id} review={review} />
           </div>
-          <Checks review={review} onEdit={props.onEdit} />
+          <Flags review={review} onEdit={props.onEdit} />
           <Facts review={review} />
-          <History id={review.id} arrivedAt={review.arrivedAt} source={review.source} />
+          <History id={review.id} arrivedAt={review.receivedAt} source={review.source} />
           <Reply
             key={`${review.id} ${review.reply ?? ''}`}
             review={review}
@@ -88,7 +100,7 @@ function Facts({ review }: { review: ReviewLine }) {
   const picture = useShopPicture();
   return (
     <dl>
-      <Fact name="About">
+      <Fact name={t('reviews.readingPane.about')}>
         <span className="flex items-center gap-2.5">
           <img src={picture(review.picture)} alt="" className="size-9 rounded-md" />
           <Link to={`/pages/product/${review.product}`} className="text-plum underline">
@@ -97,38 +109,52 @@ function Facts({ review }: { review: ReviewLine }) {
           {review.variant && <span className="text-ink-2">{review.variant}</span>}
         </span>
       </Fact>
-      <Fact name="Where from">
+      <Fact name={t('reviews.readingPane.source')}>
         {review.origin === 'VERIFIED' ? (
           <>
-            <Chip good>{ORIGIN.VERIFIED}</Chip> order {review.orderNumber} holds this product
+            <T
+              id="reviews.readingPane.orderIncludesThisProduct"
+              values={{
+                chip: <Chip good>{ORIGIN.VERIFIED}</Chip>,
+                orderNumber: review.orderNumber,
+              }}
+            />
           </>
         ) : (
           <>
-            <Chip>{ORIGIN[review.origin]}</Chip> the purchase was not checked, and shoppers are told
-            so
+            <T
+              id="reviews.readingPane.shoppersSeePurchaseNotChecked"
+              values={{ chip: <Chip>{ORIGIN[review.origin]}</Chip> }}
+            />
           </>
         )}
         {review.source && (
           <span className="block text-[13px] text-ink-2">
-            {review.source}
-            {review.sourceLine !== undefined &&
-              `, line ${number(review.sourceLine)}, where the rating reads ${review.givenRating}`}
+            {t('reviews.readingPane.lineOriginalRating', {
+              source: review.source,
+              line: review.sourceLine ?? 0,
+              givenRating: review.rawRating,
+            })}
           </span>
         )}
-        {review.evidence && (
+        {review.originalFile && (
           <a
-            href={review.evidence}
+            href={review.originalFile}
             target="_blank"
             rel="noreferrer"
             className="block text-[13px] text-plum underline"
           >
-            The picture of the original
+            {t('reviews.readingPane.photoOfTheOriginal')}
           </a>
         )}
       </Fact>
-      {review.language && <Fact name="Language">{language(review.language)}</Fact>}
-      {review.leftOutBecause && (
-        <Fact name="Left out because it is">{reasonText(review.leftOutBecause)}</Fact>
+      {review.language && (
+        <Fact name={t('reviews.readingPane.language')}>{language(review.language)}</Fact>
+      )}
+      {review.leftOutReason && (
+        <Fact name={t('reviews.readingPane.leftOutBecauseIt')}>
+          {reasonText(review.leftOutReason)}
+        </Fact>
       )}
     </dl>
   );
@@ -137,31 +163,33 @@ function Facts({ review }: { review: ReviewLine }) {
 /** What can be decided of it, each with its key. */
 function ReviewActs({ review, onAct, onEdit, onReply }: ReadingPaneProps) {
   return (
-    <footer className="flex shrink-0 gap-2 border-t border-line px-4 py-3">
+    <footer className="flex shrink-0 flex-wrap gap-2 border-t border-line px-4 py-3">
       <Button
         look="main"
         hint="P"
-        disabled={review.state === 'PUBLISHED'}
+        disabled={review.status === 'PUBLISHED'}
         onClick={() => onAct('PUBLISHED')}
       >
-        Publish
+        {t('reviews.readingPane.publish')}
       </Button>
-      <Button hint="H" disabled={review.state === 'HELD'} onClick={() => onAct('HELD')}>
-        Hold
+      <Button hint="H" disabled={review.status === 'ON_HOLD'} onClick={() => onAct('ON_HOLD')}>
+        {t('reviews.readingPane.hold')}
       </Button>
       <Button
         look="danger"
-        hint="X"
-        disabled={review.state === 'LEFT_OUT'}
+        hint="L"
+        disabled={review.status === 'LEFT_OUT'}
         onClick={() => onAct('LEFT_OUT')}
       >
-        Leave out
+        {t('reviews.readingPane.leaveOut')}
       </Button>
-      <Button hint="S" disabled={review.state === 'SPAM'} onClick={() => onAct('SPAM')}>
-        Spam
+      <Button hint="S" disabled={review.status === 'SPAM'} onClick={() => onAct('SPAM')}>
+        {t('reviews.readingPane.spam')}
       </Button>
-      {review.state !== 'WAITING' && (
-        <Button onClick={() => onAct('WAITING')}>Back among the waiting</Button>
+      {review.status !== 'PENDING' && (
+        <Button onClick={() => onAct('PENDING')}>
+          {t('reviews.readingPane.moveBackToWaiting')}
+        </Button>
       )}
       <span className="flex-1" />
       <Button
@@ -169,10 +197,12 @@ function ReviewActs({ review, onAct, onEdit, onReply }: ReadingPaneProps) {
         aria-pressed={review.isFeatured}
         onClick={() => onEdit({ what: 'featured', featured: !review.isFeatured })}
       >
-        {review.isFeatured ? 'Feature no more' : 'Feature'}
+        {review.isFeatured
+          ? t('reviews.readingPane.stopFeaturing')
+          : t('reviews.readingPane.feature')}
       </Button>
       <Button hint="R" onClick={onReply}>
-        Reply
+        {t('reviews.readingPane.reply')}
       </Button>
     </footer>
   );
@@ -211,13 +241,13 @@ function Reasons({ asksFor, onReason, onKeepOut }: ReadingPaneProps) {
   return (
     <div
       role="group"
-      aria-label="Why it is left out"
+      aria-label={t('reviews.readingPane.reason')}
       className="border-t border-line bg-rust-soft/60 px-4 py-3"
     >
       <p className="mb-1.5 font-semibold">
         {asksFor > 1
-          ? `Leave these ${number(asksFor)} out because they are`
-          : 'Leave out because it is'}
+          ? t('reviews.readingPane.leaveOutTheseReviewsBecause', { asksFor })
+          : t('reviews.readingPane.leaveOutBecauseIt')}
       </p>
       <ul className="flex flex-wrap gap-x-5 gap-y-1.5">
         {REASONS.map((reason, index) => (
@@ -233,11 +263,13 @@ function Reasons({ asksFor, onReason, onKeepOut }: ReadingPaneProps) {
         ))}
         <li>
           <button type="button" className="text-ink-2 underline" onClick={onKeepOut}>
-            don’t leave out
+            {t('reviews.readingPane.cancel')}
           </button>
         </li>
       </ul>
-      <p className="mt-1.5 text-[13px] text-ink-2">The same six at 1 star and at 5.</p>
+      <p className="mt-1.5 text-[13px] text-ink-2">
+        {t('reviews.readingPane.theSameSixReasonsFor')}
+      </p>
     </div>
   );
 }

@@ -1,10 +1,11 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, mayComeBack, need, told } from '../../shared/api';
+import { api, mayComeBack, need, problemText } from '../../shared/api';
 import { sendingOf, sentOf } from '../../shared/unsaved';
+import { t } from '../../shared/t';
 
 const PAUSE = 400;
-const AWAY = 'Not kept yet, as the server does not answer. It is tried again by itself.';
+const AWAY = t('reviews.replyDraft.notSavedYetNoConnection');
 
 /** What was typed and is not kept yet, by review, and the sending of it. */
 const waiting = new Map<number, { text: string; timer: ReturnType<typeof setTimeout> }>();
@@ -46,7 +47,7 @@ function send(review: number): void {
     .catch((error: unknown) => {
       // the server is away: it is tried again, unless more was typed meanwhile
       if (mayComeBack(error) && !waiting.has(review)) keep(review, one.text, 10 * PAUSE);
-      toldOf(review, mayComeBack(error) ? AWAY : told(error));
+      toldOf(review, mayComeBack(error) ? AWAY : problemText(error));
       throw error;
     })
     .finally(() => sending.delete(sent));

@@ -1,9 +1,10 @@
 import type { Ref } from 'react';
 import { Button } from '../../ui/button';
 import { Stars } from '../../ui/stars';
-import { useShop } from '../setup/queries';
+import { useShop } from '../shop/queries';
 import type { ReviewLine } from './queries';
 import { useReplyDraft } from './reply-draft';
+import { T, t } from '../../shared/t';
 
 interface ReplyProps {
   review: ReviewLine;
@@ -16,13 +17,13 @@ const LONGEST = 3000;
 /** Answering in the shop's name, beside how shoppers will see it. */
 export function Reply({ review, field, onReply }: ReplyProps) {
   const { text, type, trouble, again } = useReplyDraft(review.id, review.reply ?? '');
-  const shop = useShop().data?.name ?? 'the shop';
+  const shop = useShop().data?.name ?? t('reviews.reply.yourShop');
   const changed = text.trim() !== (review.reply ?? '');
   return (
-    <section className="grid grid-cols-2 gap-4 py-3" aria-label="Reply">
+    <section className="grid grid-cols-2 gap-4 py-3" aria-label={t('reviews.reply.reply')}>
       <div>
         <label htmlFor="reply" className="text-[13px] font-semibold text-ink-2">
-          Reply as {shop}
+          <T id="reviews.reply.replyAs" values={{ shop }} />
         </label>
         <textarea
           id="reply"
@@ -43,28 +44,30 @@ export function Reply({ review, field, onReply }: ReplyProps) {
               {trouble}{' '}
               {again && (
                 <Button look="link" onClick={again}>
-                  Try now
+                  {t('reviews.reply.tryNow')}
                 </Button>
               )}
             </span>
           ) : (
-            where(review.state === 'PUBLISHED', changed)
+            where(review.status === 'PUBLISHED', changed)
           )}
           <Button
             className="py-0.5! whitespace-nowrap"
             disabled={!changed}
             onClick={() => onReply(text)}
           >
-            {text.trim() || !review.reply ? 'Send the reply' : 'Remove the reply'}
+            {text.trim() || !review.reply
+              ? t('reviews.reply.publishReply')
+              : t('reviews.reply.removeReply')}
           </Button>
         </p>
       </div>
       <div>
-        <p className="text-[13px] font-semibold text-ink-2">As shoppers will see it</p>
+        <p className="text-[13px] font-semibold text-ink-2">{t('reviews.reply.preview')}</p>
         <figure className="mt-1 rounded-xl border border-line-2 bg-white p-3 font-shop">
           <figcaption className="flex items-center gap-2 text-[13px]">
             <Stars value={review.stars} size={13} />
-            <b>{review.reviewer ?? 'A customer'}</b>
+            <b>{review.reviewer ?? t('reviews.reply.anonymous')}</b>
           </figcaption>
           <p lang={review.language} className="line-clamp-2 text-[14px]">
             {review.wordsShown ?? ''}
@@ -81,6 +84,6 @@ export function Reply({ review, field, onReply }: ReplyProps) {
 }
 
 function where(isPublished: boolean, isChanged: boolean): string {
-  if (!isPublished) return 'kept as you type; goes out with the review';
-  return isChanged ? 'kept as you type; shoppers see it when you send it' : 'as shoppers see it';
+  if (!isPublished) return t('reviews.reply.savedAsYouTypePublished');
+  return isChanged ? t('reviews.reply.savedAsYouTypeShoppers') : t('reviews.reply.asShoppersSeeIt');
 }

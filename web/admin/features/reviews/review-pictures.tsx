@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { ReviewLine } from './queries';
+import { t } from '../../shared/t';
 
 /** A review's pictures: one large, the others to choose from. */
 export function ReviewPictures({ review }: { review: ReviewLine }) {
@@ -10,7 +11,7 @@ export function ReviewPictures({ review }: { review: ReviewLine }) {
     <div className="w-[218px] shrink-0">
       <img
         src={shown}
-        alt={`Picture ${at + 1} of the review`}
+        alt={t('reviews.reviewPictures.photoOfTheReview', { at: at + 1 })}
         className="max-h-72 w-full rounded-xl border border-line object-cover"
       />
       {review.pictures.length > 1 && (
@@ -19,7 +20,7 @@ export function ReviewPictures({ review }: { review: ReviewLine }) {
             <li key={address}>
               <button
                 type="button"
-                aria-label={`Show picture ${index + 1}`}
+                aria-label={t('reviews.reviewPictures.showPhoto', { index: index + 1 })}
                 aria-pressed={index === at}
                 className={`overflow-hidden rounded-lg border-2 ${index === at ? 'border-plum' : 'border-transparent'}`}
                 onClick={() => setAt(index)}

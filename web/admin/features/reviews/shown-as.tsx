@@ -1,25 +1,25 @@
-import { Pick } from '../../ui/pick';
-import type { NameForm } from './edits';
+import type { NameForm } from './review-edits';
+import { NameFormPicks } from './name-form';
 import type { ReviewLine } from './queries';
-import { NAME_FORMS } from './words';
+import { T, t } from '../../shared/t';
 
 interface ShownAsProps {
   review: ReviewLine;
   onPick: (form: NameForm) => void;
 }
 
-/** The name as shoppers read it, and the forms it can have. */
+/** The name as shoppers read it, and what of it they read. */
 export function ShownAs({ review, onPick }: ShownAsProps) {
-  const shown = review.reviewer ?? 'a customer';
-  if (!review.reviewerGiven) return <b className="text-ink">{shown}</b>;
+  const shown = <b className="text-ink">{review.reviewer ?? t('reviews.shownAs.anonymous')}</b>;
+  if (!review.rawReviewer) return shown;
   return (
     <>
-      shown as{' '}
-      <Pick<NameForm | 'NOW'>
-        label="Name"
-        value="NOW"
-        choices={[{ value: 'NOW', text: shown }, ...NAME_FORMS]}
-        onPick={(form) => form !== 'NOW' && onPick(form)}
+      <T
+        id="reviews.shownAs.showing"
+        values={{
+          shown,
+          nameFormPicks: <NameFormPicks value={review.nameForm ?? 'AS_GIVEN'} onPick={onPick} />,
+        }}
       />
     </>
   );

@@ -1,38 +1,45 @@
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import { number } from '../../shared/words';
-import { useOwnRule } from '../setup/own-rule';
+import { number } from '../../shared/format';
+import { useSubmissionPolicy } from '../setup/submission-policy-query';
 import { useReviewCounts } from './queries';
+import { T, t } from '../../shared/t';
 
 const NEW_ONES = {
-  AFTER_A_LOOK: 'New reviews wait for you',
-  UNLESS_CONTACT: 'New reviews are published, unless they hold contact details',
-  AT_ONCE: 'New reviews are published at once',
+  MANUAL: t('reviews.tabs.newReviewsArePublishedAfter'),
+  UNLESS_CONTACT_DETAILS: t('reviews.tabs.newReviewsArePublishedUnless'),
+  IMMEDIATE: t('reviews.tabs.newReviewsArePublishedAt'),
 };
 
 /** The parts of Reviews. */
 export function ReviewTabs({ children }: { children?: ReactNode }) {
   const counts = useReviewCounts();
-  const rule = useOwnRule();
+  const rule = useSubmissionPolicy();
   const tab = ({ isActive }: { isActive: boolean }) =>
-    `flex h-full items-center border-b-2 px-3 font-medium ${isActive ? 'border-plum text-plum' : 'border-transparent text-ink-2 hover:text-ink'}`;
+    `flex h-full items-center border-b-2 px-3 ${isActive ? 'border-ink font-[650]' : 'border-transparent font-medium text-ink-2 hover:text-ink'}`;
   return (
-    <div className="flex h-[42px] shrink-0 items-center gap-1 border-b border-line bg-paper-2 px-2.5">
-      <nav aria-label="Reviews" className="flex h-full">
+    <div className="flex h-[40px] shrink-0 items-center gap-1 border-b border-line-2 bg-shelf px-2.5 text-[13.5px]">
+      <nav aria-label={t('reviews.tabs.reviews')} className="flex h-full">
         <NavLink to="/reviews" end className={tab}>
-          Desk
-          <b className="ml-1.5 text-[13px]">
-            {counts.data && number(counts.data.byState['WAITING'] ?? 0)}
-          </b>
+          <T
+            id="reviews.tabs.allReviews"
+            values={{
+              b: (
+                <b className="ml-1.5 text-[13px]">
+                  {counts.data && number(counts.data.byStatus['PENDING'] ?? 0)}
+                </b>
+              ),
+            }}
+          />
         </NavLink>
         <NavLink to="/reviews/bring-in" className={tab}>
-          Bring in
+          {t('reviews.tabs.import')}
         </NavLink>
         <NavLink to="/reviews/by-product" className={tab}>
-          By product
+          {t('reviews.tabs.byProduct')}
         </NavLink>
         <NavLink to="/reviews/listing" className={tab}>
-          The shop itself
+          {t('reviews.tabs.aboutYourShop')}
         </NavLink>
       </nav>
       <span className="flex-1" />

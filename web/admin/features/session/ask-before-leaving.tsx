@@ -1,7 +1,8 @@
 import { useBlocker } from 'react-router';
 import { isAnythingTyped } from '../../shared/unsaved';
 import { Button } from '../../ui/button';
-import { Over } from '../../ui/over';
+import { Dialog } from '../../ui/dialog';
+import { t } from '../../shared/t';
 
 /** Asks whoever goes elsewhere while something typed is not saved. */
 export function AskBeforeLeaving() {
@@ -11,14 +12,20 @@ export function AskBeforeLeaving() {
   );
   if (way.state !== 'blocked') return null;
   return (
-    <Over isAsking title="Not saved yet" onDone={() => way.reset()}>
-      <p className="mt-2">What you typed here is kept nowhere. Going on loses it.</p>
+    <Dialog
+      isAsking
+      title={t('session.askBeforeLeaving.unsavedChanges')}
+      onDone={() => way.reset()}
+    >
+      <p className="mt-2">{t('session.askBeforeLeaving.whatYouTypedHereIs')}</p>
       <div className="mt-4 flex gap-3">
         <Button look="inside" onClick={() => way.reset()}>
-          Stay and save it
+          {t('session.askBeforeLeaving.stayOnThisPage')}
         </Button>
-        <Button onClick={() => way.proceed()}>Go on without it</Button>
+        <Button onClick={() => way.proceed()}>
+          {t('session.askBeforeLeaving.leaveWithoutSaving')}
+        </Button>
       </div>
-    </Over>
+    </Dialog>
   );
 }

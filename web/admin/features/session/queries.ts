@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need, pageIs, type Schemas } from '../../shared/api';
+import { followLanguage } from '../../shared/intl';
 import { forgetSteps } from '../../shared/steps';
 
 export type Session = Schemas['SessionView'];
@@ -11,6 +12,7 @@ export const leaving = { isOnPurpose: false };
 async function heard(asked: Promise<Session>): Promise<Session> {
   const session = await asked;
   pageIs(session.page);
+  followLanguage(session.language);
   return session;
 }
 

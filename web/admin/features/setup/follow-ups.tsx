@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, need } from '../../shared/api';
-import { since } from '../../shared/words';
+import { since } from '../../shared/format';
+import { T, t } from '../../shared/t';
 
 /** What follows a change and could not be done yet; nothing where all is done. */
 export function FollowUps() {
@@ -14,18 +15,18 @@ export function FollowUps() {
   return (
     <section
       role="status"
-      aria-label="Not done yet"
+      aria-label={t('setup.followUps.notFinishedYet')}
       className="col-span-2 rounded-2xl bg-rust-soft px-5 py-4 text-rust-ink"
     >
-      <h2 className="text-lg">Not done yet</h2>
-      <p>
-        What you changed is in force. Something that follows it failed; it is tried again each
-        minute, and nothing is lost.
-      </p>
+      <h2 className="text-lg">{t('setup.followUps.notFinishedYet')}</h2>
+      <p>{t('setup.followUps.yourChangesAreSavedA')}</p>
       <ul className="mt-1 list-disc pl-5 text-[13px]">
         {pending.map((one) => (
           <li key={`${one.what} ${one.of} ${one.since}`}>
-            {one.what} after {one.of}, {since(one.since)}: {one.reason}
+            <T
+              id="setup.followUps.after"
+              values={{ what: one.what, of: one.of, since: since(one.since), reason: one.reason }}
+            />
           </li>
         ))}
       </ul>

@@ -1,16 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
-import { Failure } from '../../ui/empty';
+import { Failure } from '../../ui/empty-state';
 import { api, need, type Schemas, isLost } from '../../shared/api';
+import { T, t } from '../../shared/t';
 
 type Checked = Schemas['Checked'];
 
 const KINDS = {
-  PRODUCT: 'A product page',
-  LISTING: 'A listing',
-  BASKET: 'The basket',
-  HOME: 'The home page',
-  CONFIRMATION: 'An order confirmation',
+  PRODUCT: t('setup.pageCheck.aProductPage'),
+  LISTING: t('setup.pageCheck.aCategoryPage'),
+  BASKET: t('setup.pageCheck.theBasket'),
+  HOME: t('setup.pageCheck.theHomePage'),
+  CONFIRMATION: t('setup.pageCheck.anOrderConfirmation'),
 };
 
 /** The shop's live pages as any visitor gets them: script, marks and spots. */
@@ -24,14 +25,15 @@ export function PageCheck() {
   return (
     <section className="rounded-2xl border border-line bg-paper p-6" aria-labelledby="page-check">
       <h2 id="page-check" className="mb-1 text-xl">
-        Your live pages
+        {t('setup.pageCheck.checkYourLivePages')}
       </h2>
-      <p className="mb-3 text-ink-2">
-        One page of each kind is fetched as a visitor gets it, and looked through for the script and
-        for every spot that your nods stand in.
-      </p>
+      <p className="mb-3 text-ink-2">{t('setup.pageCheck.weOpenOnePageOf')}</p>
       <Button disabled={check.isFetching} onClick={() => void check.refetch()}>
-        {check.isFetching ? 'Looking' : check.data ? 'Look again' : 'Look at the pages'}
+        {check.isFetching
+          ? t('setup.pageCheck.checking')
+          : check.data
+            ? t('setup.pageCheck.checkAgain')
+            : t('setup.pageCheck.checkPages')}
       </Button>
       {isLost(check) && <Failure error={check.error} again={() => void check.refetch()} />}
       <ul className="mt-3 flex flex-col gap-3">
@@ -44,7 +46,9 @@ export function PageCheck() {
               <span
                 className={`rounded-full px-2.5 py-0.5 text-[12px] font-semibold ${wrongs(page).length === 0 ? 'bg-fern-soft text-fern-ink' : 'bg-rust-soft text-rust-ink'}`}
               >
-                {wrongs(page).length === 0 ? 'all there' : 'to mend'}
+                {wrongs(page).length === 0
+                  ? t('setup.pageCheck.ok')
+                  : t('setup.pageCheck.needsFixing')}
               </span>
             </p>
             <ul className="text-[13px]">
@@ -54,10 +58,14 @@ export function PageCheck() {
                 </li>
               ))}
               {page.structured && (
-                <li className="text-ink-2">Structured data: {page.structured}.</li>
+                <li className="text-ink-2">
+                  <T id="setup.pageCheck.structuredData" values={{ structured: page.structured }} />
+                </li>
               )}
               {page.spots.length > 0 && (
-                <li className="text-ink-2">Spots: {page.spots.join(', ')}</li>
+                <li className="text-ink-2">
+                  <T id="setup.pageCheck.spots" values={{ names: page.spots.join(', ') }} />
+                </li>
               )}
             </ul>
           </li>
@@ -70,14 +78,16 @@ export function PageCheck() {
 function wrongs(page: Checked): string[] {
   if (page.failure) return [page.failure];
   return [
-    ...(page.hasScript ? [] : ['The script is not on it.']),
+    ...(page.hasScript ? [] : [t('setup.pageCheck.theScriptIsNotOn')]),
     ...page.marks.map((mark) => `${mark.charAt(0).toUpperCase()}${mark.slice(1)}.`),
-    ...(page.framing ? [`It refuses to be framed: ${page.framing}.`] : []),
+    ...(page.framing ? [t('setup.pageCheck.thePageDoesNotAllow', { framing: page.framing })] : []),
     ...page.pointed
       .filter((spot) => spot.matches === 0)
-      .map((spot) => `The place you pointed at, ${spot.name}, is gone: ${spot.selector}.`),
+      .map((spot) =>
+        t('setup.pageCheck.yourCustomSpotIsNo', { name: spot.name, selector: spot.selector }),
+      ),
     ...page.missing
       .filter((name) => !page.pointed.some((spot) => spot.name === name))
-      .map((name) => `Nods stand in ${name}, and the page has no such spot.`),
+      .map((name) => t('setup.pageCheck.thePageHasNoSpot', { name })),
   ];
 }

@@ -1,12 +1,13 @@
 import { useState, type FormEvent } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
-import { Pick, type Choice } from '../../ui/pick';
-import { useSay } from '../../ui/toasts';
+import { InlineSelect, type Choice } from '../../ui/inline-select';
+import { useNotify } from '../../ui/toasts';
 import { api, need, Problem, type Schemas } from '../../shared/api';
 import { useUnsaved } from '../../shared/unsaved';
-import { language } from '../../shared/words';
-import { useCategories } from '../pages/queries';
+import { language } from '../../shared/format';
+import { useCategories } from '../layout/queries';
+import { T, t } from '../../shared/t';
 
 type FormSet = Schemas['FormSet'];
 type Asked = FormSet['fields'][string];
@@ -15,30 +16,30 @@ type Criterion = FormSet['criteria'][number];
 const KEY = ['review-form'];
 const LANGUAGES = ['en', 'pt', 'de', 'es', 'fr', 'ja', 'ar'];
 const FIELDS: { field: string; text: string }[] = [
-  { field: 'TITLE', text: 'a line above the words' },
-  { field: 'WORDS', text: 'the words' },
-  { field: 'PROS', text: 'what is good' },
-  { field: 'CONS', text: 'what is not' },
-  { field: 'CRITERIA', text: 'stars for single things' },
-  { field: 'PICTURES', text: 'pictures' },
-  { field: 'NAME', text: 'a name' },
-  { field: 'EMAIL', text: 'an e-mail address, never shown' },
+  { field: 'TITLE', text: t('setup.reviewForm.title') },
+  { field: 'WORDS', text: t('setup.reviewForm.text') },
+  { field: 'PROS', text: t('setup.reviewForm.pros') },
+  { field: 'CONS', text: t('setup.reviewForm.cons') },
+  { field: 'CRITERIA', text: t('setup.reviewForm.detailedRatings') },
+  { field: 'PICTURES', text: t('setup.reviewForm.photos') },
+  { field: 'NAME', text: t('setup.reviewForm.name') },
+  { field: 'EMAIL', text: t('setup.reviewForm.eMailAddressNeverShown') },
 ];
 const ASKED: Choice<Asked>[] = [
-  { value: 'REQUIRED', text: 'needed' },
-  { value: 'OPTIONAL', text: 'can stay empty' },
-  { value: 'OFF', text: 'not asked' },
+  { value: 'REQUIRED', text: t('setup.reviewForm.required') },
+  { value: 'OPTIONAL', text: t('setup.reviewForm.optional') },
+  { value: 'OFF', text: t('setup.reviewForm.notAsked') },
 ];
 
 /** What the form on shop pages asks, and what machines are told of the ratings. */
 export function ReviewForm() {
   const form = useQuery({
     queryKey: KEY,
-    queryFn: () => need(api.GET('/api/v1/own-reviews/form')),
+    queryFn: () => need(api.GET('/api/v1/review-form')),
   });
   return (
     <section className="col-span-2 rounded-2xl border border-line bg-paper p-6">
-      <h2 className="mb-2 text-xl">What the form asks</h2>
+      <h2 className="mb-2 text-xl">{t('setup.reviewForm.reviewForm')}</h2>
       {form.data && <Fields key={JSON.stringify(form.data)} form={form.data} />}
       {form.error && <p className="text-rust-ink">{form.error.message}</p>}
       <Markup />
@@ -49,13 +50,13 @@ export function ReviewForm() {
 function Fields({ form }: { form: FormSet }) {
   const [wanted, setWanted] = useState(form);
   useUnsaved('review-form', JSON.stringify(wanted) !== JSON.stringify(form));
-  const { say } = useSay();
+  const { say } = useNotify();
   const queries = useQueryClient();
   const save = useMutation({
-    mutationFn: (body: FormSet) => need(api.PUT('/api/v1/own-reviews/form', { body })),
+    mutationFn: (body: FormSet) => need(api.PUT('/api/v1/review-form', { body })),
     onSuccess: (kept) => {
       queries.setQueryData(KEY, kept);
-      say('The form asks that now');
+      say(t('setup.reviewForm.reviewFormSaved'));
     },
   });
   const problem = save.error instanceof Problem ? save.error : undefined;
@@ -68,7 +69,7 @@ function Fields({ form }: { form: FormSet }) {
   const hasPictures = wanted.fields['PICTURES'] !== 'OFF';
   return (
     <form onSubmit={submit} noValidate>
-      <p className="mb-2 text-ink-2">The stars are always needed, and none is chosen at first.</p>
+      <p className="mb-2 text-ink-2">{t('setup.reviewForm.starsAreAlwaysRequiredNone')}</p>
       <ul className="grid grid-cols-2 gap-x-8">
         {FIELDS.map(({ field, text }) => (
           <li
@@ -76,7 +77,7 @@ function Fields({ form }: { form: FormSet }) {
             className="flex items-baseline justify-between gap-3 border-b border-line py-1.5"
           >
             {text}
-            <Pick
+            <InlineSelect
               label={text}
               value={wanted.fields[field] ?? 'OFF'}
               choices={ASKED}
@@ -89,23 +90,29 @@ function Fields({ form }: { form: FormSet }) {
       </ul>
       {hasPictures && (
         <p className="mt-3 flex flex-wrap items-baseline gap-1.5 text-ink-2">
-          at most
-          <Figure
-            label="Pictures to a review"
-            value={wanted.mostPictures}
-            most={10}
-            fault={faultOf('mostPictures')}
-            onSet={(mostPictures) => setWanted({ ...wanted, mostPictures })}
+          <T
+            id="setup.reviewForm.upToPhotosMbEach"
+            values={{
+              figure: (
+                <Figure
+                  label={t('setup.reviewForm.photosPerReview')}
+                  value={wanted.mostPictures}
+                  most={10}
+                  fault={faultOf('mostPictures')}
+                  onSet={(mostPictures) => setWanted({ ...wanted, mostPictures })}
+                />
+              ),
+              figure2: (
+                <Figure
+                  label={t('setup.reviewForm.megabytesPerPhoto')}
+                  value={wanted.largestPicture}
+                  most={20}
+                  fault={faultOf('largestPicture')}
+                  onSet={(largestPicture) => setWanted({ ...wanted, largestPicture })}
+                />
+              ),
+            }}
           />
-          pictures, of up to
-          <Figure
-            label="Megabytes to a picture"
-            value={wanted.largestPicture}
-            most={20}
-            fault={faultOf('largestPicture')}
-            onSet={(largestPicture) => setWanted({ ...wanted, largestPicture })}
-          />
-          MB each; a place or a camera’s number in them is removed
         </p>
       )}
       {wanted.fields['CRITERIA'] !== 'OFF' && (
@@ -117,7 +124,7 @@ function Fields({ form }: { form: FormSet }) {
         </p>
       )}
       <Button look="inside" type="submit" className="mt-4" disabled={save.isPending}>
-        Keep the form
+        {t('setup.reviewForm.save')}
       </Button>
     </form>
   );
@@ -162,12 +169,15 @@ interface ThingsProps {
 /** The single things, each with its names and the category it is for. */
 function Things({ criteria, faultOf, onSet }: ThingsProps) {
   const categories = useCategories();
-  const choices: Choice<string>[] = [{ value: '', text: 'all products' }, ...categories];
+  const choices: Choice<string>[] = [
+    { value: '', text: t('setup.reviewForm.allProducts') },
+    ...categories,
+  ];
   const put = (at: number, change: Partial<Criterion>) =>
     onSet(criteria.map((one, n) => (n === at ? { ...one, ...change } : one)));
   return (
     <fieldset className="mt-4">
-      <legend className="font-semibold">Single things that reviews rate</legend>
+      <legend className="font-semibold">{t('setup.reviewForm.detailedRatings2')}</legend>
       <ul className="flex flex-col gap-2">
         {criteria.map((one, at) => (
           <li key={at} className="flex flex-wrap items-baseline gap-2 border-b border-line py-1.5">
@@ -178,7 +188,10 @@ function Things({ criteria, faultOf, onSet }: ThingsProps) {
                   {language(code)}
                   <input
                     value={one.names[code] ?? ''}
-                    aria-label={`Name ${at + 1} in ${language(code)}`}
+                    aria-label={t('setup.reviewForm.nameIn', {
+                      at: at + 1,
+                      code: language(code),
+                    })}
                     dir="auto"
                     className="w-40 rounded-lg border border-line-3 bg-white px-2 py-1 text-[14px] text-ink"
                     onChange={(event) =>
@@ -187,20 +200,20 @@ function Things({ criteria, faultOf, onSet }: ThingsProps) {
                   />
                 </label>
               ))}
-            <Pick
-              label={`Another language for thing ${at + 1}`}
+            <InlineSelect
+              label={t('setup.reviewForm.addALanguageForRating', { at: at + 1 })}
               value=""
               choices={[
-                { value: '', text: 'another language' },
+                { value: '', text: t('setup.reviewForm.addALanguage') },
                 ...LANGUAGES.filter(
                   (code) => !(code in one.names) && !['en', 'pt'].includes(code),
                 ).map((code) => ({ value: code, text: language(code) })),
               ]}
               onPick={(code) => code && put(at, { names: { ...one.names, [code]: '' } })}
             />
-            <span className="text-ink-2">asked of</span>
-            <Pick
-              label={`Products that thing ${at + 1} is for`}
+            <span className="text-ink-2">{t('setup.reviewForm.askedFor')}</span>
+            <InlineSelect
+              label={t('setup.reviewForm.productsWithRating', { at: at + 1 })}
               value={one.category ?? ''}
               choices={choices}
               onPick={(category) => {
@@ -223,14 +236,17 @@ function Things({ criteria, faultOf, onSet }: ThingsProps) {
                 onSet(next);
               }}
             >
-              Earlier
+              {t('setup.reviewForm.moveUp')}
             </Button>
             <Button look="link" onClick={() => onSet(criteria.filter((_, n) => n !== at))}>
-              Ask no more
+              {t('setup.reviewForm.remove')}
             </Button>
             {faultOf(`criteria.${at + 1}`) && (
               <p role="alert" className="w-full text-[13px] text-rust-ink">
-                This one {faultOf(`criteria.${at + 1}`)}
+                <T
+                  id="setup.reviewForm.thisRating"
+                  values={{ text: faultOf(`criteria.${at + 1}`) }}
+                />
               </p>
             )}
           </li>
@@ -241,49 +257,55 @@ function Things({ criteria, faultOf, onSet }: ThingsProps) {
           disabled={criteria.length >= 12}
           onClick={() => onSet([...criteria, { id: 0, names: {} }])}
         >
-          Ask about one more
+          {t('setup.reviewForm.addARating')}
         </Button>
-        What was rated before stays in its reviews, also when it is asked no more.
+        {t('setup.reviewForm.earlierRatingsStayInTheir')}
       </p>
     </fieldset>
   );
 }
 
 const COUNTED: Choice<'own' | 'all'>[] = [
-  { value: 'own', text: 'those written in this shop' },
-  { value: 'all', text: 'those brought in from elsewhere too' },
+  { value: 'own', text: t('setup.reviewForm.reviewsWrittenInThisShop') },
+  { value: 'all', text: t('setup.reviewForm.importedReviewsToo') },
 ];
 
 /** What machines that read the page are told. */
 function Markup() {
   const queries = useQueryClient();
-  const { say, sayProblem } = useSay();
+  const { say, sayProblem } = useNotify();
   const rule = useQuery({
     queryKey: ['markup-rule'],
-    queryFn: () => need(api.GET('/api/v1/structured/rule')),
+    queryFn: () => need(api.GET('/api/v1/structured-data-policy')),
   });
   const save = useMutation({
     mutationFn: (countsBroughtIn: boolean) =>
-      need(api.PUT('/api/v1/structured/rule', { body: { countsBroughtIn } })),
+      need(api.PUT('/api/v1/structured-data-policy', { body: { countsBroughtIn } })),
     onSuccess: (kept) => {
       queries.setQueryData(['markup-rule'], kept);
-      say('Kept');
+      say(t('setup.reviewForm.saved'));
     },
     onError: sayProblem,
   });
   if (!rule.data) return null;
   return (
     <p className="mt-5 border-t border-line pt-3 text-[15px] leading-8 text-ink-2">
-      In the page’s structured data for machines count{' '}
-      <Pick
-        label="Counted in structured data"
-        value={rule.data.countsBroughtIn ? 'all' : 'own'}
-        choices={COUNTED}
-        onPick={(value) => save.mutate(value === 'all')}
+      <T
+        id="setup.reviewForm.inStructuredDataForSearch"
+        values={{
+          pick: (
+            <InlineSelect
+              label={t('setup.reviewForm.countedInStructuredData')}
+              value={rule.data.countsBroughtIn ? 'all' : 'own'}
+              choices={COUNTED}
+              onPick={(value) => save.mutate(value === 'all')}
+            />
+          ),
+          countsBroughtIn:
+            rule.data.countsBroughtIn &&
+            ` ${t('setup.reviewForm.countingReviewsFromElsewhereMay')}`,
+        }}
       />
-      .
-      {rule.data.countsBroughtIn &&
-        ' Search engines may take ratings of another place for a breach of their rules.'}
     </p>
   );
 }

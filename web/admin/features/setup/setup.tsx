@@ -1,23 +1,25 @@
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
-import { Failure, Loading } from '../../ui/empty';
+import { Failure, Loading } from '../../ui/empty-state';
 import { Field } from '../../ui/field';
 import { useProducts } from '../../ui/product-pick';
 import { useCopy } from '../../ui/copy';
-import { useSay } from '../../ui/toasts';
+import { useNotify } from '../../ui/toasts';
 import { Problem, isLost } from '../../shared/api';
 import { useUnsaved } from '../../shared/unsaved';
 import { FollowUps } from './follow-ups';
-import { Leaving } from './leaving';
-import { NewReviews } from './new-reviews';
+import { Export } from './export';
+import { SubmissionPolicy } from './submission-policy';
+import { Jobs } from './jobs';
 import { PageCheck } from './page-check';
 import { ReviewForm } from './review-form';
-import { Outside } from './outside';
-import { Programs } from './programs';
-import { WhereShoppersAre } from './where';
+import { ConnectedServices } from './connected-services';
+import { ApiKeys } from './api-keys';
+import { ShopperCountry } from './shopper-country';
 import { SimulatedShoppers } from './shoppers';
-import { useSaveShop, useShop, type Shop } from './queries';
+import { useSaveShop, useShop, type Shop } from '../shop/queries';
+import { T, t } from '../../shared/t';
 
 /** Connecting the shop: the script line, and where its pages are. */
 export function Setup() {
@@ -29,15 +31,16 @@ export function Setup() {
       <FollowUps />
       <Connect shop={shop.data} />
       <ShopForm shop={shop.data} />
-      <NewReviews />
+      <SubmissionPolicy />
       <ReviewForm />
       <PageCheck />
       <PeopleCard />
-      <Programs />
-      <WhereShoppersAre />
-      <Outside />
+      <ApiKeys />
+      <ShopperCountry />
+      <ConnectedServices />
+      <Jobs />
       <SimulatedShoppers />
-      <Leaving />
+      <Export />
     </div>
   );
 }
@@ -45,17 +48,17 @@ export function Setup() {
 /** Who else works here stands on a page of its own. */
 function PeopleCard() {
   return (
-    <section className="rounded-2xl border border-line bg-paper p-6" aria-label="People">
-      <h2 className="mb-2 text-lg">People</h2>
-      <p className="text-[13px] text-ink-2">
-        Invite people and say what they may do, see where they are signed in, and what was done by
-        whom.
-      </p>
+    <section
+      className="rounded-2xl border border-line bg-paper p-6"
+      aria-label={t('setup.setup.people')}
+    >
+      <h2 className="mb-2 text-lg">{t('setup.setup.people')}</h2>
+      <p className="text-[13px] text-ink-2">{t('setup.setup.invitePeopleChooseWhatThey')}</p>
       <Link
         to="/setup/people"
         className="mt-3 inline-block rounded-lg border border-line-3 px-3.5 py-1.5 font-medium hover:bg-paper-2"
       >
-        People and what was done
+        {t('setup.setup.peopleAndActivity')}
       </Link>
     </section>
   );
@@ -67,33 +70,31 @@ function Connect({ shop }: { shop: Shop }) {
   const line = `<script async src="${location.origin}/nodyes.js" data-shop="${shop.publicKey}"></script>`;
   return (
     <section className="rounded-2xl border border-line bg-paper p-6">
-      <h1 className="mb-4 text-xl">Connect the shop</h1>
+      <h1 className="mb-4 text-xl">{t('setup.setup.connectYourShop')}</h1>
       <ol className="flex flex-col gap-5">
-        <Step n={1} title="Put this line into every page of the shop">
+        <Step n={1} title={t('setup.setup.addThisLineToEvery')}>
           <Code text={line} onCopy={copy} />
         </Step>
-        <Step n={2} title="Say which page it is">
+        <Step n={2} title={t('setup.setup.sayWhatKindOfPage')}>
           <Code
             text={`<body data-nod-page="product" data-nod-product="${product?.slug ?? 'NAME-IN-ADDRESSES'}">`}
             onCopy={copy}
           />
           <p className="mt-1.5 text-[13px] text-ink-2">
-            {product
-              ? `This is ‘${product.title}’; each product has its own name, which the Catalogue shows. `
-              : 'Each product has its own name, as the Catalogue will show it. '}
-            The kinds are product, listing, basket, home and confirmation; a confirmation says with
-            data-nod-ordered when the order was placed. In listings each card carries its own
-            data-nod-product.
+            <T
+              id="setup.setup.theKindsAreProductListing"
+              values={{
+                product: product
+                  ? `${t('setup.setup.thisIsEachProductHas', { title: product.title })} `
+                  : `${t('setup.setup.eachProductHasItsOwn')} `,
+              }}
+            />
           </p>
         </Step>
-        <Step n={3} title="Mark where nods may stand">
+        <Step n={3} title={t('setup.setup.markTheSpotsForNods')}>
           <Code text={'<div data-nod-spot="under-title"></div>'} onCopy={copy} />
           <p className="mt-1.5 text-[13px] text-ink-2">
-            On a product’s page: above-title, under-title, under-price, above-buy, under-buy,
-            under-picture, under-description and page-end; on-picture is put on the element that
-            holds the picture. On each card of a listing: listing-card. In the basket: basket-line
-            and basket-end; on the confirmation: order-end. The screen’s edge needs no mark. Without
-            marks, point at the places in Pages instead.
+            {t('setup.setup.productPageAboveTitleUnder')}
           </p>
         </Step>
       </ol>
@@ -104,9 +105,7 @@ function Connect({ shop }: { shop: Shop }) {
 function Step({ n, title, children }: { n: number; title: string; children: React.ReactNode }) {
   return (
     <li className="grid grid-cols-[28px_minmax(0,1fr)] gap-2">
-      <span className="grid size-6 place-items-center rounded-[50%_50%_50%_5px] bg-plum text-[13px] font-bold text-white">
-        {n}
-      </span>
+      <span className="font-display text-[19px] leading-6 font-bold">{n}</span>
       <div>
         <h2 className="mb-2 text-[15px]">{title}</h2>
         {children}
@@ -120,38 +119,46 @@ function Code({ text, onCopy }: { text: string; onCopy: (text: string) => void }
     <div className="flex items-start gap-2 rounded-lg border border-line bg-paper-2 p-2.5">
       <code className="min-w-0 flex-1 text-[13px] break-all">{text}</code>
       <Button className="py-0.5!" onClick={() => onCopy(text)}>
-        Copy
+        {t('setup.setup.copy')}
       </Button>
     </div>
   );
 }
 
 const FIELDS: { field: keyof Shop; label: string; note: string }[] = [
-  { field: 'name', label: 'Name', note: 'What shoppers know it by.' },
-  { field: 'address', label: 'Address', note: 'Such as https://shop.example, without a path.' },
+  { field: 'name', label: t('setup.setup.name'), note: t('setup.setup.theNameYourCustomersKnow') },
+  {
+    field: 'address',
+    label: t('setup.setup.address'),
+    note: t('setup.setup.forExampleHttpsShopExample'),
+  },
   {
     field: 'productPath',
-    label: 'A product’s page',
-    note: '{product} stands for its name in addresses; ?variant={variant} may name the chosen SKU.',
+    label: t('setup.setup.productPage'),
+    note: t('setup.setup.useProductWhereTheProducts'),
   },
   {
     field: 'listingPath',
-    label: 'A category’s page',
-    note: '{category} stands for its name in addresses.',
+    label: t('setup.setup.categoryPage'),
+    note: t('setup.setup.useCategoryWhereTheCategorys'),
   },
-  { field: 'basketPath', label: 'The basket', note: 'Such as /basket.' },
+  {
+    field: 'basketPath',
+    label: t('setup.setup.basketPage'),
+    note: t('setup.setup.forExampleBasket'),
+  },
   {
     field: 'zone',
-    label: 'Time zone',
-    note: 'Days and deadlines are counted in it, such as Europe/Lisbon.',
+    label: t('setup.setup.timeZone'),
+    note: t('setup.setup.daysAndDeadlinesUseThis'),
   },
-  { field: 'currency', label: 'Currency', note: 'Such as EUR.' },
+  { field: 'currency', label: t('setup.setup.currency'), note: t('setup.setup.forExampleEur') },
 ];
 
 function ShopForm({ shop }: { shop: Shop }) {
   const [wanted, setWanted] = useState(shop);
   const save = useSaveShop();
-  const { say } = useSay();
+  const { say } = useNotify();
   useUnsaved('shop', JSON.stringify(wanted) !== JSON.stringify(shop));
   const problem = save.error instanceof Problem ? save.error : undefined;
   const submit = (event: FormEvent) => {
@@ -159,13 +166,13 @@ function ShopForm({ shop }: { shop: Shop }) {
     save.mutate(wanted, {
       onSuccess: (saved) => {
         setWanted(saved);
-        say('Saved');
+        say(t('setup.setup.shopDetailsSaved'));
       },
     });
   };
   return (
     <form onSubmit={submit} noValidate className="rounded-2xl border border-line bg-paper p-6">
-      <h2 className="mb-4 text-xl">The shop</h2>
+      <h2 className="mb-4 text-xl">{t('setup.setup.yourShop')}</h2>
       <div className="grid grid-cols-2 gap-x-5 gap-y-3">
         {FIELDS.map(({ field, label, note }) => (
           <Field
@@ -184,7 +191,7 @@ function ShopForm({ shop }: { shop: Shop }) {
         </p>
       )}
       <Button look="inside" type="submit" className="mt-5" disabled={save.isPending}>
-        Save
+        {t('setup.setup.save')}
       </Button>
     </form>
   );

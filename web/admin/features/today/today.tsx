@@ -1,10 +1,11 @@
 import { useNavigate } from 'react-router';
-import { Moments } from '../../ui/moments';
-import { Acts } from './acts';
-import { MostOrderedCard } from './most-ordered';
-import { useAhead } from './queries';
-import { Weeks } from './weeks';
+import { UpcomingChanges } from '../../ui/upcoming-changes';
+import { Suggestions } from './suggestions';
+import { TopSeller } from './top-seller';
+import { useUpcomingChanges } from './queries';
+import { WeeklyRatings } from './weekly-ratings';
 import { Yesterday } from './yesterday';
+import { t } from '../../shared/t';
 
 /** What to do next in order of worth, what happened, and what changes by itself. */
 export function Today() {
@@ -14,11 +15,11 @@ export function Today() {
         <div className="mx-auto grid max-w-[1280px] grid-cols-[minmax(0,744fr)_minmax(0,444fr)] items-start gap-x-9 gap-y-4 px-7 py-6">
           <div>
             <Yesterday />
-            <Acts />
+            <Suggestions />
           </div>
           <div className="flex flex-col gap-4">
-            <Weeks />
-            <MostOrderedCard />
+            <WeeklyRatings />
+            <TopSeller />
           </div>
         </div>
       </div>
@@ -28,22 +29,22 @@ export function Today() {
 }
 
 function AheadStrip() {
-  const ahead = useAhead();
+  const ahead = useUpcomingChanges();
   const navigate = useNavigate();
   const found = ahead.data;
   return (
-    <Moments
+    <UpcomingChanges
       note={
         ahead.error
-          ? 'The moments cannot be told just now.'
+          ? t('today.today.upcomingChangesCouldNotBe')
           : !found
-            ? 'Looking ahead …'
+            ? t('today.today.checkingUpcomingChanges')
             : found.moments.length === 0
-              ? `Nothing changes by itself in the next ${found.days} days.`
+              ? t('today.today.noAutomaticChangesInThe', { days: found.days })
               : undefined
       }
       zone={found?.zone ?? 'UTC'}
-      moments={(found?.moments ?? []).map(({ at, words, place }) => ({
+      moments={(found?.moments ?? []).map(({ instant: at, text: words, path: place }) => ({
         at,
         words,
         onGo: () => void navigate(place),

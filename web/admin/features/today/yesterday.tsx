@@ -1,21 +1,22 @@
-import { day, number } from '../../shared/words';
-import { Failure } from '../../ui/empty';
+import type { ReactNode } from 'react';
+import { dayAndTime, decimal } from '../../shared/format';
+import { Failure } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
 import { useShopTime } from '../../shared/shop-time';
-import { useBehind, type Behind } from './queries';
+import { useWeeklyRatings, type WeeklyRatingsView } from './queries';
+import { T, t } from '../../shared/t';
 
 /** What yesterday brought, as a sentence. */
 export function Yesterday() {
-  const behind = useBehind();
+  const behind = useWeeklyRatings();
   const clock = useShopTime();
   if (isLost(behind)) return <Failure error={behind.error} again={() => void behind.refetch()} />;
-  const place = behind.data?.zone.split('/').at(-1)?.replaceAll('_', ' ');
-  const [today, time] = clock.data?.shopTime.split('T') ?? [];
+  const place = behind.data?.town;
+  const now = clock.data?.shopTime;
   return (
     <header className="min-h-18">
       <p className="text-ink-2">
-        {today && `${weekday(today)} ${day(today)}, ${time}`}
-        {place && ` in ${place}`}
+        {now && place && t('today.yesterday.nowIn', { now: dayAndTime(now), place })}
       </p>
       <h1 className="mt-1 text-[24px] leading-snug font-medium! text-ink-2">
         {behind.data && <Sentence yesterday={behind.data.yesterday} />}
@@ -24,28 +25,19 @@ export function Yesterday() {
   );
 }
 
-const weekday = (isoDay: string) =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' }).format(
-    new Date(`${isoDay}T00:00:00Z`),
-  );
-
-function Sentence({ yesterday }: { yesterday: Behind['yesterday'] }) {
-  const { orders, reviews, mean } = yesterday;
-  if (orders === 0 && reviews === 0) return <>Yesterday nobody ordered or left a review.</>;
+function Sentence({ yesterday }: { yesterday: WeeklyRatingsView['yesterday'] }) {
+  const { orders, reviews, average: mean } = yesterday;
+  if (orders === 0 && reviews === 0) return <>{t('today.yesterday.yesterdayNoOrdersAndNo')}</>;
+  const b = (chunks: ReactNode) => <b className="font-bold text-ink">{chunks}</b>;
   return (
-    <>
-      Yesterday <Figure>{orders === 0 ? 'nobody' : number(orders)}</Figure> ordered;{' '}
-      <Figure>{reviews === 0 ? 'nobody' : number(reviews)}</Figure> left a review
-      {typeof mean === 'number' && (
-        <>
-          , mean <Figure>{mean.toFixed(1)}</Figure>
-        </>
-      )}
-      .
-    </>
+    <T
+      id="today.yesterday.yesterdayOrdersAndReviews"
+      values={{
+        orders,
+        reviews,
+        average: typeof mean === 'number' ? decimal(mean) : 'none',
+        b,
+      }}
+    />
   );
-}
-
-function Figure({ children }: { children: string }) {
-  return <b className="font-bold text-ink">{children}</b>;
 }

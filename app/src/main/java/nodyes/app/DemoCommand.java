@@ -12,11 +12,11 @@ import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.Callable;
 import nodyes.demo.DemoFiles;
+import nodyes.server.businessprofile.BusinessProfiles;
 import nodyes.server.catalogue.Catalogue;
-import nodyes.server.listing.Listing;
-import nodyes.server.presence.SimulatedShoppers;
 import nodyes.server.shop.Shop;
-import nodyes.standins.shop.DemoShop;
+import nodyes.server.visitors.SimulatedShoppers;
+import nodyes.simulators.shop.DemoShop;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -80,14 +80,14 @@ final class DemoCommand implements Callable<Integer> {
     }
     Files.createDirectories(data);
     Path files = data.resolve("files");
-    var standIns = new StandIns(shopPort);
+    var simulators = new Simulators(shopPort);
     HttpServer shopServer = DemoShop.bind(shopPort);
     var server =
         new ServerStart(port, data)
             .loopback()
             .demo(apiKey.read(), clock)
-            .standIns(standIns, shopServer.getAddress().getPort())
-            .countries(StandIns.countries(files))
+            .simulators(simulators, shopServer.getAddress().getPort())
+            .countries(Simulators.countries(files))
             .start();
     String address = ServerStart.address(server, "127.0.0.1");
     if (!Files.exists(data.resolve(MARK))) {
@@ -106,11 +106,11 @@ final class DemoCommand implements Callable<Integer> {
             shop.settings().publicKey(),
             server.getBean(Clock.class));
     DemoLoader.connect(shop, "http://localhost:" + demoShop.port());
-    DemoLoader.connect(server.getBean(Listing.class), standIns.directoryService());
+    DemoLoader.connect(server.getBean(BusinessProfiles.class), simulators.directoryService());
     SimulatedShoppers shoppers = server.getBean(SimulatedShoppers.class);
     shoppers.set(quiet ? 0 : SHOPPERS);
     var traffic =
-        new DemoTraffic(
+        new DemoVisitors(
             shoppers,
             server.getBean(Catalogue.class),
             address,
@@ -118,11 +118,11 @@ final class DemoCommand implements Callable<Integer> {
             shop.settings().publicKey());
     Runtime.getRuntime().addShutdownHook(new Thread(traffic::close));
     Runtime.getRuntime().addShutdownHook(new Thread(demoShop::close));
-    Runtime.getRuntime().addShutdownHook(new Thread(standIns::close));
+    Runtime.getRuntime().addShutdownHook(new Thread(simulators::close));
     System.out.println();
     System.out.println("  Back office   " + address + "   (signed in as the demo owner)");
     System.out.println("  Demo shop     http://localhost:" + demoShop.port());
-    System.out.println("  Marketplace   " + standIns.marketplaceAddress());
+    System.out.println("  Marketplace   " + simulators.marketplaceAddress());
     System.out.println("  To bring in   " + files.resolve(DemoFiles.TRY_ME).toAbsolutePath());
     System.out.println();
     System.out.println("Ctrl+C stops it; what you did is kept in " + data.toAbsolutePath());

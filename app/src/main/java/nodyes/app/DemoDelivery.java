@@ -9,17 +9,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.delivery.Carrier;
-import nodyes.core.delivery.ClosedDays;
+import nodyes.core.delivery.CarrierDefaults;
 import nodyes.core.delivery.DayRange;
+import nodyes.core.delivery.DeliveryRule;
 import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.DeliveryTerms;
 import nodyes.core.delivery.Destination;
-import nodyes.core.delivery.DispatchWeek;
+import nodyes.core.delivery.DispatchSchedule;
 import nodyes.core.delivery.HolidayRegion;
-import nodyes.core.delivery.Layer;
-import nodyes.core.delivery.Scope;
+import nodyes.core.delivery.ReturnRule;
+import nodyes.core.delivery.RuleScope;
 import nodyes.core.delivery.Season;
-import nodyes.core.delivery.Timing;
+import nodyes.core.delivery.ShopClosure;
 
 /** When the demo shop's orders leave and arrive. */
 final class DemoDelivery {
@@ -34,33 +35,33 @@ final class DemoDelivery {
     return new DeliverySettings(
         Optional.of("PT"),
         List.of(
-            new Layer(
+            new DeliveryRule(
                 "celadon",
-                new Scope.Product("celadon-planter"),
+                new RuleScope.Product("celadon-planter"),
                 true,
                 Optional.empty(),
                 Optional.of(STOCK_KEPT),
                 leaves(0, 1)),
-            Layer.always("made-to-order", new Scope.Tag("made-to-order"), leaves(6, 9)),
-            Layer.always(
+            DeliveryRule.always("made-to-order", new RuleScope.Tag("made-to-order"), leaves(6, 9)),
+            DeliveryRule.always(
                 "heavy",
-                new Scope.Tag("heavy"),
-                new Timing(
+                new RuleScope.Tag("heavy"),
+                new DeliveryTerms(
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.of(new DayRange(1, 3)))),
-            new Layer(
+            new DeliveryRule(
                 "december",
-                new Scope.Shop(),
+                new RuleScope.Shop(),
                 true,
                 Optional.of(new Season(LocalDate.of(year, 12, 7), LocalDate.of(year, 12, 22))),
                 Optional.empty(),
                 leaves(2, 3)),
-            Layer.always(
+            DeliveryRule.always(
                 "shop",
-                new Scope.Shop(),
-                new Timing(
+                new RuleScope.Shop(),
+                new DeliveryTerms(
                     Optional.of(new DayRange(1, 2)),
                     Optional.of(week()),
                     Optional.of(Set.of(new HolidayRegion("PT"))),
@@ -81,26 +82,49 @@ final class DemoDelivery {
             Destination.of("gb", "GB", new DayRange(4, 6)),
             Destination.of("us", "US", new DayRange(7, 11)),
             Destination.of("jp", "JP", new DayRange(8, 12))),
-        Carrier.USUAL,
+        CarrierDefaults.USUAL,
         List.of(
-            new ClosedDays(
-                LocalDate.of(year, 12, 23), LocalDate.of(year, 12, 31), "The kiln rests")));
+            new ShopClosure(
+                LocalDate.of(year, 12, 23), LocalDate.of(year, 12, 31), "The kiln rests")),
+        returns(year));
   }
 
-  private static Timing leaves(int least, int most) {
-    return new Timing(
+  private static List<ReturnRule> returns(int year) {
+    return List.of(
+        ReturnRule.always("made-to-order", new RuleScope.Tag("made-to-order"), 0),
+        new ReturnRule(
+            "overseas",
+            new RuleScope.Shop(),
+            Optional.of("US"),
+            true,
+            Optional.empty(),
+            45,
+            Optional.empty()),
+        new ReturnRule(
+            "presents",
+            new RuleScope.Shop(),
+            Optional.empty(),
+            true,
+            Optional.of(new Season(LocalDate.of(year, 11, 1), LocalDate.of(year, 12, 24))),
+            30,
+            Optional.of(LocalDate.of(year + 1, 1, 31))),
+        ReturnRule.always("shop", new RuleScope.Shop(), 30));
+  }
+
+  private static DeliveryTerms leaves(int least, int most) {
+    return new DeliveryTerms(
         Optional.of(new DayRange(least, most)),
         Optional.empty(),
         Optional.empty(),
         Optional.empty());
   }
 
-  private static DispatchWeek week() {
+  private static DispatchSchedule week() {
     var times = new EnumMap<DayOfWeek, LocalTime>(DayOfWeek.class);
     for (DayOfWeek day : EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.THURSDAY)) {
       times.put(day, CUT_OFF);
     }
     times.putAll(Map.of(DayOfWeek.FRIDAY, FRIDAY));
-    return new DispatchWeek(times);
+    return new DispatchSchedule(times);
   }
 }

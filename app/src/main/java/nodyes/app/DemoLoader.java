@@ -1,5 +1,7 @@
 package nodyes.app;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Files;
@@ -9,26 +11,26 @@ import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import nodyes.core.review.Admission;
 import nodyes.core.review.LeaveOutReason;
-import nodyes.core.review.ReviewState;
+import nodyes.core.review.PublicationPolicy;
+import nodyes.core.review.ReviewStatus;
 import nodyes.demo.DemoFiles;
-import nodyes.server.bringin.BatchState;
-import nodyes.server.bringin.BatchView;
-import nodyes.server.bringin.BringIn;
-import nodyes.server.bringin.Choices;
+import nodyes.server.businessprofile.BusinessProfiles;
 import nodyes.server.catalogue.CatalogueImport;
-import nodyes.server.listing.Listing;
+import nodyes.server.imports.ImportOptions;
+import nodyes.server.imports.ImportState;
+import nodyes.server.imports.ImportView;
+import nodyes.server.imports.ReviewImports;
 import nodyes.server.nods.Nods;
 import nodyes.server.orders.OrderImport;
-import nodyes.server.own.Notice;
-import nodyes.server.own.OwnReviews;
 import nodyes.server.reviews.ReviewFilter;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopSettings;
+import nodyes.server.submissions.NotificationFrequency;
+import nodyes.server.submissions.ReviewSubmissions;
 import nodyes.server.web.JsonLines;
-import nodyes.standins.directory.BusinessDirectory;
+import nodyes.simulators.businessdirectory.BusinessDirectory;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.config.AutowireCapableBeanFactory;
 
@@ -41,9 +43,9 @@ final class DemoLoader {
 
   private final CatalogueImport catalogue;
   private final OrderImport orders;
-  private final BringIn bringIn;
+  private final ReviewImports bringIn;
   private final Reviews reviews;
-  private final OwnReviews own;
+  private final ReviewSubmissions own;
   private final AutowireCapableBeanFactory beans;
   private final Nods nods;
   private final Shop shop;
@@ -52,9 +54,9 @@ final class DemoLoader {
   DemoLoader(
       CatalogueImport catalogue,
       OrderImport orders,
-      BringIn bringIn,
+      ReviewImports bringIn,
       Reviews reviews,
-      OwnReviews own,
+      ReviewSubmissions own,
       AutowireCapableBeanFactory beans,
       Nods nods,
       Shop shop,
@@ -92,8 +94,8 @@ final class DemoLoader {
     bring(files.resolve(DemoFiles.STALL_REVIEWS), BigDecimal.TEN);
     publishAllButAFew();
     bring(files.resolve(DemoFiles.NEW_REVIEWS), null);
-    own.follow(Admission.AFTER_A_LOOK, Notice.SOON, "beatriz@quillwort.example");
-    DemoOwnReviews ownReviews = beans.createBean(DemoOwnReviews.class);
+    own.follow(PublicationPolicy.MANUAL, NotificationFrequency.SOON, "beatriz@quillwort.example");
+    DemoSubmissions ownReviews = beans.createBean(DemoSubmissions.class);
     ownReviews.publish();
     ownReviews.wait(
         "celadon-planter", 5, "Drains well, and the saucer keeps the floor dry.", "Mara");
@@ -101,7 +103,7 @@ final class DemoLoader {
         "celadon-planter", 2, "The glaze was chipped at the foot when it came.", "Otto B.");
     nods.place(OWNER, DemoNods.all());
     LocalDate today = LocalDate.ofInstant(clock.instant(), DemoFiles.ZONE);
-    nods.changeDelivery("Delivery set", OWNER, _ -> DemoDelivery.settings(today));
+    nods.changeDelivery(() -> text("changes.delivery"), OWNER, _ -> DemoDelivery.settings(today));
     nods.publish(OWNER, "");
     beans.createBean(DemoPeople.class).fill();
   }
@@ -109,30 +111,30 @@ final class DemoLoader {
   /** Two held for a question and one left out as a copy, as on any desk. */
   private void publishAllButAFew() {
     List<Long> ids = waiting();
-    reviews.move(new HashSet<>(ids.subList(0, 2)), ReviewState.HELD, Optional.empty(), OWNER);
+    reviews.move(new HashSet<>(ids.subList(0, 2)), ReviewStatus.ON_HOLD, Optional.empty(), OWNER);
     reviews.move(
         new HashSet<>(ids.subList(2, 3)),
-        ReviewState.LEFT_OUT,
+        ReviewStatus.LEFT_OUT,
         Optional.of(LeaveOutReason.A_COPY),
         OWNER);
     for (List<Long> some = waiting(); !some.isEmpty(); some = waiting()) {
-      reviews.move(new HashSet<>(some), ReviewState.PUBLISHED, Optional.empty(), OWNER);
+      reviews.move(new HashSet<>(some), ReviewStatus.PUBLISHED, Optional.empty(), OWNER);
     }
   }
 
   private List<Long> waiting() {
-    return reviews.ids(ReviewFilter.in(ReviewState.WAITING), AT_ONCE);
+    return reviews.ids(ReviewFilter.in(ReviewStatus.PENDING), AT_ONCE);
   }
 
   private void bring(Path file, @Nullable BigDecimal best)
       throws IOException, InterruptedException {
     String name = String.valueOf(file.getFileName());
-    BatchView looked;
+    ImportView looked;
     try (var in = Files.newInputStream(file)) {
       looked = bringIn.look(name, in, OWNER);
     }
-    BatchView read = bringIn.readNow(looked.id(), Choices.FOUND.permitted(best), OWNER);
-    if (read.state() != BatchState.READ || read.bad() > 0) {
+    ImportView read = bringIn.readNow(looked.id(), ImportOptions.FOUND.permitted(best), OWNER);
+    if (read.state() != ImportState.DONE || read.unreadable() > 0) {
       throw new IllegalStateException(name + " was not read whole: " + read);
     }
   }
@@ -144,10 +146,11 @@ final class DemoLoader {
   }
 
   /** Tells the installation where the demo's business directory is this time. */
-  static void connect(Listing listing, String service) {
+  static void connect(BusinessProfiles listing, String service) {
     if (listing.find().filter(found -> found.service().equals(service)).isEmpty()) {
       listing.connect(
-          new Listing.Connection(service, BusinessDirectory.PLACE, LEAST_STARS, EVERY_HOURS),
+          new BusinessProfiles.Connection(
+              service, BusinessDirectory.PLACE, LEAST_STARS, EVERY_HOURS),
           Optional.of(BusinessDirectory.KEY));
     }
   }

@@ -5,28 +5,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.audience.Condition;
-import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
-import nodyes.core.countdown.Ending;
+import nodyes.core.countdown.CountdownSchedule;
+import nodyes.core.nod.Appearance;
 import nodyes.core.nod.Countdown;
 import nodyes.core.nod.DeliveryPromise;
-import nodyes.core.nod.Dress;
 import nodyes.core.nod.Label;
-import nodyes.core.nod.Look;
-import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.PickedQuotes;
 import nodyes.core.nod.Placement;
-import nodyes.core.nod.Promise;
 import nodyes.core.nod.RecentOrders;
+import nodyes.core.nod.ReturnsLine;
+import nodyes.core.nod.ShopPromise;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StockLine;
+import nodyes.core.nod.Style;
+import nodyes.core.nod.StyleProperty;
+import nodyes.core.nod.TextOverrides;
 import nodyes.core.nod.TrustBadges;
 import nodyes.core.nod.VisitorCount;
-import nodyes.core.nod.Wording;
+import nodyes.core.targeting.Condition;
+import nodyes.core.targeting.ProductCondition;
 
 /** What the demo's owner has put on the pages beside what every new shop begins with. */
 final class DemoNods {
@@ -38,34 +39,34 @@ final class DemoNods {
 
   static List<Nod> all() {
     return List.of(
-        label("price-drop", Label.Claim.PRICE_DROP, EVERYWHERE, Map.of("least-percent", "5")),
-        label("bestseller", Label.Claim.BESTSELLER, ON_CARDS, Map.of()),
-        label("new", Label.Claim.NEW, ON_CARDS, Map.of()),
-        label("low-stock", Label.Claim.LOW_STOCK, ON_CARDS, Map.of()),
-        label("sold-out", Label.Claim.SOLD_OUT, ON_CARDS, Map.of("corner", "bottom-start")),
-        label("back-on", Label.Claim.BACK_ON, ON_CARDS, Map.of("corner", "bottom-start")),
+        label("price-drop", Label.LabelType.PRICE_DROP, EVERYWHERE, Map.of("least-percent", "5")),
+        label("bestseller", Label.LabelType.BESTSELLER, ON_CARDS, Map.of()),
+        label("new", Label.LabelType.NEW, ON_CARDS, Map.of()),
+        label("low-stock", Label.LabelType.LOW_STOCK, ON_CARDS, Map.of()),
+        label("sold-out", Label.LabelType.SOLD_OUT, ON_CARDS, Map.of("corner", "bottom-start")),
+        label("back-on", Label.LabelType.BACK_ON, ON_CARDS, Map.of("corner", "bottom-start")),
         countdown(),
         new StockLine(
             new NodId("few-left"),
             onProducts("above-buy"),
             new NodOptions(Map.of("at-most", "6")),
-            Dress.DEFAULT),
+            Appearance.DEFAULT),
         new DeliveryPromise(
             new NodId("arrival"),
             onProducts("under-buy"),
             new NodOptions(Map.of("shows", "words-and-path")),
-            Dress.DEFAULT),
+            Appearance.DEFAULT),
         new DeliveryPromise(
             new NodId("card-arrival"),
             new Placement(new Spot("under-price"), ON_CARDS, Condition.everyone(), true),
             NodOptions.USUAL,
-            Dress.DEFAULT),
+            Appearance.DEFAULT),
         new DeliveryPromise(
             new NodId("basket-arrival"),
             new Placement(
                 new Spot("basket-end"), EnumSet.of(PageKind.BASKET), Condition.everyone(), true),
             new NodOptions(Map.of("basket", "each")),
-            Dress.DEFAULT),
+            Appearance.DEFAULT),
         new DeliveryPromise(
             new NodId("order-arrival"),
             new Placement(
@@ -74,7 +75,8 @@ final class DemoNods {
                 Condition.everyone(),
                 true),
             new NodOptions(Map.of("shows", "words-and-path")),
-            Dress.DEFAULT),
+            Appearance.DEFAULT),
+        new ReturnsLine(new NodId("returns"), onProducts("under-buy")),
         badges(),
         new PickedQuotes(
             new NodId("good-words"),
@@ -82,26 +84,26 @@ final class DemoNods {
                 new Spot("under-picture"),
                 EnumSet.of(PageKind.PRODUCT),
                 new Condition.AllOf(
-                    List.of(new WaresCondition.ProductIn(Set.of("celadon-planter")))),
+                    List.of(new ProductCondition.ProductIn(Set.of("celadon-planter")))),
                 true),
             new NodOptions(Map.of("how-many", "4", "least-stars", "1")),
-            Dress.DEFAULT),
+            Appearance.DEFAULT),
         new VisitorCount(new NodId("looking"), onProducts("under-buy")),
         new RecentOrders(
             new NodId("ordered"),
             onProducts("under-buy"),
             new NodOptions(Map.of("tells", "both")),
-            Dress.DEFAULT));
+            Appearance.DEFAULT));
   }
 
   private static Label label(
-      String id, Label.Claim claim, Set<PageKind> pages, Map<String, String> options) {
+      String id, Label.LabelType claim, Set<PageKind> pages, Map<String, String> options) {
     return new Label(
         new NodId(id),
         claim,
         new Placement(new Spot("on-picture"), pages, Condition.everyone(), true),
         new NodOptions(options),
-        Dress.DEFAULT);
+        Appearance.DEFAULT);
   }
 
   private static Placement onProducts(String spot) {
@@ -114,17 +116,23 @@ final class DemoNods {
         "Autumn price",
         new Placement(
             new Spot("above-buy"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
-        new Ending.WithPrice(),
+        new CountdownSchedule.UntilPriceChange(),
         NodOptions.USUAL,
-        new Dress(
-            new Wording(
+        new Appearance(
+            new TextOverrides(
                 Map.of(
                     "en", Map.of("before", "Autumn price for another"),
                     "pt", Map.of("before", "Preço de outono por mais"),
                     "de", Map.of("before", "Herbstpreis noch"))),
-            new Look(
+            new Style(
                 Optional.empty(),
-                Map.of(LookValue.GROUND, "#e3ebdb", LookValue.INSIDE, "12", LookValue.CORNER, "3"),
+                Map.of(
+                    StyleProperty.GROUND,
+                    "#e3ebdb",
+                    StyleProperty.INSIDE,
+                    "12",
+                    StyleProperty.CORNER,
+                    "3"),
                 Map.of(),
                 "")));
   }
@@ -136,7 +144,7 @@ final class DemoNods {
             new Spot("under-buy"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
         List.of(
             promise(
-                Promise.About.WARRANTY,
+                ShopPromise.About.WARRANTY,
                 "shield",
                 "/replacements",
                 Set.of(),
@@ -145,7 +153,7 @@ final class DemoNods {
                 "Substituído se partir",
                 "basta uma fotografia"),
             promise(
-                Promise.About.RETURNS,
+                ShopPromise.About.RETURNS,
                 "back",
                 "/returns",
                 Set.of("PT", "ES", "DE", "FR"),
@@ -154,7 +162,7 @@ final class DemoNods {
                 "60 dias para devolver",
                 "pagamos o regresso"),
             promise(
-                Promise.About.MAKING,
+                ShopPromise.About.MAKING,
                 "wheat",
                 "",
                 Set.of(),
@@ -163,11 +171,11 @@ final class DemoNods {
                 "Palha e papel",
                 "sem plástico")),
         NodOptions.USUAL,
-        Dress.DEFAULT);
+        Appearance.DEFAULT);
   }
 
-  private static Promise promise(
-      Promise.About about,
+  private static ShopPromise promise(
+      ShopPromise.About about,
       String drawing,
       String link,
       Set<String> countries,
@@ -175,11 +183,12 @@ final class DemoNods {
       String line,
       String titlePt,
       String linePt) {
-    return new Promise(
+    return new ShopPromise(
         about,
         drawing,
         link,
         countries,
-        Map.of("en", new Promise.Said(title, line), "pt", new Promise.Said(titlePt, linePt)));
+        Map.of(
+            "en", new ShopPromise.Said(title, line), "pt", new ShopPromise.Said(titlePt, linePt)));
   }
 }

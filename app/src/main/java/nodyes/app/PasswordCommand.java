@@ -9,7 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import nodyes.server.people.AtTheMachine;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -46,7 +46,7 @@ final class PasswordCommand implements Callable<Integer> {
     }
     try {
       AtTheMachine.setPassword(data, email, password, secondStepOff);
-    } catch (Refusal refusal) {
+    } catch (ApiProblem refusal) {
       System.err.println(
           refusal.faults().isEmpty()
               ? refusal.getMessage()

@@ -5,7 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import nodyes.server.people.People;
+import nodyes.server.people.Accounts;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -64,7 +64,7 @@ final class ServeCommand implements Callable<Integer> {
     var says = new ArrayList<String>();
     says.add("Nod Yes runs: " + ServerStart.address(server, "localhost"));
     server
-        .getBean(People.class)
+        .getBean(Accounts.class)
         .firstRunCode()
         .ifPresent(
             code -> says.add("It has no owner yet. Open it and give the one-time code: " + code));

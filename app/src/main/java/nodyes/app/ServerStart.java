@@ -54,18 +54,18 @@ final class ServerStart {
     return this;
   }
 
-  ServerStart standIns(StandIns standIns, int shopPort) {
-    standIns.addresses().forEach((name, address) -> set("nodyes.stand-ins." + name, address));
-    set("nodyes.translator", standIns.translatorService());
+  ServerStart simulators(Simulators simulators, int shopPort) {
+    simulators.addresses().forEach((name, address) -> set("nodyes.simulators." + name, address));
+    set("nodyes.translator", simulators.translatorService());
     set("spring.mail.host", "127.0.0.1");
-    set("spring.mail.port", String.valueOf(standIns.mailPort()));
+    set("spring.mail.port", String.valueOf(simulators.mailPort()));
     set("nodyes.mail-from", "nod-yes@quillwort.example");
-    return set("nodyes.trusted", String.join(",", standIns.hosts(shopPort)));
+    return set("nodyes.trusted-hosts", String.join(",", simulators.hosts(shopPort)));
   }
 
   /** Looks countries up in a file as RFC 8805 has it. */
   ServerStart countries(Path file) {
-    return set("nodyes.country-ranges", file.toAbsolutePath().toString());
+    return set("nodyes.geofeed-file", file.toAbsolutePath().toString());
   }
 
   ConfigurableApplicationContext start() {

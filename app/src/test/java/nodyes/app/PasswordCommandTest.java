@@ -15,7 +15,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import nodyes.server.people.People;
+import nodyes.server.people.Accounts;
 import nodyes.server.people.Role;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.testng.annotations.AfterClass;
@@ -31,7 +31,7 @@ public class PasswordCommandTest {
   public void serve() throws Exception {
     data = Files.createTempDirectory("nodyes-password").resolve("data");
     server = new ServerStart(0, data).loopback().start();
-    server.getBean(People.class).add("rita@shop.example", "Rita", Role.OWNER);
+    server.getBean(Accounts.class).add("rita@shop.example", "Rita", Role.OWNER);
   }
 
   @AfterClass(alwaysRun = true)
@@ -91,7 +91,7 @@ public class PasswordCommandTest {
     assertTrue(poor.text().contains("at least 15 characters"), poor.text());
     Said nobody = run("a sentence of mine\n", "nobody@shop.example");
     assertEquals(nobody.code(), 1, nobody.text());
-    assertTrue(nobody.text().contains("Nobody here has the address"), nobody.text());
+    assertTrue(nobody.text().contains("Nobody here has the e-mail address"), nobody.text());
     Said nothing = run("", "rita@shop.example");
     assertEquals(nothing.code(), 1);
     for (Said said : new Said[] {poor, nobody, nothing}) {

@@ -13,7 +13,7 @@ import java.util.TreeSet;
 
 /** Runs all measurements and writes docs/benchmarks.md. */
 public final class Benchmarks {
-  private static final Stolen STOLEN = new Stolen();
+  private static final CpuSteal STOLEN = new CpuSteal();
   private static final Path OUT = Path.of("docs/benchmarks.md");
 
   private Benchmarks() {}
@@ -43,7 +43,7 @@ public final class Benchmarks {
           "composing", _ -> Composing.measure(),
           "estimating", _ -> Estimating.measure(),
           "csv", folder -> new CsvImport(folder).measure(),
-          "killing", folder -> new Killing(folder).measure());
+          "killing", folder -> new CrashRecoveryBench(folder).measure());
 
   /**
    * Needs the built jar; sqlite3, nginx and wrk are used where they are installed.
@@ -141,7 +141,7 @@ public final class Benchmarks {
     add(report, Composing.measure());
     add(report, Estimating.measure());
     add(report, new CsvImport(folder).measure());
-    add(report, new Killing(folder).measure());
+    add(report, new CrashRecoveryBench(folder).measure());
     System.out.println("Written to " + OUT.toAbsolutePath());
   }
 

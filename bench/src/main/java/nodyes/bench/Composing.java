@@ -11,10 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
+import nodyes.core.evaluation.Facts;
+import nodyes.core.evaluation.Page;
+import nodyes.core.evaluation.ProductFacts;
+import nodyes.core.evaluation.ReviewFacts;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Placement;
@@ -25,10 +28,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.showing.Facts;
-import nodyes.core.showing.Page;
-import nodyes.core.showing.ProductFacts;
-import nodyes.core.showing.ReviewFacts;
+import nodyes.core.targeting.Condition;
 import org.joda.money.Money;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -104,7 +104,7 @@ public class Composing {
   static List<String> measure() {
     var report = new ArrayList<>(List.of("", "## Composing a page", ""));
     report.addAll(
-        Warmed.times(
+        JmhRunner.times(
             Composing.class,
             Map.of("compose", "A product page of 12 nods with conditions in a group")));
     return report;

@@ -5,7 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Bringing a CSV file of reviews in, beside sqlite3's own .import of the same file. */
+/** ImportBench a CSV file of reviews in, beside sqlite3's own .import of the same file. */
 final class CsvImport {
   private static final int ROWS = 100_000;
 
@@ -24,8 +24,8 @@ final class CsvImport {
   }
 
   private List<String> measure(RunningDemo server) throws IOException, InterruptedException {
-    var bringing = new Bringing(server);
-    var report = new ArrayList<>(List.of("", "## Bringing a CSV file in", ""));
+    var bringing = new ImportBench(server);
+    var report = new ArrayList<>(List.of("", "## ImportBench a CSV file in", ""));
     if (!Shell.has("sqlite3")) {
       report.add("Not measured: needs sqlite3 on this machine.");
       return report;
@@ -100,7 +100,7 @@ final class CsvImport {
   }
 
   /** One more reading, watched. */
-  private List<String> profile(RunningDemo server, Bringing bringing)
+  private List<String> profile(RunningDemo server, ImportBench bringing)
       throws IOException, InterruptedException {
     String id = bringing.look(SampleFile.write(folder.resolve("watched.csv"), ROWS, 9));
     Profile profile = server.profile(folder);

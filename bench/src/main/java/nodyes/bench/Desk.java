@@ -29,25 +29,25 @@ final class Desk {
   private static Map<String, String> asked() {
     var asked = new LinkedHashMap<String, String>();
     asked.put("all", "");
-    asked.put("waiting", "&state=WAITING");
-    asked.put("published", "&state=PUBLISHED");
-    asked.put("of one product", "&product=trowel&state=WAITING");
-    asked.put("5 stars", "&state=WAITING&stars=5");
-    asked.put("in Japanese", "&state=WAITING&language=ja");
-    asked.put("from Portugal", "&state=WAITING&country=PT");
+    asked.put("waiting", "&status=PENDING");
+    asked.put("published", "&status=PUBLISHED");
+    asked.put("of one product", "&product=trowel&status=PENDING");
+    asked.put("5 stars", "&status=PENDING&stars=5");
+    asked.put("in Japanese", "&status=PENDING&language=ja");
+    asked.put("from Portugal", "&status=PENDING&country=PT");
     asked.put("bought here", "&origin=VERIFIED");
-    asked.put("with contact details", "&state=WAITING&flag=CONTACT");
-    asked.put("with a picture", "&state=WAITING&pictures=true");
-    asked.put("written in one month", "&state=WAITING&from=2026-03-01&to=2026-03-31");
+    asked.put("with contact details", "&status=PENDING&flag=CONTACT_DETAILS");
+    asked.put("with a picture", "&status=PENDING&pictures=true");
+    asked.put("written in one month", "&status=PENDING&from=2026-03-01&to=2026-03-31");
     asked.put("a common word", "&q=saucer");
     asked.put("two common words", "&q=saucer%20frost");
     asked.put("a rare word", "&q=99999");
-    asked.put("a common word, 1 star, waiting", "&q=rosemary&stars=1&state=WAITING");
+    asked.put("a common word, 1 star, waiting", "&q=rosemary&stars=1&status=PENDING");
     return asked;
   }
 
   List<String> measure() throws IOException, InterruptedException {
-    var bringing = new Bringing(server);
+    var bringing = new ImportBench(server);
     for (int i = 0; i < FILES; i++) {
       Path file = SampleFile.write(folder.resolve("desk.csv"), ROWS, 100 + i);
       String id = bringing.look(file);
@@ -84,8 +84,8 @@ final class Desk {
         "Over the same reviews, each %d times: what is worth doing today p50 %.0f ms, what happened p50 %.0f ms."
             .formatted(
                 COUNTS,
-                times("/api/v1/today/acts", COUNTS)[COUNTS / 2],
-                times("/api/v1/today/behind", COUNTS)[COUNTS / 2]));
+                times("/api/v1/dashboard/suggestions", COUNTS)[COUNTS / 2],
+                times("/api/v1/dashboard/history", COUNTS)[COUNTS / 2]));
     report.add("");
     report.add(reference());
     return report;
@@ -112,7 +112,7 @@ final class Desk {
         List.of(
             "sqlite3",
             folder.resolve("data/nodyes.sqlite").toString(),
-            "select count(*) from review where words like '%saucer%'"));
+            "select count(*) from review where text like '%saucer%'"));
     return "Reference: sqlite3 scanning the same reviews for a word with LIKE takes %.0f ms."
         .formatted((System.nanoTime() - start) / 1e6);
   }

@@ -15,19 +15,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
-import nodyes.core.delivery.Carrier;
+import nodyes.core.delivery.CarrierDefaults;
 import nodyes.core.delivery.DayRange;
-import nodyes.core.delivery.Delivery;
+import nodyes.core.delivery.DeliveryEstimate;
+import nodyes.core.delivery.DeliveryRule;
 import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.DeliveryTerms;
 import nodyes.core.delivery.Destination;
-import nodyes.core.delivery.DispatchWeek;
+import nodyes.core.delivery.DispatchSchedule;
+import nodyes.core.delivery.EstimateRequest;
 import nodyes.core.delivery.Estimator;
-import nodyes.core.delivery.HolidayBook;
+import nodyes.core.delivery.HolidayCalendar;
 import nodyes.core.delivery.HolidayRegion;
-import nodyes.core.delivery.Layer;
-import nodyes.core.delivery.Order;
-import nodyes.core.delivery.Timing;
-import nodyes.core.delivery.Ware;
+import nodyes.core.delivery.ShippableItem;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Mode;
@@ -35,7 +35,9 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 
-/** Reckoning when orders arrive, over a weekend and holidays, with timings in four layers. */
+/**
+ * Reckoning when orders arrive, over a weekend and holidays, with delivery rules in four layers.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -47,28 +49,28 @@ public class Estimating {
   private static final int LINES = 20;
 
   private final Estimator estimator = estimator();
-  private final Order order = order("pot-1");
-  private final List<Order> basket = basket();
+  private final EstimateRequest order = order("pot-1");
+  private final List<EstimateRequest> basket = basket();
 
-  private static Order order(String slug) {
-    return new Order(
+  private static EstimateRequest order(String slug) {
+    return new EstimateRequest(
         Instant.parse("2026-11-26T14:20:00Z"),
         LISBON,
-        new Ware(
+        new ShippableItem(
             slug, Set.of("planters"), Set.of("heavy"), Optional.of(17L), false, Optional.empty()),
         "DE");
   }
 
-  private static List<Order> basket() {
-    var lines = new ArrayList<Order>();
+  private static List<EstimateRequest> basket() {
+    var lines = new ArrayList<EstimateRequest>();
     for (int i = 0; i < LINES; i++) {
       lines.add(order("pot-" + i));
     }
     return lines;
   }
 
-  private static Timing leaves(int least, int most) {
-    return new Timing(
+  private static DeliveryTerms leaves(int least, int most) {
+    return new DeliveryTerms(
         Optional.of(new DayRange(least, most)),
         Optional.empty(),
         Optional.empty(),
@@ -82,16 +84,18 @@ public class Estimating {
     }
     var layers =
         List.of(
-            Layer.always("pot", new nodyes.core.delivery.Scope.Product("pot-7"), leaves(6, 9)),
-            Layer.always("heavy", new nodyes.core.delivery.Scope.Tag("heavy"), leaves(2, 3)),
-            Layer.always(
-                "group", new nodyes.core.delivery.Scope.Category("planters"), leaves(1, 4)),
-            Layer.always(
+            DeliveryRule.always(
+                "pot", new nodyes.core.delivery.RuleScope.Product("pot-7"), leaves(6, 9)),
+            DeliveryRule.always(
+                "heavy", new nodyes.core.delivery.RuleScope.Tag("heavy"), leaves(2, 3)),
+            DeliveryRule.always(
+                "group", new nodyes.core.delivery.RuleScope.Category("planters"), leaves(1, 4)),
+            DeliveryRule.always(
                 "shop",
-                new nodyes.core.delivery.Scope.Shop(),
-                new Timing(
+                new nodyes.core.delivery.RuleScope.Shop(),
+                new DeliveryTerms(
                     Optional.of(new DayRange(1, 2)),
-                    Optional.of(new DispatchWeek(times)),
+                    Optional.of(new DispatchSchedule(times)),
                     Optional.of(Set.of(new HolidayRegion("PT"))),
                     Optional.empty())));
     var destinations = new ArrayList<Destination>();
@@ -102,11 +106,12 @@ public class Estimating {
       }
     }
     var settings =
-        new DeliverySettings(Optional.of("PT"), layers, destinations, Carrier.USUAL, List.of());
+        new DeliverySettings(
+            Optional.of("PT"), layers, destinations, CarrierDefaults.USUAL, List.of());
     return new Estimator(settings, holidays(settings.regions()));
   }
 
-  private static HolidayBook holidays(Set<HolidayRegion> regions) {
+  private static HolidayCalendar holidays(Set<HolidayRegion> regions) {
     var byRegion = new HashMap<HolidayRegion, Map<LocalDate, String>>();
     for (HolidayRegion region : regions) {
       var days = new HashMap<LocalDate, String>();
@@ -115,29 +120,29 @@ public class Estimating {
       }
       byRegion.put(region, days);
     }
-    return HolidayBook.of(byRegion);
+    return HolidayCalendar.of(byRegion);
   }
 
   /** One order. */
   @Benchmark
-  public Delivery estimate() {
+  public DeliveryEstimate estimate() {
     return estimator.estimate(order);
   }
 
   /** A basket, all of it in one parcel. */
   @Benchmark
-  public Delivery basket20() {
-    var promised = new ArrayList<Delivery.Promised>(LINES);
-    for (Order line : basket) {
-      promised.add((Delivery.Promised) estimator.estimate(line));
+  public DeliveryEstimate basket20() {
+    var promised = new ArrayList<DeliveryEstimate.Estimated>(LINES);
+    for (EstimateRequest line : basket) {
+      promised.add((DeliveryEstimate.Estimated) estimator.estimate(line));
     }
-    return Delivery.Promised.together(promised);
+    return DeliveryEstimate.Estimated.together(promised);
   }
 
   static List<String> measure() {
     var report = new ArrayList<>(List.of("", "## When orders arrive", ""));
     report.addAll(
-        Warmed.times(
+        JmhRunner.times(
             Estimating.class,
             Map.of(
                 "estimate", "One estimate, four layers, 60 countries (aim under 5 µs)",

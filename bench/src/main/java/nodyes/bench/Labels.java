@@ -75,8 +75,9 @@ final class Labels {
         row(
             "first page of the catalogue, by units sold",
             round(_ -> get("/api/v1/products?sort=SOLD"))));
-    report.add(row("today: what is worth doing", round(_ -> get("/api/v1/today/acts"))));
-    report.add(row("today: what changes next", round(_ -> get("/api/v1/today/ahead"))));
+    report.add(row("today: what is worth doing", round(_ -> get("/api/v1/dashboard/suggestions"))));
+    report.add(
+        row("today: what changes next", round(_ -> get("/api/v1/dashboard/upcoming-changes"))));
     report.add("");
     report.add(
         "The listing's answer is %,d bytes. A feed of %,d products was read in %.1f s (%,.0f a second)."

@@ -7,8 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What SQLite alone takes to put the rows of a batch, as they ended up, into a table like ours with
- * its indexes and the words into a full-text index: no file is parsed and nothing is checked.
+ * What SQLite alone takes to put the rows of an import, as they ended up, into a table like ours
+ * with its indexes and the words into a full-text index: no file is parsed and nothing is checked.
  */
 final class SameTable {
   private static final String WORDS =
@@ -23,7 +23,7 @@ final class SameTable {
     this.copy = copy;
   }
 
-  /** Seconds for the rows of a batch. */
+  /** Seconds for the rows of an import. */
   double fill(String batch) throws IOException {
     String columns = ask("select group_concat(name) from pragma_table_info('review')");
     String tables =
@@ -32,7 +32,7 @@ final class SameTable {
                 + " 'review' and sql is not null and type in ('table', 'index')"
                 + " order by type = 'index')");
     run("pragma journal_mode=wal", tables, WORDS);
-    String rows = " from o.review where batch_id = " + batch + " order by id";
+    String rows = " from o.review where import_id = " + batch + " order by id";
     long start = System.nanoTime();
     run(
         "pragma synchronous=normal",
@@ -41,7 +41,7 @@ final class SameTable {
         "begin immediate",
         "insert into review(" + columns + ") select " + columns + rows,
         "insert into words(rowid, text) select id, coalesce(title, '') || ' ' ||"
-            + " coalesce(words, '') || ' ' || coalesce(reviewer, '')"
+            + " coalesce(text, '') || ' ' || coalesce(reviewer, '')"
             + rows,
         "commit");
     return (System.nanoTime() - start) / 1e9;

@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nodyes.core.presence.Tally;
-import nodyes.core.presence.ViewWindow;
+import nodyes.core.visitors.TimeWindow;
+import nodyes.core.visitors.VisitorCounter;
 
 /**
  * Reports of views: how many a second, what counting them weighs, how near it is, what a kill
@@ -148,9 +148,9 @@ final class Views {
   private static String memory() {
     var random = new SplittableRandom(1);
     long before = used();
-    var tallies = new Tally[PRODUCTS];
+    var tallies = new VisitorCounter[PRODUCTS];
     for (int i = 0; i < PRODUCTS; i++) {
-      tallies[i] = new Tally();
+      tallies[i] = new VisitorCounter();
     }
     Instant start = Instant.parse("2026-11-19T00:00:00Z");
     for (int i = 0; i < VIEWS; i++) {
@@ -160,8 +160,8 @@ final class Views {
     }
     double ours = (used() - before) / 1e6;
     long visitors = 0;
-    for (Tally tally : tallies) {
-      visitors += tally.count(ViewWindow.WEEK, start.plusSeconds(WEEK)).number();
+    for (VisitorCounter tally : tallies) {
+      visitors += tally.count(TimeWindow.WEEK, start.plusSeconds(WEEK)).number();
     }
     return "| memory of 10,000 products after 2 million views in a week (aim 64 MB) | %.1f MB | %.1f MB of visits at 8 bytes |"
         .formatted(ours, visitors * 8 / 1e6);
@@ -176,14 +176,14 @@ final class Views {
       int rounds = 20;
       for (int round = 0; round < rounds; round++) {
         var random = new SplittableRandom(round);
-        var tally = new Tally();
+        var tally = new VisitorCounter();
         var exact = new HashSet<Long>();
         while (exact.size() < visitors) {
           long visitor = random.nextLong();
           exact.add(visitor);
           tally.saw(visitor, now.plusMillis(exact.size() % 60_000L));
         }
-        long counted = tally.count(ViewWindow.HOUR, now.plusSeconds(60)).number();
+        long counted = tally.count(TimeWindow.HOUR, now.plusSeconds(60)).number();
         double error = (counted - (double) exact.size()) / exact.size();
         worst = Math.max(worst, Math.abs(error));
         squares += error * error;
@@ -195,7 +195,7 @@ final class Views {
                   rounds,
                   100 * Math.sqrt(squares / rounds),
                   100 * worst,
-                  visitors <= Tally.EXACT ? 0 : 100 * Tally.RELATIVE_ERROR));
+                  visitors <= VisitorCounter.EXACT ? 0 : 100 * VisitorCounter.RELATIVE_ERROR));
     }
     return report;
   }

@@ -101,11 +101,11 @@ final class Walls {
         Files.readString(file)
             .replaceAll(
                 "(?m)^(slate-pot|celadon-planter|moss-can|trowel|sill-lamp),", PRODUCT + ","));
-    var bringing = new Bringing(server);
+    var bringing = new ImportBench(server);
     String id = bringing.look(file);
     bringing.begin(id);
     bringing.await(id, ROWS);
-    server.post("/api/v1/sorting/" + id + "/publish", "{}");
+    server.post("/api/v1/import-checks/" + id + "/publish", "{}");
   }
 
   private double time(String address) throws IOException, InterruptedException {

@@ -6,17 +6,23 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyP
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.testng.Assert.assertEquals;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
 import java.net.URI;
 import java.net.URISyntaxException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** The walls of the core. */
@@ -37,7 +43,6 @@ public class WallsTest {
             "org.joda.money..",
             "org.jspecify..",
             "org.apache.commons.statistics..",
-            "org.dmfs.rfc5545..",
             "org.apache.datasketches..")
         .check(core);
   }
@@ -85,5 +90,21 @@ public class WallsTest {
   @Test
   public void packagesFormNoCycle() {
     slices().matching("nodyes.core.(*)..").should().beFreeOfCycles().check(core);
+  }
+
+  @Test
+  public void theReadingOrderNamesEveryPackage() throws IOException {
+    Path top = Path.of("src/main/java/nodyes/core");
+    String order =
+        Files.readString(top.resolve("package-info.java")).replaceAll("\\s+\\*\\s+", " ");
+    try (Stream<Path> packages = Files.list(top)) {
+      assertEquals(
+          packages
+              .filter(Files::isDirectory)
+              .map(one -> one.getFileName().toString())
+              .filter(name -> !order.contains("{@code " + name + "}"))
+              .toList(),
+          List.of());
+    }
   }
 }

@@ -93,7 +93,7 @@ public final class DemoFiles {
 
   private void write() throws IOException {
     List<DemoProduct> products = DemoTexts.products();
-    var chance = new Chance(SEED);
+    var chance = new SeededRandom(SEED);
     var orders = new DemoOrders(chance, ZONE);
     orders.fill(products, today);
     List<Written> reviews = new DemoReviews(chance, orders, today).of(products);
@@ -180,7 +180,7 @@ public final class DemoFiles {
 
   private void writeOrders(List<DemoOrders.Order> orders) throws IOException {
     var lines = new ArrayList<String>();
-    var parcels = new DemoParcels(new Chance(SEED + 1), today);
+    var parcels = new DemoParcels(new SeededRandom(SEED + 1), today);
     for (DemoOrders.Order order : orders) {
       if (order.placed().isAfter(now)) {
         continue;
@@ -263,7 +263,7 @@ public final class DemoFiles {
     }
   }
 
-  private void writeStallReviews(List<Written> reviews, Chance chance) throws IOException {
+  private void writeStallReviews(List<Written> reviews, SeededRandom chance) throws IOException {
     var format = CSVFormat.RFC4180.builder().setDelimiter(';').get();
     try (Writer out =
             Files.newBufferedWriter(folder.resolve(STALL_REVIEWS), StandardCharsets.UTF_8);

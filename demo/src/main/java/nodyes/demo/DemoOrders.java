@@ -17,7 +17,7 @@ final class DemoOrders {
   private static final double[] SHARES = {45, 18, 14, 8, 8, 4, 3};
   private static final int FIRST_NUMBER = 20_410;
 
-  private final Chance chance;
+  private final SeededRandom chance;
   private final ZoneId zone;
   private final List<Order> orders = new ArrayList<>();
   private final Map<String, List<Order>> byProduct = new HashMap<>();
@@ -27,7 +27,7 @@ final class DemoOrders {
   record Order(
       String number, Instant placed, String country, boolean cancelled, List<Line> lines) {}
 
-  DemoOrders(Chance chance, ZoneId zone) {
+  DemoOrders(SeededRandom chance, ZoneId zone) {
     this.chance = chance;
     this.zone = zone;
   }

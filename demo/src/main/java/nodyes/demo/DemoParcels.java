@@ -34,10 +34,10 @@ final class DemoParcels {
   /** The days of a parcel, as far as they have come. */
   record Parcel(Optional<LocalDate> shipped, Optional<LocalDate> arrived) {}
 
-  private final Chance chance;
+  private final SeededRandom chance;
   private final LocalDate today;
 
-  DemoParcels(Chance chance, LocalDate today) {
+  DemoParcels(SeededRandom chance, LocalDate today) {
     this.chance = chance;
     this.today = today;
   }

@@ -24,7 +24,7 @@ final class DemoReviews {
   private static final double VERIFIED = 0.78;
   private static final int OLDEST_DAYS = 730;
 
-  private final Chance chance;
+  private final SeededRandom chance;
   private final DemoOrders orders;
   private final LocalDate today;
   private final Map<String, Map<String, List<String>>> sentences = new LinkedHashMap<>();
@@ -41,7 +41,7 @@ final class DemoReviews {
       LocalDate day,
       @Nullable String order) {}
 
-  DemoReviews(Chance chance, DemoOrders orders, LocalDate today) {
+  DemoReviews(SeededRandom chance, DemoOrders orders, LocalDate today) {
     this.chance = chance;
     this.orders = orders;
     this.today = today;

@@ -31,7 +31,7 @@ public class DemoOrdersTest {
   }
 
   private List<DemoOrders.Order> filled() {
-    var made = new DemoOrders(new Chance(1889), ZONE);
+    var made = new DemoOrders(new SeededRandom(1889), ZONE);
     made.fill(products, TODAY);
     return made.orders();
   }

@@ -35,7 +35,7 @@ public class AccessibilityIT extends InBrowser {
       {"/catalogue?open=celadon-planter"},
       {"/catalogue?q=nothing-is-like-that"},
       {"/catalogue/feeds"},
-      {"/proof"},
+      {"/evidence"},
       {"/setup"},
       {"/nowhere"}
     };
@@ -45,7 +45,7 @@ public class AccessibilityIT extends InBrowser {
   public void backOffice(String path) throws Exception {
     page.navigate(demo.office(path));
     assertThat(page.locator("h1").first()).isVisible();
-    assertThat(page.getByLabel("Loading")).hasCount(0);
+    assertThat(page.getByLabel("Loading…")).hasCount(0);
     if (path.startsWith("/pages/")) {
       // the page in the frame has spoken; what it goes on to fetch is the shop's
       assertThat(page.getByText(Pattern.compile("^\\d+ shown$"))).isVisible();
@@ -56,13 +56,13 @@ public class AccessibilityIT extends InBrowser {
   @Test
   public void aFileThatIsLookedAt() throws Exception {
     page.navigate(demo.office("/reviews/bring-in"));
-    page.getByLabel("File of reviews")
+    page.getByLabel("File with reviews")
         .setInputFiles(
             new FilePayload(
                 "x.csv",
                 "text/csv",
                 "Rating,Words,Box\n9,fine,3\n".getBytes(StandardCharsets.UTF_8)));
-    assertThat(page.getByText("1 row in 3 columns")).isVisible();
+    assertThat(page.getByText("1 row, 3 columns")).isVisible();
     assertEquals(String.join("\n", axe(page.mainFrame())), "");
   }
 
@@ -70,26 +70,26 @@ public class AccessibilityIT extends InBrowser {
   public void leavingOutAReview() throws Exception {
     page.navigate(demo.office("/reviews"));
     assertThat(page.getByText("1 of 16")).isVisible();
-    page.keyboard().press("x");
-    assertThat(page.getByText("The same six at 1 star and at 5.")).isVisible();
+    page.keyboard().press("l");
+    assertThat(page.getByText("The same six reasons for every rating.")).isVisible();
     assertEquals(String.join("\n", axe(page.mainFrame())), "");
   }
 
   @DataProvider
   Object[][] besideThePage() {
     return new Object[][] {
-      {"Add a nod", "Add the star line"},
-      {"Point at the page", "Make it a spot"},
-      {"Brand kit", "Add the pair"},
-      {"Versions", "Back to the nods of this page"},
-      {"On your phone", "Copy the link"},
+      {"Add a nod", "Add: Star line"},
+      {"Pick a place", "Save spot"},
+      {"House style", "Add pair"},
+      {"Versions", "Back to the nods on this page"},
+      {"Preview on your phone", "Copy link"},
     };
   }
 
   @Test(dataProvider = "besideThePage")
   public void whatStandsBesideThePage(String opens, String shows) throws Exception {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("9 shown")).isVisible();
+    assertThat(page.getByText("10 shown")).isVisible();
     press(opens);
     assertThat(
             page.getByRole(
@@ -111,12 +111,12 @@ public class AccessibilityIT extends InBrowser {
   @Test(dataProvider = "opened")
   public void theThreeFacesOfANod(String nod) throws Exception {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("9 shown")).isVisible();
+    assertThat(page.getByText("10 shown")).isVisible();
     press(nod);
-    for (String face : List.of("Says", "Who sees it", "Looks")) {
+    for (String face : List.of("Wording", "Who sees it", "Style")) {
       page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(face)).click();
       assertThat(page.getByRole(AriaRole.TABPANEL)).isVisible();
-      assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Loading")))
+      assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("Loading…")))
           .hasCount(0);
       assertEquals(String.join("\n", axe(page.mainFrame())), "", face);
     }

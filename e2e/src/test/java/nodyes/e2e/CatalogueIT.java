@@ -22,43 +22,43 @@ public class CatalogueIT extends InBrowser {
     for (int i = 0; i < 10; i++) {
       rows().nth(i).getByRole(AriaRole.CHECKBOX).check();
     }
-    assertThat(page.getByText("10 chosen")).isVisible();
+    assertThat(page.getByText("10 selected")).isVisible();
     page.getByLabel("Tag", exactly()).fill("winter gift");
-    assertThat(page.getByText("It changes 10 products; no nod goes by it.")).isVisible();
+    assertThat(page.getByText("10 products change. No nod uses this tag.")).isVisible();
     button("Tag 10 products").click();
-    assertThat(page.getByText("Gave 10 products the tag “winter gift”")).isVisible();
+    assertThat(page.getByText("Tag “winter gift” added to 10 products")).isVisible();
     assertThat(rows().first()).containsText("winter gift");
     page.navigate(demo.office("/catalogue?tag=winter%20gift"));
     assertThat(rows()).hasCount(10);
-    page.getByLabel("Choose all that are loaded").check();
-    page.getByRole(AriaRole.BUTTON, named("What to do: give them the tag")).click();
-    page.getByRole(AriaRole.MENUITEMRADIO, named("take from them the tag")).click();
+    page.getByLabel("Select all loaded products").check();
+    page.getByRole(AriaRole.BUTTON, named("Action: add the tag")).click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("remove the tag")).click();
     page.getByLabel("Tag", exactly()).fill("winter gift");
-    button("Untag 10 products").click();
-    assertThat(page.getByText("No product fits")).isVisible();
-    button("Take it back").click();
+    button("Remove tag from 10 products").click();
+    assertThat(page.getByText("No matching products")).isVisible();
+    button("Undo").click();
     assertThat(rows()).hasCount(10);
     page.keyboard().press("Escape");
-    page.getByLabel("Choose all that are loaded").check();
-    page.getByRole(AriaRole.BUTTON, named("What to do: give them the tag")).click();
-    page.getByRole(AriaRole.MENUITEMRADIO, named("take from them the tag")).click();
+    page.getByLabel("Select all loaded products").check();
+    page.getByRole(AriaRole.BUTTON, named("Action: add the tag")).click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("remove the tag")).click();
     page.getByLabel("Tag", exactly()).fill("winter gift");
-    button("Untag 10 products").click();
-    assertThat(page.getByText("No product fits")).isVisible();
+    button("Remove tag from 10 products").click();
+    assertThat(page.getByText("No matching products")).isVisible();
   }
 
   @Test
   public void whyALabelIsNotOnAProduct() {
     page.navigate(demo.office("/catalogue?q=celadon"));
     assertThat(rows()).hasCount(1);
-    Locator mark = page.getByLabel("Bestseller label on Celadon planter: not here");
+    Locator mark = page.getByLabel("Bestseller label on Celadon planter: not shown");
     mark.click();
-    assertThat(page.getByText(Pattern.compile("it is 2nd of 12 in planters"))).isVisible();
-    assertThat(page.getByText("the rule takes the first")).isVisible();
-    button("Why is it not here?").click();
+    assertThat(page.getByText(Pattern.compile("No. 2 of 12 in Planters"))).isVisible();
+    assertThat(page.getByText("This nod is for the best seller.")).isVisible();
+    button("Why not shown?").click();
     Locator why = page.getByRole(AriaRole.DIALOG);
-    assertThat(why).containsText("the script is on the page");
-    assertThat(why).containsText("Shoppers do not get it: it is 2nd of 12");
+    assertThat(why).containsText("The script is on this page");
+    assertThat(why).containsText("Shoppers do not see it. No. 2 of 12");
   }
 
   /**
@@ -69,10 +69,12 @@ public class CatalogueIT extends InBrowser {
     page.navigate(demo.office("/catalogue?open=celadon-planter"));
     Locator opened = page.getByRole(AriaRole.ARTICLE);
     assertThat(opened).isVisible();
-    page.getByRole(AriaRole.BUTTON, named("Which: all")).click();
+    Locator opens = page.getByRole(AriaRole.BUTTON, named("Products: all"));
+    opens.click();
     assertThat(page.getByRole(AriaRole.MENU)).isVisible();
     page.keyboard().press("Escape");
     assertThat(page.getByRole(AriaRole.MENU)).hasCount(0);
+    assertThat(opens).isFocused();
     assertThat(opened).isVisible();
     page.keyboard().press("/");
     assertThat(page.getByLabel("Name, SKU or tag")).isFocused();
@@ -87,17 +89,17 @@ public class CatalogueIT extends InBrowser {
   public void theSentenceAndTheKeysNarrowAndWalk() {
     page.navigate(demo.office("/catalogue"));
     assertThat(rows().first()).containsText("Celadon planter");
-    page.getByRole(AriaRole.BUTTON, named("Which: all")).click();
+    page.getByRole(AriaRole.BUTTON, named("Products: all")).click();
     page.getByRole(AriaRole.MENUITEMRADIO, named("sold out").setExact(true)).click();
     assertThat(rows()).hasCount(2);
     page.keyboard().press("ArrowDown");
-    assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("none, back");
+    assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("sold out, back");
     page.keyboard().press("Escape");
     assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(0);
     page.keyboard().press("/");
     page.keyboard().type("zeppelin");
-    assertThat(page.getByText("No product fits")).isVisible();
-    button("Show all").click();
+    assertThat(page.getByText("No matching products")).isVisible();
+    button("Clear filters").click();
     assertThat(page.getByText("48 products")).isVisible();
   }
 
@@ -112,6 +114,6 @@ public class CatalogueIT extends InBrowser {
     Locator line = page.getByRole(AriaRole.ROW).last();
     assertThat(line).containsText("price");
     assertThat(line).containsText("-4");
-    assertThat(line).containsText("a price is not below 0");
+    assertThat(line).containsText("A price cannot be below 0.");
   }
 }

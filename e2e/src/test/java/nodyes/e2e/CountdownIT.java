@@ -19,13 +19,13 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Countdowns: set up by the owner, seen by a shopper to their last second. */
 public class CountdownIT extends InBrowser {
-  private static final String NODS = "/api/v1/arrangement/nods";
+  private static final String NODS = "/api/v1/layout/nods";
   private static final String POT = "/products/celadon-planter?variant=PL-CEL-24";
   private final ObjectMapper json = new ObjectMapper();
 
   @AfterClass(alwaysRun = true)
   public void goBack() throws Exception {
-    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+    demo.post("/api/v1/layout/versions/1/restore", "");
   }
 
   private Locator row(String name) {
@@ -41,7 +41,7 @@ public class CountdownIT extends InBrowser {
     page.navigate(
         demo.office("/pages/product/celadon-planter?as=wide,2026-11-21T10:00&variant=PL-CEL-24"));
     assertThat(row("Autumn price")).isVisible();
-    assertThat(page.getByText("the price is no lower than in the days before").first()).isVisible();
+    assertThat(page.getByText("The price has not dropped").first()).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=autumn-price]")).hasCount(0);
     page.navigate(
         demo.office("/pages/product/celadon-planter?as=wide,2026-11-27T22:30&variant=PL-CEL-24"));
@@ -64,22 +64,22 @@ public class CountdownIT extends InBrowser {
     demo.post(NODS, "{\"kind\":\"countdown\",\"spot\":\"under-buy\",\"page\":\"PRODUCT\"}");
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
     row("Countdown").click();
-    page.getByRole(AriaRole.BUTTON, named("When it ends")).click();
-    page.getByRole(AriaRole.MENUITEMRADIO, named("to the next cut-off of its own")).click();
+    page.getByRole(AriaRole.BUTTON, named("Schedule")).click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("to its own weekly cut-off")).click();
     assertThat(
             page.getByText(
-                "to the next cut-off: Monday, Tuesday, Wednesday, Thursday and Friday 16:00"))
+                "To the next cut-off: Monday, Tuesday, Wednesday, Thursday and Friday 16:00"))
         .isVisible();
-    page.getByLabel("Cut-off, Friday", exactly()).fill("14:00");
+    page.getByLabel("Friday: cut-off", exactly()).fill("14:00");
     assertThat(page.getByText("Monday, Tuesday, Wednesday and Thursday 16:00; Friday 14:00"))
         .isVisible();
-    Locator windows = page.getByLabel("Its next windows").getByRole(AriaRole.LISTITEM);
+    Locator windows = page.getByLabel("Next runs").getByRole(AriaRole.LISTITEM);
     assertThat(windows).hasCount(5);
-    assertThat(windows.first()).containsText("Thu 26 Nov 2026, 16:00");
-    assertThat(windows.nth(1)).containsText("Fri 27 Nov 2026, 14:00");
-    assertThat(windows.nth(2)).containsText("Mon 30 Nov 2026, 16:00");
+    assertThat(windows.first()).containsText("Thu, 26 Nov 2026, 16:00");
+    assertThat(windows.nth(1)).containsText("Fri, 27 Nov 2026, 14:00");
+    assertThat(windows.nth(2)).containsText("Mon, 30 Nov 2026, 16:00");
     assertEquals(String.join("\n", axe(page.mainFrame())), "");
-    page.getByLabel("You call it").fill("Order today");
+    page.getByLabel("Name").fill("Order today");
     button("Done").click();
     assertThat(row("Order today")).isVisible();
   }
@@ -89,11 +89,11 @@ public class CountdownIT extends InBrowser {
     demo.post(NODS, "{\"kind\":\"countdown\",\"spot\":\"page-end\",\"page\":\"PRODUCT\"}");
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
     row("Countdown").last().click();
-    page.getByLabel("Start, if any", exactly()).fill("2027-02-01T10:00");
-    assertThat(page.getByText("Not kept: it ends before it starts.")).isVisible();
+    page.getByLabel("Start (optional)", exactly()).fill("2027-02-01T10:00");
+    assertThat(page.getByText("Not saved. The end is before the start.")).isVisible();
     complaints.clear(); // the browser notes every refusal
-    page.getByLabel("Start, if any", exactly()).fill("2026-11-27T10:00");
-    assertThat(page.getByText("from Fri 27 Nov 2026, 10:00 to").first()).isVisible();
+    page.getByLabel("Start (optional)", exactly()).fill("2026-11-27T10:00");
+    assertThat(page.getByText("From Fri, 27 Nov 2026, 10:00 to").first()).isVisible();
   }
 
   /** Sixteen is not sixty-one to who reads from the right. */
@@ -131,7 +131,7 @@ public class CountdownIT extends InBrowser {
     change.set("set", set);
     assertEquals(
         demo.put(NODS + "/" + face.path("id").asString(), change.toString()).statusCode(), 200);
-    demo.post("/api/v1/arrangement/publish", "");
+    demo.post("/api/v1/layout/publish", "");
     page.addInitScript(
         "const real = Date.now; Date.now = () => real() + 86400000;"
             + "window.loads = (window.loads ?? 0) + 1;");

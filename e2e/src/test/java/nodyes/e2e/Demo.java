@@ -123,6 +123,15 @@ final class Demo {
     }
   }
 
+  /** Whether its clock is past an instant. */
+  boolean isPast(Instant instant) {
+    try {
+      return now().isAfter(instant);
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   /** Its clock, which goes on from the instant at which it was started. */
   Instant now() throws IOException, InterruptedException {
     return Instant.ofEpochMilli(

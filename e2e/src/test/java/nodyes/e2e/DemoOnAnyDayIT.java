@@ -39,8 +39,7 @@ public class DemoOnAnyDayIT {
       }
       assertEquals(
           silent,
-          List.of(
-              "Not here: no visit to its page was counted in the last 7 days; it is silent under 5."));
+          List.of("Not shown. No visitors of this product were counted in the past 7 days."));
     } finally {
       demo.interrupt();
     }

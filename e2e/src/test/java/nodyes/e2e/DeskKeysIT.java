@@ -31,7 +31,7 @@ public class DeskKeysIT extends InBrowser {
   public void keysPressedWhileAnAnswerIsAwaitedAreDoneInOrderOnTheirReviews() {
     opens();
     List<Route> held = new ArrayList<>();
-    page.route("**/reviews/moves", held::add);
+    page.route("**/reviews/actions", held::add);
     page.keyboard().press("h");
     page.keyboard().press("h");
     page.keyboard().press("s");
@@ -47,7 +47,7 @@ public class DeskKeysIT extends InBrowser {
     assertNotEquals(first, second);
     assertEquals(held.get(2).request().postData().contains("SPAM"), true);
     held.get(2).resume();
-    page.unroute("**/reviews/moves");
+    page.unroute("**/reviews/actions");
     assertThat(page.getByText("13 reviews")).isVisible();
     takenBack(3);
   }
@@ -69,13 +69,13 @@ public class DeskKeysIT extends InBrowser {
     assertThat(rows()).hasCount(15);
     page.context().setOffline(false);
     assertThat(page.getByText("You are offline.")).hasCount(0);
-    assertThat(page.getByText("1 review held").first()).isVisible();
+    assertThat(page.getByText("1 review put on hold").first()).isVisible();
     assertThat(page.getByText("15 reviews")).isVisible();
     takenBack(1);
     complaints.clear(); // the browser notes that it was offline
   }
 
-  /** Leaving the desk, or loading it anew, ended all that could be taken back. */
+  /** Leaving the desk, or loading it anew, ended all that could be undone. */
   @Test
   public void stepsOutliveLeavingTheDeskAndGoAgain() {
     opens();
@@ -88,21 +88,21 @@ public class DeskKeysIT extends InBrowser {
     assertThat(page.getByText("14 reviews")).isVisible();
     takenBack(2);
     page.keyboard().press("Shift+z");
-    assertThat(page.getByText("Done again: 1 review held").first()).isVisible();
+    assertThat(page.getByText("Redone: 1 review put on hold").first()).isVisible();
     assertThat(page.getByText("15 reviews")).isVisible();
     takenBack(1);
   }
 
-  /** With the server away Z failed, and what it was for could not be taken back any more. */
+  /** With the server away Z failed, and what it was for could not be undone any more. */
   @Test
   public void aStepThatCouldNotBeTakenBackIsStillThere() {
     opens();
     page.keyboard().press("h");
     assertThat(page.getByText("15 reviews")).isVisible();
-    page.route("**/take-back", Route::abort);
+    page.route("**/undo", Route::abort);
     page.keyboard().press("z");
-    assertThat(page.getByText("The server cannot be reached").first()).isVisible();
-    page.unroute("**/take-back");
+    assertThat(page.getByText("No connection to Nod Yes").first()).isVisible();
+    page.unroute("**/undo");
     takenBack(1);
     complaints.clear(); // the browser notes that it was away
   }

@@ -22,10 +22,10 @@ public class FrameIT extends InBrowser {
   @Test
   public void aPlaceIsFoundByWhatIsDoneThere() throws IOException {
     page.navigate(demo.office("/today"));
-    assertThat(page.getByRole(AriaRole.HEADING, named("Worth doing next"))).isVisible();
+    assertThat(page.getByRole(AriaRole.HEADING, named("What to do next"))).isVisible();
     page.keyboard().press("Control+k");
     assertThat(goals().first()).containsText("Today");
-    page.getByLabel("Some of its name").fill("type");
+    page.getByLabel("Part of a name").fill("letter");
     assertThat(goals()).hasCount(1);
     assertEquals(String.join("\n", axe(page.mainFrame())), "");
     page.keyboard().press("Enter");
@@ -36,25 +36,25 @@ public class FrameIT extends InBrowser {
   @Test
   public void aProductAndANodAreFoundByTheirNames() {
     page.navigate(demo.office("/reviews"));
-    button("Go to or do").click();
-    page.getByLabel("Some of its name").fill("celadon");
+    button("Go to…").click();
+    page.getByLabel("Part of a name").fill("celadon");
     assertThat(goals().first()).containsText("Celadon planter");
     page.keyboard().press("Enter");
     assertThat(page).hasURL(Pattern.compile("/pages/product/celadon-planter$"));
     page.keyboard().press("Control+k");
-    page.getByLabel("Some of its name").fill("review wall");
+    page.getByLabel("Part of a name").fill("review wall");
     assertThat(goals().first()).containsText("nod");
     page.keyboard().press("Enter");
-    assertThat(page.getByRole(AriaRole.BUTTON, named("Word: the heading"))).isVisible();
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Text: Heading"))).isVisible();
     page.keyboard().press("Control+k");
-    page.getByLabel("Some of its name").fill("no such thing");
-    assertThat(page.getByText("Nothing is called that.")).isVisible();
+    page.getByLabel("Part of a name").fill("no such thing");
+    assertThat(page.getByText("No results.")).isVisible();
     page.keyboard().press("Enter");
     assertThat(over()).isVisible();
     page.keyboard().press("Escape");
     assertThat(over()).hasCount(0);
     // what lay over it is closed alone
-    assertThat(page.getByRole(AriaRole.BUTTON, named("Word: the heading"))).isVisible();
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Text: Heading"))).isVisible();
   }
 
   @Test
@@ -65,15 +65,15 @@ public class FrameIT extends InBrowser {
     String before = rows.first().innerText();
     page.keyboard().press("?");
     assertThat(over()).containsText("publish");
-    assertThat(over()).containsText("take the last act back");
+    assertThat(over()).containsText("undo");
     assertEquals(String.join("\n", axe(page.mainFrame())), "");
     page.keyboard().press("p");
     page.keyboard().press("Escape");
     assertThat(over()).hasCount(0);
     assertThat(rows.first()).hasText(before);
-    page.navigate(demo.office("/proof"));
-    assertThat(page.getByText("What could be held against it")).isVisible();
+    page.navigate(demo.office("/evidence"));
+    assertThat(page.getByText("Claims that could be challenged")).isVisible();
     page.keyboard().press("?");
-    assertThat(over()).containsText("This screen has none of its own.");
+    assertThat(over()).containsText("No shortcuts on this screen.");
   }
 }

@@ -84,7 +84,7 @@ public abstract class InBrowser {
 
   /** The shop's page as the owner looks at it on a wide screen. */
   protected FrameLocator frame() {
-    return page.frameLocator("iframe[title*='on a wide screen']");
+    return page.frameLocator("iframe[title*='on a desktop']");
   }
 
   protected Page open(int width, int height) {
@@ -102,6 +102,7 @@ public abstract class InBrowser {
   }
 
   private Page open(Browser.NewContextOptions options) {
+    options.setLocale("en-GB");
     if (context != null) {
       context.close();
     }

@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 public class LabelsIT extends InBrowser {
   @AfterMethod
   public void asItBegan() throws IOException, InterruptedException {
-    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+    demo.post("/api/v1/layout/versions/1/restore", "");
   }
 
   private static Locator labels(Page shown, String product) {
@@ -41,25 +41,25 @@ public class LabelsIT extends InBrowser {
   @Test
   public void aPriceDropLabelFromNothingToTheShopAndWithTheVariant() {
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide&variant=PL-CEL-24"));
-    assertThat(page.getByText("9 shown")).isVisible();
+    assertThat(page.getByText("10 shown")).isVisible();
     button("Add a nod").click();
-    pick("Where the price drop label stands", "above the title");
-    button("Add the price drop label").click();
+    pick("Place: Price drop label", "above the title");
+    button("Add: Price drop label").click();
     assertThat(frame().locator("nod-yes[data-nod^=price-drop-label]")).hasText("37% off");
     page.getByLabel("English", exactly()).fill("{percentOff} less than {priorPrise}");
-    assertThat(page.getByText("No value is called “prior prise”")).isVisible();
-    button("Put in “prior price”").click();
+    assertThat(page.getByText("There is no value “prior prise”")).isVisible();
+    button("Use “previous price”").click();
     assertThat(frame().locator("nod-yes[data-nod^=price-drop-label]")).hasText("37% less than €40");
     face("Who sees it");
     button("Add a condition").click();
-    page.getByRole(AriaRole.MENUITEM, named("its price fell by so much")).click();
+    page.getByRole(AriaRole.MENUITEM, named("Price drop")).click();
     assertThat(page.getByText("of 48 products")).isVisible();
     button("Done").click();
     button("Publish").first().click();
     page.getByRole(AriaRole.DIALOG)
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Publish"))
         .click();
-    assertThat(page.getByText("Your pages are as published")).isVisible();
+    assertThat(page.getByText("No unpublished changes")).isVisible();
 
     Page shop = page;
     shop.navigate(demo.shop("/products/celadon-planter?variant=PL-CEL-24"));
@@ -70,7 +70,7 @@ public class LabelsIT extends InBrowser {
     assertThat(shop.locator("nod-yes[data-kind=star-line]")).isVisible();
     assertThat(labels(shop, "celadon-planter")).hasCount(0);
     shop.navigate(demo.shop("/categories/planters"));
-    assertThat(labels(shop, "celadon-planter")).hasText("up to 37% off");
+    assertThat(labels(shop, "celadon-planter")).hasText("Up to 37% off");
   }
 
   @Test
@@ -85,7 +85,7 @@ public class LabelsIT extends InBrowser {
     assertThat(labels(shop, "orchid-pot")).hasText("Bestseller in Planters");
     assertThat(labels(shop, "slate-pot")).hasCount(0);
     page.navigate(demo.office("/catalogue?open=slate-pot"));
-    assertThat(page.getByText(Pattern.compile("2nd of 12 in planters")).first()).isVisible();
+    assertThat(page.getByText(Pattern.compile("No. 2 of 12 in Planters")).first()).isVisible();
 
     bringOrders("OrderCancelled");
     shop.navigate(demo.shop("/categories/planters"));
@@ -94,7 +94,7 @@ public class LabelsIT extends InBrowser {
 
   private void bringOrders(String status) {
     page.navigate(demo.office("/catalogue/feeds"));
-    pick("What the file holds", "orders");
+    pick("Contents of the file", "orders");
     String order =
         "{\"orderNumber\":\"BIG-1\",\"orderDate\":\"2026-11-26T09:00:00Z\",\"orderStatus\":\"%s\",\"orderedItem\":[{\"orderQuantity\":900,\"orderedItem\":{\"sku\":\"PL-ORC-12\"}}]}"
             .formatted(status);
@@ -102,7 +102,7 @@ public class LabelsIT extends InBrowser {
         .setFiles(
             new FilePayload(
                 "orders.jsonl", "application/json", order.getBytes(StandardCharsets.UTF_8)));
-    assertThat(page.getByText("No line had anything wrong.")).isVisible();
+    assertThat(page.getByText("No problems.")).isVisible();
   }
 
   @Test
@@ -115,13 +115,13 @@ public class LabelsIT extends InBrowser {
     Locator handle = page.getByLabel(Pattern.compile("^Promise 1 of 3"));
     handle.press("Alt+ArrowDown");
     assertThat(said.first()).containsText("60 days to return");
-    page.getByLabel("Promise 2, its link").fill("www.no-address");
-    assertThat(page.getByText("write https://… or a path").first()).isVisible();
+    page.getByLabel("Promise 2: link").fill("www.no-address");
+    assertThat(page.getByText("Use https://… or a path").first()).isVisible();
     complaints.clear(); // the browser notes every refusal
-    page.getByLabel("Promise 2, its link").fill("");
-    assertThat(page.getByText("It leads to no terms")).isVisible();
+    page.getByLabel("Promise 2: link").fill("");
+    assertThat(page.getByText("No link to your terms")).isVisible();
     button("Done").click();
-    assertThat(page.getByText("Promise without a link.")).isVisible();
+    assertThat(page.getByText("Promise without terms")).isVisible();
 
     page.navigate(demo.office("/pages/product/celadon-planter?as=US,wide"));
     assertThat(said).hasCount(2);

@@ -21,7 +21,7 @@ public class NodIT extends InBrowser {
   /** As the demo began: published as its first version, and the draft the same. */
   @AfterMethod
   public void asItBegan() throws IOException, InterruptedException {
-    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+    demo.post("/api/v1/layout/versions/1/restore", "");
   }
 
   private void openNod(String name) {
@@ -34,11 +34,11 @@ public class NodIT extends InBrowser {
   @Test
   public void wordsShowOnThePageAsTheyAreTyped() {
     openNod("Review wall");
-    assertThat(page.getByRole(AriaRole.BUTTON, named("Word: the heading"))).isVisible();
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Text: Heading"))).isVisible();
     page.getByLabel("English", new Page.GetByLabelOptions().setExact(true))
         .fill("What gardeners say");
     assertThat(frame().getByRole(AriaRole.HEADING).getByText("What gardeners say")).isVisible();
-    assertThat(page.getByText(Pattern.compile("^saved \\d\\d:\\d\\d$"))).isVisible();
+    assertThat(page.getByText(Pattern.compile("^Saved at \\d\\d:\\d\\d$"))).isVisible();
     page.reload();
     assertThat(frame().getByText("What gardeners say")).isVisible();
   }
@@ -46,11 +46,11 @@ public class NodIT extends InBrowser {
   @Test
   public void aValueThatThereIsNotIsSaidAndTheNearestPutIn() {
     openNod("Star line");
-    page.getByLabel("English, any other number").fill("{m} voices");
-    assertThat(page.getByText("No value is called “m”")).isVisible();
+    page.getByLabel("English, other").fill("{m} voices");
+    assertThat(page.getByText("There is no value “m”")).isVisible();
     // the page keeps saying what was good last
     assertThat(frame().getByText(Pattern.compile("^\\d+ reviews$")).first()).isVisible();
-    button("Put in “number”").click();
+    button("Use “number”").click();
     assertThat(frame().getByText(Pattern.compile("^\\d+ voices$")).first()).isVisible();
     assertThat(page.getByText(Pattern.compile("^\\d+ voices$")).first()).isVisible();
   }
@@ -61,80 +61,80 @@ public class NodIT extends InBrowser {
     face("Who sees it");
     assertThat(page.getByText(Pattern.compile("^\\d+ of 48 products$"))).isVisible();
     button("Add a condition").click();
-    page.getByRole(AriaRole.MENUITEM, named("it has so many reviews")).click();
-    page.getByLabel("Least reviews").fill("100");
-    page.getByText("just miss").click();
-    assertThat(page.getByText(Pattern.compile("the rule wants 100 or more")).first()).isVisible();
-    page.getByLabel("Least reviews").fill("99999");
-    assertThat(page.getByText("It matches nothing")).isVisible();
+    page.getByRole(AriaRole.MENUITEM, named("Number of reviews")).click();
+    page.getByLabel("Minimum reviews").fill("100");
+    page.getByText("almost qualif").click();
+    assertThat(page.getByText(Pattern.compile("This nod needs at least 100")).first()).isVisible();
+    page.getByLabel("Minimum reviews").fill("99999");
+    assertThat(page.getByText("These conditions match nothing")).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).hasCount(0);
     button("Add a condition").click();
-    page.getByRole(AriaRole.MENUITEM, named("it is from one date to another")).click();
+    page.getByRole(AriaRole.MENUITEM, named("Dates")).click();
     page.getByLabel("From", exactly()).fill("2026-12-02T09:00");
     page.getByLabel("To", exactly()).fill("2026-12-01T09:00");
-    assertThat(page.getByText("it ends before it starts").first()).isVisible();
+    assertThat(page.getByText("The end is before the start").first()).isVisible();
     complaints.clear(); // the browser reports the refusal as a failed request
   }
 
   @Test
   public void looksShowAtOnceAndWhatIsTooPaleIsMended() {
     openNod("Review wall");
-    face("Looks");
-    page.getByRole(AriaRole.RADIO, named("Slips")).click();
+    face("Style");
+    page.getByRole(AriaRole.RADIO, named("Spine")).click();
     Locator wall = frame().locator("nod-yes[data-nod=reviews]");
     assertThat(wall).hasAttribute("data-look", "slips");
-    page.getByLabel("Ground", exactly()).fill("#ffffff");
-    page.getByLabel("Colour of the words", exactly()).fill("#bbbbbb");
-    assertThat(page.getByText("1.9 : 1")).isVisible();
-    button("Take it").click();
-    assertThat(page.getByText(Pattern.compile("4\\.5 : 1 on its ground"))).isVisible();
+    page.getByLabel("Colour", exactly()).fill("#ffffff");
+    page.getByLabel("Text colour", exactly()).fill("#bbbbbb");
+    assertThat(page.getByText("1.9:1")).isVisible();
+    button("Use it").click();
+    assertThat(page.getByText(Pattern.compile("Contrast 4\\.5:1, good"))).isVisible();
     assertThat(wall).hasCSS("background-color", "rgb(255, 255, 255)");
     assertThat(wall).hasCSS("display", "block");
     page.getByLabel("Size", exactly()).fill("huge");
-    assertThat(page.getByText("Size is a whole number of pixels from 10 to 40")).isVisible();
+    assertThat(page.getByText("Enter a whole number from 10 to 40 (pixels).").first()).isVisible();
     page.getByLabel("Size", exactly()).fill("18");
     assertThat(wall).hasCSS("font-size", "18px");
     page.getByText("Your own CSS").first().click();
-    page.getByLabel("Class name for your shop’s own sheets").fill("proof");
+    page.getByLabel("CSS class for your own stylesheets").fill("proof");
     assertThat(wall).hasClass("proof");
     page.getByLabel("Your own CSS").fill("p { color: red }\nbody { display: none }");
-    assertThat(page.getByText("line 2: body would reach outside the nod").first()).isVisible();
+    assertThat(page.getByText("Line 2: “body” is not allowed").first()).isVisible();
     complaints.clear();
   }
 
   @Test
   public void nodsAreAddedCopiedMovedWithKeysAndTakenBack() {
     page.navigate(demo.office(PAGE));
-    assertThat(page.getByText("9 shown")).isVisible();
+    assertThat(page.getByText("10 shown")).isVisible();
     button("Add a nod").click();
     assertThat(
             page.frameLocator("iframe[title='Star line for this product']")
                 .locator("nod-yes")
                 .first())
         .isVisible();
-    page.getByRole(AriaRole.BUTTON, named("Where the star line stands")).click();
-    page.getByRole(AriaRole.MENUITEMRADIO, named("under the buy button")).click();
-    button("Add the star line").click();
+    page.getByRole(AriaRole.BUTTON, named("Place: Star line")).click();
+    page.getByRole(AriaRole.MENUITEMRADIO, named("below the buy button")).click();
+    button("Add: Star line").click();
     assertThat(frame().locator("nod-yes[data-nod^=star-line]")).hasCount(1);
     button("Done").click();
-    assertThat(page.getByText("10 shown")).isVisible();
+    assertThat(page.getByText("11 shown")).isVisible();
     button("Star line").nth(1).press("Alt+ArrowUp");
-    assertThat(page.getByText("Moved.")).isVisible();
+    assertThat(page.getByText("Nod moved")).isVisible();
     page.keyboard().press("z");
-    assertThat(page.getByText("Taken back").first()).isVisible();
+    assertThat(page.getByText("Undone").first()).isVisible();
     page.getByRole(AriaRole.BUTTON, named("More for Star line")).nth(1).click();
     page.getByRole(AriaRole.MENUITEM, named("Remove")).click();
-    assertThat(page.getByText("9 shown")).isVisible();
-    button("Take it back").click();
     assertThat(page.getByText("10 shown")).isVisible();
+    button("Undo").click();
+    assertThat(page.getByText("11 shown")).isVisible();
   }
 
   @Test
   public void aPlaceThatIsPointedAtBecomesASpot() {
     page.navigate(demo.office(PAGE));
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
-    button("Point at the page").click();
-    assertThat(page.getByRole(AriaRole.HEADING, named("Point at the page"))).isVisible();
+    button("Pick a place").click();
+    assertThat(page.getByRole(AriaRole.HEADING, named("Pick a place"))).isVisible();
     // the panel takes room from the page: until that is drawn to fit, the place still moves
     page.waitForCondition(
         () -> {
@@ -145,13 +145,13 @@ public class NodIT extends InBrowser {
     page.mouse().up();
     assertThat(page.getByText("One place on this page")).isVisible();
     page.getByLabel("Selector").fill("div");
-    assertThat(page.getByText("a spot is one place")).isVisible();
+    assertThat(page.getByText("It must match one place")).isVisible();
     page.getByLabel("Selector").fill("p.price");
-    page.getByLabel("What you call it").fill("by-the-price");
-    button("Make it a spot").click();
-    assertThat(page.getByRole(AriaRole.BUTTON, named("Where the star line stands: by-the-price")))
+    page.getByLabel("Name").fill("by-the-price");
+    button("Save spot").click();
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Place: Star line: by-the-price")))
         .isVisible();
-    button("Add the star line").click();
+    button("Add: Star line").click();
     assertThat(frame().locator("nod-yes[data-nod^=star-line]")).hasCount(1);
   }
 
@@ -161,7 +161,7 @@ public class NodIT extends InBrowser {
     List<Route> held = new ArrayList<>();
     page.route("**/nodyes.js", held::add);
     page.navigate(demo.office(PAGE + "&panel=point"));
-    assertThat(page.getByRole(AriaRole.HEADING, named("Point at the page"))).isVisible();
+    assertThat(page.getByRole(AriaRole.HEADING, named("Pick a place"))).isVisible();
     page.waitForCondition(() -> !held.isEmpty());
     page.unroute("**/nodyes.js");
     held.forEach(Route::resume);
@@ -174,7 +174,7 @@ public class NodIT extends InBrowser {
 
   /** The frame is drawn smaller than it is, which the driver's own clicks do not reckon with. */
   private void moveOver(String selector) {
-    var frameBox = page.locator("iframe[title*='on a wide screen']").boundingBox();
+    var frameBox = page.locator("iframe[title*='on a desktop']").boundingBox();
     double scale = frameBox.width / 1280;
     Object at =
         frame()
@@ -209,10 +209,11 @@ public class NodIT extends InBrowser {
             AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Review wall").setExact(true))
         .click();
     other.getByLabel("English", exactly()).fill("From the other window");
-    assertThat(other.getByText(Pattern.compile("^saved"))).isVisible();
+    assertThat(other.getByText(Pattern.compile("^Saved at"))).isVisible();
     page.getByLabel("English", exactly()).fill("From this window");
-    assertThat(page.getByText("Another window changed this nod")).isVisible();
-    button("Show what it made").click();
+    assertThat(page.getByText("This nod was changed in another window. Nothing was overwritten."))
+        .isVisible();
+    button("Show that version").click();
     assertThat(page.getByLabel("English", exactly())).hasValue("From the other window");
     other.close();
     complaints.clear();
@@ -221,26 +222,26 @@ public class NodIT extends InBrowser {
   @Test
   public void aVersionIsLookedAtAndGoneBackTo() {
     page.navigate(demo.office(PAGE));
-    page.getByRole(AriaRole.SWITCH, named("Review wall switched on")).click();
+    page.getByRole(AriaRole.SWITCH, named("Review wall is on")).click();
     assertThat(page.getByText("1 unpublished change")).isVisible();
     button("Publish").click();
-    page.getByLabel("A note for yourself").fill("without the wall");
+    page.getByLabel("Note (only you see it)").fill("without the wall");
     button("Publish 1 change").click();
-    assertThat(page.getByText("Your pages are as published")).isVisible();
+    assertThat(page.getByText("No unpublished changes")).isVisible();
     button("Versions").click();
     assertThat(page.getByText("without the wall")).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).hasCount(0);
-    button("Look at it").nth(1).click();
-    assertThat(page.getByText(Pattern.compile("You look at version \\d+"))).isVisible();
+    button("Preview").nth(1).click();
+    assertThat(page.getByText(Pattern.compile("You are viewing version \\d+"))).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
-    button("Go back to it").nth(1).click();
-    assertThat(page.getByLabel(Pattern.compile("Go back to version \\d+")))
+    button("Restore…").nth(1).click();
+    assertThat(page.getByLabel(Pattern.compile("Restore version \\d+")))
         .containsText("Review wall");
-    button("Put it into the draft").click();
-    assertThat(page.getByText("is in your draft").first()).isVisible();
+    button("Copy to draft").click();
+    assertThat(page.getByText("is now in your draft").first()).isVisible();
     button("Publish").click();
     button("Publish 1 change").click();
-    assertThat(page.getByText("Your pages are as published")).isVisible();
+    assertThat(page.getByText("No unpublished changes")).isVisible();
     Page shopper = browser.newContext().newPage();
     shopper.navigate(demo.shop("/products/celadon-planter"));
     assertThat(shopper.locator("nod-yes[data-nod=reviews]")).isVisible();
@@ -249,11 +250,11 @@ public class NodIT extends InBrowser {
   @Test
   public void theDraftIsLookedAtByALinkAndAChangedLinkSaysSo() {
     page.navigate(demo.office(PAGE));
-    page.getByRole(AriaRole.SWITCH, named("Review wall switched on")).click();
+    page.getByRole(AriaRole.SWITCH, named("Review wall is on")).click();
     assertThat(page.getByText("1 unpublished change")).isVisible();
-    button("On your phone").click();
-    assertThat(page.getByLabel("The link as a code to scan")).isVisible();
-    String link = page.getByLabel("The link", exactly()).inputValue();
+    button("Preview on your phone").click();
+    assertThat(page.getByLabel("QR code of the link")).isVisible();
+    String link = page.getByLabel("Link", exactly()).inputValue();
     Page phone = browser.newContext().newPage();
     phone.navigate(link);
     assertThat(phone.getByText("You are looking at a draft")).isVisible();
@@ -281,20 +282,19 @@ public class NodIT extends InBrowser {
   @Test
   public void aLabelIsPutWhereItShallSitOnThePictureAndShowsWhatItRestsOn() {
     page.navigate(demo.office(PAGE + "&variant=PL-CEL-24"));
-    assertThat(page.getByText("9 shown")).isVisible();
+    assertThat(page.getByText("10 shown")).isVisible();
     button("Price drop label").click();
     face("Who sees it");
-    Locator evidence = page.getByRole(AriaRole.REGION, named("Evidence for Celadon planter"));
-    assertThat(evidence).containsText("37% under €40.00");
+    Locator evidence = page.getByRole(AriaRole.REGION, named("Facts for Celadon planter"));
+    assertThat(evidence).containsText("37% below €40.00");
     assertThat(evidence).containsText("True until Sat 28 Nov, 00:00");
     Locator label = frame().locator("nod-yes[data-nod=price-drop]");
     double top = label.boundingBox().y;
-    page.getByRole(AriaRole.RADIO, named("foot, where reading ends")).check();
-    assertThat(page.getByText(Pattern.compile("^saved \\d\\d:\\d\\d$"))).isVisible();
+    page.getByRole(AriaRole.RADIO, named("bottom right")).check();
+    assertThat(page.getByText(Pattern.compile("^Saved at \\d\\d:\\d\\d$"))).isVisible();
     page.waitForCondition(() -> label.count() == 1 && label.boundingBox().y > top + 100);
-    assertThat(page.getByRole(AriaRole.BUTTON, named("Corner: foot, where reading ends")))
-        .isVisible();
-    page.getByLabel("top, where reading begins").press("ArrowDown");
+    assertThat(page.getByRole(AriaRole.BUTTON, named("Corner: bottom right"))).isVisible();
+    page.getByLabel("top left").press("ArrowDown");
     assertThat(page.getByRole(AriaRole.RADIO, named("top").setExact(true))).isChecked();
   }
 
@@ -303,12 +303,12 @@ public class NodIT extends InBrowser {
     page.navigate(demo.office(PAGE));
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
     button("Add a nod").click();
-    Locator adds = page.getByRole(AriaRole.BUTTON, named("Add the "));
+    Locator adds = page.getByRole(AriaRole.BUTTON, named("Add: "));
     List<String> all = adds.allInnerTexts();
     for (String add : all) {
       button(add).click();
-      face("Looks");
-      Locator looks = page.getByRole(AriaRole.RADIOGROUP, named("Ready looks"));
+      face("Style");
+      Locator looks = page.getByRole(AriaRole.RADIOGROUP, named("Style presets"));
       assertThat(looks.getByRole(AriaRole.RADIO).first()).isVisible();
       assertThat(looks.locator("svg:not(:has(*))")).hasCount(0);
       button("Done").click();
@@ -322,51 +322,58 @@ public class NodIT extends InBrowser {
     page.navigate(demo.office(PAGE));
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
     page.getByRole(AriaRole.BUTTON, named("More for Review wall")).click();
-    page.getByRole(AriaRole.MENUITEM, named("Do shoppers get it here?")).click();
-    assertThat(page.getByText("Shoppers get it: all that it needs is so.")).isVisible();
+    page.getByRole(AriaRole.MENUITEM, named("Check the live page")).click();
+    assertThat(page.getByText("Shoppers see it: everything it needs is in place.")).isVisible();
     button("Close").click();
     page.navigate(demo.office(PAGE));
     button("Add a nod").click();
-    button("Add the review wall").click();
+    button("Add: Review wall").click();
     button("Done").click();
     // the list follows the act: only then is the last one the new one
     assertThat(page.getByRole(AriaRole.BUTTON, named("More for Review wall"))).hasCount(2);
     page.getByRole(AriaRole.BUTTON, named("More for Review wall")).last().click();
-    page.getByRole(AriaRole.MENUITEM, named("Do shoppers get it here?")).click();
-    assertThat(page.getByText("it is in your draft alone and not published").first()).isVisible();
+    page.getByRole(AriaRole.MENUITEM, named("Check the live page")).click();
+    assertThat(page.getByText("Only in your draft").first()).isVisible();
   }
 
   @Test
   public void theBrandIsTakenFromTheShopsPage() {
     page.navigate(demo.office(PAGE));
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
-    button("Brand kit").click();
-    button("Take it from the shop’s page").click();
-    assertThat(page.getByLabel("Words", exactly())).hasValue(Pattern.compile("#[0-9a-f]{6}"));
+    button("House style").click();
+    button("Copy from my shop").click();
+    assertThat(page.getByLabel("Text", exactly())).hasValue(Pattern.compile("#[0-9a-f]{6}"));
     page.getByLabel("Name of the pair").fill("Pale");
-    page.getByLabel("Words of the pair", exactly()).fill("#bbbbbb");
-    button("Add the pair").click();
-    assertThat(page.getByText("too pale for words")).isVisible();
-    page.getByRole(AriaRole.BUTTON, named("take #")).click();
-    assertThat(page.getByText("too pale for words")).hasCount(0);
+    page.getByLabel("Text colour", exactly()).fill("#bbbbbb");
+    button("Add pair").click();
+    assertThat(page.getByText("low contrast")).isVisible();
+    page.getByRole(AriaRole.BUTTON, named("Use #")).click();
+    assertThat(page.getByText("low contrast")).hasCount(0);
+  }
+
+  private void saveShop() {
+    page.locator("form")
+        .filter(new Locator.FilterOptions().setHas(page.getByLabel("Product page")))
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Save"))
+        .click();
   }
 
   @Test
   public void aPageThatSaysNothingIsExplainedAndReplacedByANeutralOne() {
     page.navigate(demo.office("/setup"));
-    Locator path = page.getByLabel("A product’s page");
+    Locator path = page.getByLabel("Product page");
     String before = path.inputValue();
     path.fill("/pictures/{product}.svg");
-    button("Save").click();
-    assertThat(page.getByText("Saved").first()).isVisible();
+    saveShop();
+    assertThat(page.getByText("Shop details saved").first()).isVisible();
     page.navigate(demo.office(PAGE));
     assertThat(page.getByText("The script is not on this page")).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=stars-product]")).isVisible();
     page.navigate(demo.office("/setup"));
-    page.getByLabel("A product’s page").fill(before);
-    button("Save").click();
-    assertThat(page.getByText("Saved").first()).isVisible();
-    button("Look at the pages").click();
-    assertThat(page.getByText("all there")).hasCount(4);
+    page.getByLabel("Product page").fill(before);
+    saveShop();
+    assertThat(page.getByText("Shop details saved").first()).isVisible();
+    page.getByRole(AriaRole.BUTTON, named("Check ")).last().click();
+    assertThat(page.getByText("OK", new Page.GetByTextOptions().setExact(true))).hasCount(4);
   }
 }

@@ -11,7 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
-/** What an owner typed and left was gone: replies, half-made rules, forms, and where they were. */
+/** What an owner typed and left was gone: replies, incomplete rules, forms, and where they were. */
 public class NothingTypedIsLostIT extends InBrowser {
   /** Does something, and waits until the server has answered that it keeps it. */
   private void keeps(String address, Runnable act) {
@@ -37,14 +37,13 @@ public class NothingTypedIsLostIT extends InBrowser {
     page.navigate(demo.office("/pages/product/celadon-planter?nod=new"));
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Who sees it")).click();
     button("Add a condition").click();
-    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("it is in a category"))
-        .click();
-    assertThat(page.getByText("kept, half made")).isVisible();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Category")).click();
+    assertThat(page.getByText("Saved, not complete")).isVisible();
     page.reload();
-    assertThat(page.getByText("Half made, and kept as it is")).isVisible();
-    assertThat(page.getByText("it is in category")).isVisible();
+    assertThat(page.getByText("Not complete yet")).isVisible();
+    assertThat(page.getByText("The category is")).isVisible();
     page.getByLabel("Remove condition 1").click();
-    assertThat(page.getByText("Half made, and kept as it is")).hasCount(0);
+    assertThat(page.getByText("Not complete yet")).hasCount(0);
     // the browser notes that the whole was refused, and that nothing is reached by half a rule
     complaints.clear();
   }
@@ -57,37 +56,37 @@ public class NothingTypedIsLostIT extends InBrowser {
     Locator today = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today"));
     today.click();
     Locator asked = page.getByRole(AriaRole.DIALOG);
-    assertThat(asked).containsText("What you typed here is kept nowhere");
-    button("Stay and save it").click();
+    assertThat(asked).containsText("What you typed here is not saved");
+    button("Stay on this page").click();
     assertThat(name).hasValue("Quillwort, typed and not saved");
     today.click();
-    button("Go on without it").click();
+    button("Leave without saving").click();
     assertThat(page).hasURL(Pattern.compile("/today$"));
   }
 
   @Test
   public void aBroughtFileIsAskedAboutItsDatesAndKeepsItsChoices() {
     page.navigate(demo.office("/reviews/bring-in"));
-    page.getByLabel("File of reviews")
+    page.getByLabel("File with reviews")
         .setInputFiles(
             new FilePayload(
                 "from-the-market.csv",
                 "text/csv",
                 "Product,Rating,Words,Date\nslate-pot,5,It stands well,03/04/2026\n"
                     .getBytes(StandardCharsets.UTF_8)));
-    Locator asked = page.getByLabel("Order of the dates");
+    Locator asked = page.getByLabel("Date format");
     assertThat(asked).containsText("03/04/2026");
     page.waitForResponse(
         answer -> answer.url().endsWith("/choices") && answer.request().method().equals("PUT"),
         () ->
             asked
                 .getByRole(
-                    AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("month before day"))
+                    AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("month-day-year"))
                 .click());
     page.reload();
-    assertThat(page.getByText("Read 1 review in")).isVisible();
-    assertThat(page.getByLabel("Order of the dates")).hasCount(0);
-    assertThat(button("Date order: month before day")).isVisible();
+    assertThat(page.getByText("Import 1 review")).isVisible();
+    assertThat(page.getByLabel("Date format")).hasCount(0);
+    assertThat(button("Date order: month-day-year")).isVisible();
     complaints.clear(); // the browser notes that it was asked about
   }
 
@@ -95,12 +94,10 @@ public class NothingTypedIsLostIT extends InBrowser {
   @Test
   public void aTimingIsKeptByGoingOnElsewhere() {
     page.navigate(demo.office("/delivery?of=celadon-planter&variant=PL-CEL-24&to=DE"));
-    Locator days = page.getByRole(AriaRole.BUTTON, named("Days on the way, Germany")).first();
+    Locator days = page.getByRole(AriaRole.BUTTON, named("Transit time, Germany")).first();
     days.click();
-    page.getByLabel("Most working days").fill("9");
-    keeps(
-        "/api/v1/delivery",
-        () -> page.getByRole(AriaRole.HEADING, named("The days that count")).click());
+    page.getByLabel("Maximum working days").fill("9");
+    keeps("/api/v1/delivery", () -> page.getByRole(AriaRole.HEADING, named("Day by day")).click());
     assertThat(days).containsText("9");
     page.keyboard().press("z");
     assertThat(days).not().containsText("9");
@@ -114,12 +111,12 @@ public class NothingTypedIsLostIT extends InBrowser {
     assertThat(reply).isVisible();
     page.route("**/reply-draft", Route::abort);
     reply.fill("Typed while the server is away");
-    assertThat(page.getByText("Not kept yet, as the server does not answer")).isVisible();
+    assertThat(page.getByText("Not saved yet: no connection")).isVisible();
     page.unroute("**/reply-draft");
     page.waitForResponse(
         answer -> answer.url().endsWith("/reply-draft") && answer.ok(),
         () -> button("Try now").click());
-    assertThat(page.getByText("Not kept yet, as the server does not answer")).hasCount(0);
+    assertThat(page.getByText("Not saved yet: no connection")).hasCount(0);
     page.reload();
     assertThat(reply).hasValue("Typed while the server is away");
     keeps("/reply-draft", () -> reply.fill(""));
@@ -132,19 +129,19 @@ public class NothingTypedIsLostIT extends InBrowser {
   @Test
   public void aServerThatIsAwayTakesNothingFromTheScreen() {
     page.navigate(demo.office("/delivery?of=celadon-planter&variant=PL-CEL-24&to=DE"));
-    Locator days = page.getByRole(AriaRole.BUTTON, named("Days on the way, Germany")).first();
+    Locator days = page.getByRole(AriaRole.BUTTON, named("Transit time, Germany")).first();
     days.click();
-    page.getByLabel("Most working days").fill("9");
+    page.getByLabel("Maximum working days").fill("9");
     page.route("**/api/**", Route::abort);
-    button("Keep").click();
-    Locator away = page.getByText("The server does not answer.");
+    button("Save").click();
+    Locator away = page.getByText("You see the last known state");
     assertThat(away).isVisible();
-    assertThat(page.getByLabel("Most working days")).hasValue("9");
+    assertThat(page.getByLabel("Maximum working days")).hasValue("9");
     page.unroute("**/api/**");
     // going on elsewhere keeps what was typed
     button("Try now").click();
     assertThat(away).hasCount(0);
-    assertThat(page.getByLabel("Most working days")).hasCount(0);
+    assertThat(page.getByLabel("Maximum working days")).hasCount(0);
     assertThat(days).containsText("9");
     page.keyboard().press("z");
     assertThat(days).not().containsText("9");

@@ -49,7 +49,7 @@ public class OneAnswerIT extends InBrowser {
   }
 
   private String published() throws IOException, InterruptedException {
-    return "&version=" + read("/api/v1/arrangement").path("publishedVersion").asInt();
+    return "&version=" + read("/api/v1/layout").path("publishedVersion").asInt();
   }
 
   private static Set<String> shown(JsonNode nods, String id) {
@@ -116,7 +116,8 @@ public class OneAnswerIT extends InBrowser {
           continue;
         }
         boolean shows = nod.path("shown").asBoolean() && nod.path("isForThisPage").asBoolean();
-        JsonNode why = read("/api/v1/page/why?" + asked + "&nod=" + nod.path("nod").asString());
+        JsonNode why =
+            read("/api/v1/page/diagnosis?" + asked + "&nod=" + nod.path("nod").asString());
         assertEquals(why.path("shows").asBoolean(), shows, product + ": " + why);
         assertEquals(
             why.path("needs").valueStream().allMatch(OneAnswerIT::isSo),
@@ -127,6 +128,6 @@ public class OneAnswerIT extends InBrowser {
   }
 
   private static boolean isSo(JsonNode need) {
-    return need.path("standing").asString().equals("SO");
+    return need.path("status").asString().equals("SO");
   }
 }

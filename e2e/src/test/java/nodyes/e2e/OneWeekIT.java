@@ -35,7 +35,7 @@ import tools.jackson.databind.node.ObjectNode;
  * change at the right instant by themselves.
  */
 public class OneWeekIT extends InBrowser {
-  private static final String NODS = "/api/v1/arrangement/nods";
+  private static final String NODS = "/api/v1/layout/nods";
   private static final String OLLA = "/products/clay-olla";
   private static final Instant TUESDAY = Instant.parse("2026-12-01T00:00:00Z");
   private static final Instant SATURDAY = Instant.parse("2026-12-05T00:00:00Z");
@@ -140,7 +140,7 @@ public class OneWeekIT extends InBrowser {
     chooser.setFiles(
         new FilePayload(
             "planned.json", "application/json", planned().getBytes(StandardCharsets.UTF_8)));
-    assertThat(page.getByText("1 good one")).isVisible();
+    assertThat(page.getByText("1 imported")).isVisible();
     JsonNode face =
         json.readTree(
                 week.post(
@@ -160,14 +160,14 @@ public class OneWeekIT extends InBrowser {
     assertThat(frame().locator("nod-yes[data-nod=price-drop]").first()).containsText("25% off");
     assertThat(countdown(frame())).containsText("Autumn price for another");
     page.navigate(week.office("/pages/product/clay-olla?as=PT,wide"));
-    assertThat(page.getByText("What changes by itself next")).isVisible();
+    assertThat(page.getByText("Next automatic changes")).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=arrival]")).isVisible();
     assertThat(frame().locator("nod-yes[data-nod=price-drop]")).hasCount(0);
     button("Publish").first().click();
     page.getByRole(AriaRole.DIALOG)
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Publish"))
         .click();
-    assertThat(page.getByText("Your pages are as published")).isVisible();
+    assertThat(page.getByText("No unpublished changes")).isVisible();
   }
 
   private static Locator countdown(FrameLocator shop) {
@@ -180,8 +180,7 @@ public class OneWeekIT extends InBrowser {
     Page porto = shopper("Europe/Lisbon", "en", 1280, OLLA);
     assertThat(porto.locator("nod-yes[data-nod=arrival]")).containsText("Thu, Dec 3 – Mon, Dec 7");
     Page berlin = shopper("Europe/Berlin", "de", 390, OLLA);
-    assertThat(berlin.locator("nod-yes[data-nod=arrival]"))
-        .containsText("in Deutschland geliefert");
+    assertThat(berlin.locator("nod-yes[data-nod=arrival]")).containsText("(Deutschland)");
   }
 
   @Test(dependsOnMethods = "theHolidayDoesNotCountForTheShopNorForItsCarrier")

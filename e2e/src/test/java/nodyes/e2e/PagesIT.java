@@ -17,10 +17,10 @@ public class PagesIT extends InBrowser {
   @Test
   public void aSwitchShowsInTheFrameAndToShoppersOnceItIsPublished() {
     page.navigate(demo.office("/pages/product/celadon-planter"));
-    FrameLocator wide = page.frameLocator("iframe[title*=wide]");
+    FrameLocator wide = page.frameLocator("iframe[title*='on a desktop']");
     assertThat(wide.locator("nod-yes[data-nod=stars-product]")).isVisible();
-    assertThat(wide.locator("#nodyes-pins button")).hasCount(9);
-    assertThat(page.getByText("9 shown")).isVisible();
+    assertThat(wide.locator("#nodyes-pins button")).hasCount(10);
+    assertThat(page.getByText("10 shown")).isVisible();
     // a nod's number is that of its pin, in the order of the page
     for (String nod : List.of("good-words", "stars-product", "reviews")) {
       String pinned = wide.locator("#nodyes-pins button[data-nod=" + nod + "]").textContent();
@@ -32,9 +32,9 @@ public class PagesIT extends InBrowser {
     assertEquals(
         wide.locator("#nodyes-pins button").first().getAttribute("data-nod"), "price-drop");
 
-    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
+    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall is on"))
         .click();
-    assertThat(page.getByText("Not here: you switched it off.")).isVisible();
+    assertThat(page.getByText("Not shown. You paused this nod.")).isVisible();
     assertThat(wide.locator("nod-yes[data-nod=reviews]")).hasCount(0);
     assertThat(page.getByText("1 unpublished change")).isVisible();
 
@@ -45,24 +45,25 @@ public class PagesIT extends InBrowser {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish").setExact(true))
         .click();
     assertThat(
-            page.getByRole(AriaRole.LISTITEM).getByText("Review wall (page end) is switched off"))
+            page.getByRole(AriaRole.LISTITEM)
+                .getByText("Review wall (at the end of the page) paused"))
         .isVisible();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish 1 change"))
         .click();
-    assertThat(page.getByText("Your pages are as published")).isVisible();
+    assertThat(page.getByText("No unpublished changes")).isVisible();
     // a shopper who comes now; the one before keeps a fresh answer for at most five minutes
     Page next = browser.newContext().newPage();
     next.navigate(demo.shop("/products/celadon-planter"));
     assertThat(next.locator("nod-yes[data-nod=stars-product]")).isVisible();
     assertThat(next.locator("nod-yes[data-nod=reviews]")).hasCount(0);
 
-    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall switched on"))
+    page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Review wall is on"))
         .click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish").setExact(true))
         .click();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Publish 1 change"))
         .click();
-    assertThat(page.getByText("Your pages are as published")).isVisible();
+    assertThat(page.getByText("No unpublished changes")).isVisible();
   }
 
   @Test
@@ -71,12 +72,13 @@ public class PagesIT extends InBrowser {
     assertThat(page.locator("iframe")).hasCount(1);
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Page: product page"))
         .click();
-    page.getByRole(AriaRole.MENUITEMRADIO, new Page.GetByRoleOptions().setName("listing")).click();
-    assertThat(page.getByText("On the listing card")).isVisible();
-    assertThat(page.getByText("Shows for 12 of 12 products").first()).isVisible();
+    page.getByRole(AriaRole.MENUITEMRADIO, new Page.GetByRoleOptions().setName("category page"))
+        .click();
+    assertThat(page.getByText("On the card")).isVisible();
+    assertThat(page.getByText("Shown on 12 of 12 products").first()).isVisible();
     page.waitForURL("**/pages/listing/planters?as=narrow");
     page.goBack();
-    assertThat(page.getByText("Under the title")).isVisible();
+    assertThat(page.getByText("Below the title")).isVisible();
     assertTrue(page.url().endsWith("/pages/product/slate-pot?as=narrow"), page.url());
   }
 
@@ -89,7 +91,8 @@ public class PagesIT extends InBrowser {
         .click();
     page.getByLabel("Search: Country").fill("jap");
     page.keyboard().press("Enter");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Language: its own"))
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Language: the page’s language"))
         .click();
     page.getByLabel("Search: Language").fill("german");
     page.keyboard().press("Enter");
@@ -104,10 +107,10 @@ public class PagesIT extends InBrowser {
     assertThat(page.getByText("On this page, Fri 27 Nov, 13:" + minute)).isVisible();
     page.waitForURL("**/pages/product/celadon-planter?as=JP,de,wide,2026-11-27T13:" + minute);
     page.keyboard().press("n");
-    assertThat(page.getByText("On this page, now")).isVisible();
+    assertThat(page.getByText("On this page now")).isVisible();
     assertThat(page.getByText("Recent orders changes").first()).isVisible();
     page.navigate(demo.office("/pages/basket"));
-    assertThat(page.getByText("Nothing on this page changes by itself")).isVisible();
+    assertThat(page.getByText("No automatic changes on this page")).isVisible();
   }
 
   @Test
@@ -117,7 +120,7 @@ public class PagesIT extends InBrowser {
         .click();
     page.getByText("sold out", new Page.GetByTextOptions().setExact(true)).click();
     page.waitForURL("**/pages/product/dahlia-tubers?as=wide");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Variant: as chosen"))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Variant: as selected"))
         .click();
     page.getByRole(AriaRole.MENUITEMRADIO).nth(1).click();
     page.waitForURL("**/pages/product/dahlia-tubers?as=wide&variant=*");
@@ -127,7 +130,7 @@ public class PagesIT extends InBrowser {
   public void aPinInTheFrameOpensItsNod() {
     page.navigate(demo.office("/pages/product/slate-pot?as=wide"));
     page.frameLocator("iframe").locator("#nodyes-pins button").first().dispatchEvent("click");
-    assertThat(page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Says")))
+    assertThat(page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Wording")))
         .isVisible();
     assertEquals(
         page.frameLocator("iframe")
@@ -142,10 +145,10 @@ public class PagesIT extends InBrowser {
     page.navigate(demo.office("/pages/confirmation/celadon-planter?as=DE,wide"));
     assertThat(frame().locator("nod-yes[data-nod=order-arrival]"))
         .containsText(
-            Pattern.compile("Your order arrives Tue,? 1( Dec)? – Thu,? 3 Dec in Germany"));
+            Pattern.compile("Your order arrives Tue,? 1( Dec)? – Thu,? 3 Dec \\(Germany\\)"));
     assertThat(page.getByText("1 shown")).isVisible();
     page.navigate(demo.office("/pages/basket/celadon-planter?as=JP,wide"));
-    assertThat(frame().locator("nod-yes[data-nod=basket-arrival]")).containsText("in Japan");
+    assertThat(frame().locator("nod-yes[data-nod=basket-arrival]")).containsText("(Japan)");
   }
 
   /** A page with our script and nothing else was listed as one that shows eight nods. */
@@ -153,7 +156,7 @@ public class PagesIT extends InBrowser {
   public void aPageThatDoesNotSayWhatItIsShowsNothingAndIsToldSo() {
     isServedWith("[data-nod-page]", "e => e.removeAttribute('data-nod-page')");
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
-    assertThat(page.getByText("the page does not say what it is")).isVisible();
+    assertThat(page.getByText("the page does not say what kind it is")).isVisible();
     assertThat(page.getByText("0 shown")).isVisible();
   }
 
@@ -162,8 +165,7 @@ public class PagesIT extends InBrowser {
   public void aPageWithTheKeyOfAnotherShopIsToldSo() {
     isServedWith("script[data-shop]", "e => e.setAttribute('data-shop', 'of-another')");
     page.navigate(demo.office("/pages/product/celadon-planter?as=wide"));
-    assertThat(page.getByText("has the key of another shop (data-shop=\"of-another\")"))
-        .isVisible();
+    assertThat(page.getByText("has another shop’s key (data-shop=\"of-another\")")).isVisible();
   }
 
   /** As if the shop's own page were other than it is, from before its script begins. */

@@ -74,35 +74,36 @@ public class PeopleIT extends InBrowser {
     fill("Your name", "Rita");
     fill("E-mail address", "rita@shop.example");
     fill("Password", PASSWORD);
-    button("Make me the owner").click();
+    button("Create account").click();
     page.getByRole(AriaRole.LINK, named("Setup")).click();
-    page.getByRole(AriaRole.LINK, named("People and what was done")).click();
-    assertThat(page.getByText("Who may do what")).isVisible();
+    page.getByRole(AriaRole.LINK, named("People and activity")).click();
+    assertThat(page.getByText("Who can do what")).isVisible();
     fill("E-mail address to invite", "tome@shop.example");
-    button("Role of the invited: review desk").click();
+    button("Role: reviews").click();
     page.getByRole(AriaRole.MENUITEMRADIO, named("read only")).click();
-    button("Make the link").click();
+    button("Create link").click();
     String link =
         page.locator("code", new Page.LocatorOptions().setHasText("#invitation=")).innerText();
-    assertThat(page.getByText("Rita invited tome@shop.example as read only")).isVisible();
+    assertThat(page.getByText("Rita invited tome@shop.example (read only)")).isVisible();
     nothingWrongForAxe();
-    Download csv = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, named("CSV")).click());
+    Download csv =
+        page.waitForDownload(() -> page.getByRole(AriaRole.LINK, named("Export (CSV)")).click());
     assertTrue(
         Files.readString(csv.path())
-            .contains(",Rita,People,invited tome@shop.example as read only"));
+            .contains(",Rita,People,invited tome@shop.example (read only)"));
 
     // the owner's own second step
     page.getByRole(AriaRole.LINK, named("Rita")).click();
     page.getByLabel("Your password", exactly()).fill(PASSWORD);
-    button("Set it up").click();
+    button("Set up").click();
     String secret = page.getByText("Secret:").locator("code").innerText();
     nothingWrongForAxe();
     fill("Code from the app", codeOf(secret, step()));
-    button("That is it").click();
-    assertThat(page.getByLabel("Spare codes").locator("li")).hasCount(10);
-    String spare = page.getByLabel("Spare codes").locator("li").first().innerText();
-    button("I have kept them").click();
-    assertThat(page.getByText("10 of 10 spare codes are left")).isVisible();
+    button("Confirm").click();
+    assertThat(page.getByLabel("Recovery codes").locator("li")).hasCount(10);
+    String spare = page.getByLabel("Recovery codes").locator("li").first().innerText();
+    button("I have stored them").click();
+    assertThat(page.getByText("10 of 10 recovery codes left")).isVisible();
     nothingWrongForAxe();
 
     // someone else, in another browser
@@ -112,12 +113,13 @@ public class PeopleIT extends InBrowser {
     fill("Your name", "Tomé");
     fill("New password", "short");
     button("Join").click();
-    assertThat(page.getByText("has at least 15 characters")).isVisible();
+    assertThat(page.getByText("Use at least 15 characters")).isVisible();
     complaints.clear();
     fill("New password", PASSWORD);
     button("Join").click();
     assertThat(page.getByRole(AriaRole.LINK, named("Tomé"))).isVisible();
     assertTrue(!page.url().contains("invitation"), page.url());
+    assertThat(page.getByText("You can view everything but change nothing.")).isVisible();
     page.navigate(server.office + "/setup/people");
     assertThat(page.getByText("You are not allowed to do this.").first()).isVisible();
     complaints.clear();
@@ -125,18 +127,18 @@ public class PeopleIT extends InBrowser {
     // back as the owner, by a spare code
     open(1280, 800).navigate(server.office + "/setup/people");
     signIn("rita@shop.example");
-    fill("Code from your app", "000000");
+    fill("Code from your authenticator app", "000000");
     button("Sign in").click();
-    assertThat(page.getByText("That code is not right, or was used already.")).isVisible();
+    assertThat(page.getByText("This code is wrong or was already used.")).isVisible();
     complaints.clear();
-    fill("Code from your app", spare);
+    fill("Code from your authenticator app", spare);
     button("Sign in").click();
     assertThat(page.getByText("Tomé").first()).isVisible();
     page.getByRole(AriaRole.BUTTON, named("Tomé tome@shop.example")).click();
-    assertThat(page.getByLabel("Devices of Tomé").getByText("on Linux").first()).isVisible();
+    assertThat(page.getByLabel("Devices of Tomé").getByText("Linux").first()).isVisible();
     page.getByLabel("Devices of Tomé").getByRole(AriaRole.BUTTON).first().click();
-    assertThat(page.getByLabel("Devices of Tomé").getByText("No device.")).isVisible();
-    assertThat(page.getByText("Rita signed Tomé out on a device")).isVisible();
+    assertThat(page.getByLabel("Devices of Tomé").getByText("No devices.")).isVisible();
+    assertThat(page.getByText("Rita signed Tomé out on one device")).isVisible();
     nothingWrongForAxe();
   }
 }

@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Visitor counts and recent orders, as shoppers in several browsers see them. */
 public class PresenceIT extends InBrowser {
-  private static final String NODS = "/api/v1/arrangement/nods/";
+  private static final String NODS = "/api/v1/layout/nods/";
   private static final String BROWSER =
       "Mozilla/5.0 (X11; Linux x86_64) AppleWebKit/537.36 Chrome/140.0 Safari/537.36";
   private final ObjectMapper json = new ObjectMapper();
@@ -32,7 +32,7 @@ public class PresenceIT extends InBrowser {
 
   @AfterClass(alwaysRun = true)
   public void goBack() throws Exception {
-    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+    demo.post("/api/v1/layout/versions/1/restore", "");
   }
 
   private void set(String nod, String option, String value) throws Exception {
@@ -42,7 +42,7 @@ public class PresenceIT extends InBrowser {
     ObjectNode change = json.createObjectNode().put("revision", face.path("revision").asLong());
     change.set("set", set);
     assertEquals(demo.put(NODS + nod, change.toString()).statusCode(), 200);
-    demo.post("/api/v1/arrangement/publish", "");
+    demo.post("/api/v1/layout/publish", "");
   }
 
   /** Another shopper's browser, which is no robot's. */
@@ -65,13 +65,13 @@ public class PresenceIT extends InBrowser {
     Page third = shopper();
     third.navigate(product);
     assertThat(third.locator("nod-yes[data-kind=visitor-count] p"))
-        .hasText("3 people looked at this in the last 5 minutes");
+        .hasText("3 people viewed this in the past 5 minutes");
     // the first hears of it with its next report, which being looked at again brings forward
     first.evaluate("document.dispatchEvent(new Event('visibilitychange'))");
     assertThat(first.locator("nod-yes[data-kind=visitor-count] p"))
-        .hasText("3 people looked at this in the last 5 minutes");
+        .hasText("3 people viewed this in the past 5 minutes");
     page.navigate(demo.office("/pages/product/oat-trough?as=wide"));
-    assertThat(page.getByText("3 visitors looked at it in the last 5 minutes")).isVisible();
+    assertThat(page.getByText("3 visitors in the past 5 minutes")).isVisible();
   }
 
   @Test
@@ -82,8 +82,9 @@ public class PresenceIT extends InBrowser {
     var notice =
         shopper.getByRole(
             AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Recent orders"));
-    assertThat(notice).containsText("ordered in the last 7 days");
-    notice.getByRole(AriaRole.BUTTON).click();
+    assertThat(notice).containsText("ordered in the past 7 days");
+    notice.getByText("When?").click();
+    notice.getByText("Don’t show this again").click();
     assertThat(notice).not().isVisible();
     shopper.reload();
     assertThat(shopper.locator("nod-yes[data-kind=star-line]").first()).isVisible();
@@ -102,7 +103,7 @@ public class PresenceIT extends InBrowser {
       Page seen = shopper();
       seen.navigate(before.shop("/products/oat-trough"));
       assertThat(seen.locator("nod-yes[data-kind=visitor-count] p"))
-          .hasText("6 people looked at this in the last 5 minutes");
+          .hasText("6 people viewed this in the past 5 minutes");
     } finally {
       before.close();
     }

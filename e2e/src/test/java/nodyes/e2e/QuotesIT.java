@@ -20,7 +20,7 @@ public class QuotesIT extends InBrowser {
 
   @AfterMethod
   public void asItBegan() throws IOException, InterruptedException {
-    demo.post("/api/v1/arrangement/versions/1/go-back", "");
+    demo.post("/api/v1/layout/versions/1/restore", "");
   }
 
   private Locator quotes(Page shown) {
@@ -48,32 +48,32 @@ public class QuotesIT extends InBrowser {
   private void addQuotes() {
     look();
     page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Add a nod$"))).click();
-    page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Add the picked quotes$"))).click();
+    page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Add: Picked quotes$"))).click();
     assertThat(frame().locator("nod-yes[data-kind=picked-quotes]")).isVisible();
-    face("Looks");
+    face("Style");
   }
 
   @Test
   public void quotesArePickedByHandAndStandInTheirOrderWithTheWholeFigure()
       throws IOException, InterruptedException {
     addQuotes();
-    pick("Which reviews", "those I choose");
+    pick("Reviews", "reviews I choose");
     Locator first = page.getByLabel(Pattern.compile("Agnes W\\.")).first();
     Locator second = page.getByLabel(Pattern.compile("^.*Leonor P\\.")).first();
     first.check();
-    assertThat(page.getByText("1 review chosen")).isVisible();
+    assertThat(page.getByText("1 review selected")).isVisible();
     second.check();
-    assertThat(page.getByText("2 reviews chosen")).isVisible();
+    assertThat(page.getByText("2 reviews selected")).isVisible();
     Locator shown = frame().locator("nod-yes[data-kind=picked-quotes] .quotes > li");
     assertThat(shown).hasCount(2);
     assertThat(shown.first()).containsText("Agnes W.");
-    page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Earlier: review 2$"))).click();
+    page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Move review 2 up$"))).click();
     assertThat(shown.first()).containsText("Leonor P.");
-    demo.post("/api/v1/arrangement/publish", "");
+    demo.post("/api/v1/layout/publish", "");
     page.navigate(demo.shop("/products/balcony-box"));
     assertThat(quotes(page).locator(".quotes > li")).hasCount(2);
     assertThat(quotes(page).locator(".whole"))
-        .containsText(Pattern.compile("\\d\\.\\d of 5 from \\d+ reviews"));
+        .containsText(Pattern.compile("\\d\\.\\d of 5 stars, from \\d+ reviews"));
     assertThat(quotes(page).getByText("Purchase not checked").first()).isVisible();
     BoundingBox picture = page.locator(".main-picture").boundingBox();
     BoundingBox quote = quotes(page).boundingBox();
@@ -85,9 +85,9 @@ public class QuotesIT extends InBrowser {
   @Test
   public void praiseAloneWithoutTheWholeFigureIsToldToTheOwner() {
     addQuotes();
-    assertThat(page.getByText("Praise alone, and nothing")).hasCount(0);
-    pick("Whole figure", "is left out");
-    assertThat(page.getByText("Praise alone, and nothing")).isVisible();
+    assertThat(page.getByText("Only high ratings and no overall average")).hasCount(0);
+    pick("Average of all reviews", "not shown");
+    assertThat(page.getByText("Only high ratings and no overall average")).isVisible();
     assertThat(frame().locator("nod-yes[data-kind=picked-quotes] .whole"))
         .not()
         .containsText("of 5 from");
@@ -97,12 +97,12 @@ public class QuotesIT extends InBrowser {
   public void quotesStandStillForThoseWhoWantItSoAndAreTurnedByHand()
       throws IOException, InterruptedException {
     demo.post(
-        "/api/v1/arrangement/nods",
+        "/api/v1/layout/nods",
         "{\"kind\":\"picked-quotes\",\"spot\":\"under-picture\",\"page\":\"PRODUCT\"}");
-    demo.post("/api/v1/arrangement/publish", "");
+    demo.post("/api/v1/layout/publish", "");
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
     page.navigate(demo.shop("/products/balcony-box"));
-    assertThat(quotes(page).getByText("Go on")).isVisible();
+    assertThat(quotes(page).getByText("Resume")).isVisible();
     Locator dots = quotes(page).locator(".dot");
     assertThat(dots.first()).hasAttribute("aria-current", "true");
     quotes(page).getByLabel("Next").click();
@@ -112,8 +112,8 @@ public class QuotesIT extends InBrowser {
     assertThat(dots.first()).hasAttribute("aria-current", "true");
     page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
     page.reload();
-    quotes(page).getByText("Stop").click();
-    assertThat(quotes(page).getByText("Go on")).isVisible();
+    quotes(page).getByText("Pause").click();
+    assertThat(quotes(page).getByText("Resume")).isVisible();
     assertEquals(axe(page.mainFrame()), java.util.List.of());
   }
 
@@ -122,16 +122,16 @@ public class QuotesIT extends InBrowser {
       throws IOException, InterruptedException {
     look();
     page.getByRole(AriaRole.BUTTON, named(Pattern.compile("^Review wall"))).first().click();
-    face("Looks");
-    pick("Layout", "columns, pictures first");
+    face("Style");
+    pick("Layout", "columns, photos first");
     page.getByLabel("Columns", new Page.GetByLabelOptions().setExact(true)).fill("3");
-    pick("Further reviews", "under the others, by a button");
-    pick("Days", "so long ago");
+    pick("More reviews", "below, with a button");
+    pick("Dates", "as “2 weeks ago”");
     Locator entries = frame().locator(".entries");
     assertThat(entries).hasAttribute("data-layout", "masonry");
     assertThat(entries).hasCSS("column-count", "3");
-    assertThat(page.getByText(Pattern.compile("^saved \\d\\d:\\d\\d$"))).isVisible();
-    demo.post("/api/v1/arrangement/publish", "");
+    assertThat(page.getByText(Pattern.compile("^Saved at \\d\\d:\\d\\d$"))).isVisible();
+    demo.post("/api/v1/layout/publish", "");
     page.navigate(demo.shop("/products/balcony-box"));
     Locator wall = page.locator("nod-yes[data-nod=reviews]");
     assertThat(wall.locator(".entries > li")).hasCount(6);
@@ -149,23 +149,23 @@ public class QuotesIT extends InBrowser {
   public void theWallGoesIntoAFoldOfTheShopThatWasPointedAt()
       throws IOException, InterruptedException {
     demo.put(
-        "/api/v1/arrangement/spots/others-say",
+        "/api/v1/layout/spots/others-say",
         "{\"page\":\"PRODUCT\",\"selector\":\"#others-say\",\"side\":\"INSIDE\"}");
-    demo.post("/api/v1/arrangement/nods/reviews/move", "{\"spot\":\"others-say\"}");
-    demo.post("/api/v1/arrangement/publish", "");
+    demo.post("/api/v1/layout/nods/reviews/move", "{\"spot\":\"others-say\"}");
+    demo.post("/api/v1/layout/publish", "");
     page.navigate(demo.shop("/products/balcony-box"));
     Locator inside = page.locator("#others-say > nod-yes[data-nod=reviews]");
     assertThat(inside).isAttached();
     page.getByText("What others say").click();
-    assertThat(inside.getByText("What people say of it")).isVisible();
+    assertThat(inside.getByText("What people say about it")).isVisible();
   }
 
   @Test
   public void aTabAtTheEdgeOpensTheReviewsInAPanel() throws IOException, InterruptedException {
     demo.post(
-        "/api/v1/arrangement/nods",
+        "/api/v1/layout/nods",
         "{\"kind\":\"review-tab\",\"spot\":\"screen-edge\",\"page\":\"PRODUCT\"}");
-    demo.post("/api/v1/arrangement/publish", "");
+    demo.post("/api/v1/layout/publish", "");
     page.navigate(demo.shop("/products/balcony-box"));
     Locator tab = page.locator("nod-yes[data-kind=review-tab]");
     Locator button = tab.locator(".tab-button");
@@ -184,10 +184,10 @@ public class QuotesIT extends InBrowser {
     Locator wall = page.locator("nod-yes[data-nod=reviews]");
     Locator entry =
         wall.locator(".entries > li").filter(new Locator.FilterOptions().setHasText("緑がきれい"));
-    entry.getByText("Read in English").click();
-    assertThat(entry.getByText("Translated by machine.")).isVisible();
+    entry.getByText("Translate to English").click();
+    assertThat(entry.getByText("Machine translation")).isVisible();
     assertThat(entry.locator(".words")).hasAttribute("lang", "en");
-    entry.getByText("Show the original").click();
+    entry.getByText("Show original").click();
     assertThat(entry.locator(".words")).hasAttribute("lang", "ja");
     assertThat(entry.locator("h3")).hasText("緑がきれい");
   }

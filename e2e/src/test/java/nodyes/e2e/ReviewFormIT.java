@@ -59,15 +59,15 @@ public class ReviewFormIT extends InBrowser {
   public void byTouchWithTwoPicturesAndTheOwnerAnswersIt()
       throws IOException, InterruptedException {
     for (int n = 1; n <= 5; n++) {
-      assertFalse(star(n).isChecked(), "no star is chosen at first");
+      assertFalse(star(n).isChecked(), "None is preselected");
     }
     star(4).tap();
     String words = "It empties in a turn of the hand and does not drip";
     form().getByLabel("Your review", new Locator.GetByLabelOptions().setExact(false)).fill(words);
     form().getByLabel(Pattern.compile("^Your name")).fill("Ilka Brandt");
-    form().getByLabel("Shown").selectOption("FIRST_NAME_AND_INITIAL");
+    form().getByLabel("Last name").selectOption("asInitial");
     form()
-        .getByLabel("Add pictures")
+        .getByLabel("Add photos")
         .setInputFiles(
             new FilePayload[] {picture("one.jpg", Color.ORANGE), picture("two.jpg", Color.BLUE)});
     assertThat(form().locator(".chosen img")).hasCount(2);
@@ -76,10 +76,10 @@ public class ReviewFormIT extends InBrowser {
     inWall("Write a review").tap();
     assertTrue(star(4).isChecked());
     assertThat(form().locator(".chosen img")).hasCount(2);
-    inWall("Send the review").tap();
-    assertThat(wall.getByText("publishes praise and blame alike")).isVisible();
+    inWall("Send review").tap();
+    assertThat(wall.getByText("good and bad alike")).isVisible();
     String id = idOf(words);
-    demo.post("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"PUBLISHED\"}");
+    demo.post("/api/v1/reviews/actions", "{\"ids\":[" + id + "],\"to\":\"PUBLISHED\"}");
     demo.put("/api/v1/reviews/" + id + "/reply", "{\"text\":\"Thank you for the two pictures.\"}");
     try {
       for (String language : new String[] {"en", "de", "ja"}) {
@@ -96,19 +96,19 @@ public class ReviewFormIT extends InBrowser {
         assertThat(wall.locator("h2"))
             .hasText(
                 switch (language) {
-                  case "de" -> "Was andere dazu sagen";
+                  case "de" -> "Das sagen andere";
                   case "ja" -> "お客様の声";
-                  default -> "What people say of it";
+                  default -> "What people say about it";
                 });
       }
     } finally {
-      demo.post("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"SPAM\"}");
+      demo.post("/api/v1/reviews/actions", "{\"ids\":[" + id + "],\"to\":\"SPAM\"}");
     }
   }
 
   @Test
   public void byKeysAloneAndFaultsStandAtTheirFields() throws IOException, InterruptedException {
-    inWall("Send the review").focus();
+    inWall("Send review").focus();
     page.keyboard().press("Enter");
     assertThat(wall.getByText("Please choose 1 to 5 stars.")).isVisible();
     assertThat(star(1)).isFocused();
@@ -122,9 +122,9 @@ public class ReviewFormIT extends InBrowser {
     page.keyboard().press("Tab");
     String words = "Three stars by the arrow keys alone";
     page.keyboard().type(words);
-    inWall("Send the review").focus();
+    inWall("Send review").focus();
     page.keyboard().press("Enter");
-    assertThat(wall.getByText("Thank you.")).isVisible();
+    assertThat(wall.getByText("Thank you for your review.")).isVisible();
     String id = idOf(words);
     // the link of the thanks takes it back
     page.navigate(wall.locator(".thanks a").getAttribute("href"));
@@ -132,9 +132,10 @@ public class ReviewFormIT extends InBrowser {
     Locator ask = page.locator("dialog.take-back");
     assertThat(ask).containsText(words);
     page.keyboard().press("Tab");
-    ask.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take it back")).focus();
+    ask.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Withdraw review"))
+        .focus();
     page.keyboard().press("Enter");
-    assertThat(ask).containsText("It is taken back.");
+    assertThat(ask).containsText("Your review has been withdrawn.");
     String stored = demo.ask(demo.office("/api/v1/reviews/" + id)).body();
     assertTrue(stored.contains("WITHDRAWN_BY_ITS_WRITER"), stored);
   }
@@ -142,7 +143,7 @@ public class ReviewFormIT extends InBrowser {
   @Test
   public void whatIsNoPictureIsSaidAndTheRestIsKept() throws IOException {
     form()
-        .getByLabel("Add pictures")
+        .getByLabel("Add photos")
         .setInputFiles(
             new FilePayload[] {
               new FilePayload(
@@ -150,7 +151,7 @@ public class ReviewFormIT extends InBrowser {
               picture("yes.jpg", Color.GREEN)
             });
     assertThat(form().locator(".chosen img")).hasCount(1);
-    inWall("Remove picture 1").click();
+    inWall("Remove photo 1").click();
     assertThat(form().locator(".chosen img")).hasCount(0);
     complaints.clear(); // the browser reports the refused file
   }
@@ -162,10 +163,10 @@ public class ReviewFormIT extends InBrowser {
     var out = new ByteArrayOutputStream();
     ImageIO.write(image, "jpg", out);
     form()
-        .getByLabel("Add pictures")
+        .getByLabel("Add photos")
         .setInputFiles(new FilePayload("camera.jpg", "image/jpeg", out.toByteArray()));
     assertThat(form().locator(".chosen img")).hasCount(1);
-    inWall("Remove picture 1").click();
+    inWall("Remove photo 1").click();
   }
 
   @Test
@@ -173,8 +174,8 @@ public class ReviewFormIT extends InBrowser {
     star(5).click();
     form().getByLabel(Pattern.compile("^Your review")).fill("Kept while the line is down");
     page.route("**/embed/v1/reviews", route -> route.abort());
-    inWall("Send the review").click();
-    assertThat(wall.getByText("What you wrote is kept")).isVisible();
+    inWall("Send review").click();
+    assertThat(wall.getByText("Your review could not be sent. Your text is saved")).isVisible();
     page.unrouteAll();
     page.reload();
     inWall("Write a review").click();

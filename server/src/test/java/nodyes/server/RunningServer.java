@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nodyes.server.people.People;
+import nodyes.server.people.Accounts;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 
 /** The server in a process of its own, on a real port, with the heap that it is started with. */
@@ -66,7 +66,7 @@ public final class RunningServer implements AutoCloseable {
         "RUNS "
             + context.getEnvironment().getProperty("local.server.port")
             + " "
-            + context.getBean(People.class).firstRunCode().orElse("-"));
+            + context.getBean(Accounts.class).firstRunCode().orElse("-"));
   }
 
   private Matcher awaitStart() throws IOException, InterruptedException {

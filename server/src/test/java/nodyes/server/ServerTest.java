@@ -14,9 +14,11 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
-import nodyes.server.form.FormTokens;
-import nodyes.server.people.People;
+import java.util.function.Predicate;
+import nodyes.server.people.Accounts;
+import nodyes.server.reviewform.FormTokens;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -37,12 +39,14 @@ import tools.jackson.databind.ObjectMapper;
 @SpringBootTest(classes = NodYesServer.class)
 @AutoConfigureMockMvc
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
+  private static final int MOST_LOOKS = 3000;
+
   protected static final String KEY = "a-key-for-tests";
 
   @Autowired protected MockMvc http;
   @Autowired protected ObjectMapper json;
   @Autowired private FormTokens tokens;
-  @Autowired private People people;
+  @Autowired private Accounts people;
 
   @DynamicPropertySource
   static void settings(DynamicPropertyRegistry registry) throws IOException {
@@ -50,7 +54,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     registry.add("nodyes.data", data::toString);
     registry.add("nodyes.api-key", () -> KEY);
     registry.add("nodyes.clock", () -> "2026-11-26T14:20:00Z");
-    registry.add("nodyes.trusted", OutsideServer::host);
+    registry.add("nodyes.trusted-hosts", OutsideServer::host);
     registry.add("spring.mail.host", () -> "127.0.0.1");
     registry.add("nodyes.translator", () -> OutsideServer.address("/translate"));
   }
@@ -68,7 +72,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   private record SignedIn(Cookie cookie, String page) {}
 
   /** One for each server that the tests share. */
-  private static final Map<People, SignedIn> OWNERS = new ConcurrentHashMap<>();
+  private static final Map<Accounts, SignedIn> OWNERS = new ConcurrentHashMap<>();
 
   private SignedIn signedIn() {
     try {
@@ -122,7 +126,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     ResultActions saved =
         act(
             HttpMethod.PUT,
-            "/api/v1/arrangement/nods/{id}",
+            "/api/v1/layout/nods/{id}",
             change.set("set", set).toString(),
             face.path("id").asString());
     return body(saved.andExpect(status().isOk()));
@@ -165,36 +169,40 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   }
 
   protected JsonNode bringIn(byte[] content, String choices) throws Exception {
-    long id = body(upload("/api/v1/bring-in", "reviews.csv", content)).path("id").asLong();
+    long id = body(upload("/api/v1/imports", "reviews.csv", content)).path("id").asLong();
     String permitted = choices.replaceFirst("^\\{(?=.)", "{\"permitted\":true,").replace(",}", "}");
-    JsonNode batch = body(send("/api/v1/bring-in/{id}/read", permitted, id));
-    while (batch.path("state").asString().equals("READING")) {
+    send("/api/v1/imports/{id}/start", permitted, id);
+    return until(
+        () -> body(ask("/api/v1/imports/{id}", id)),
+        batch -> !batch.path("state").asString().equals("RUNNING"));
+  }
+
+  /** Looks again until something is so; a minute at most. */
+  protected static <T> T until(Callable<T> looking, Predicate<T> isSo) throws Exception {
+    T seen = looking.call();
+    for (int i = 0; i < MOST_LOOKS && !isSo.test(seen); i++) {
       Thread.sleep(20);
-      batch = body(ask("/api/v1/bring-in/{id}", id));
+      seen = looking.call();
     }
-    return batch;
+    if (!isSo.test(seen)) {
+      throw new IllegalStateException("not so after a minute: " + seen);
+    }
+    return seen;
   }
 
   /** Asks until an answer holds a text. */
   protected JsonNode awaited(String address, String text, Object... values) throws Exception {
-    for (int i = 0; i < 500; i++) {
-      JsonNode answer = body(ask(address, values));
-      if (answer.toString().contains(text)) {
-        return answer;
-      }
-      Thread.sleep(20);
-    }
-    throw new IllegalStateException(text + " did not come: " + body(ask(address, values)));
+    return until(() -> body(ask(address, values)), answer -> answer.toString().contains(text));
   }
 
-  /** Publishes all reviews of a batch. */
+  /** Publishes all reviews of an import. */
   protected void publish(JsonNode batch) throws Exception {
     JsonNode waiting =
-        body(ask("/api/v1/reviews?state=WAITING&size=200&batch={id}", batch.path("id").asLong()));
+        body(ask("/api/v1/reviews?status=PENDING&size=200&batch={id}", batch.path("id").asLong()));
     String ids =
         String.join(
             ",", waiting.path("items").valueStream().map(r -> r.path("id").asString()).toList());
-    send("/api/v1/reviews/moves", "{\"ids\":[" + ids + "],\"to\":\"PUBLISHED\"}");
+    send("/api/v1/reviews/actions", "{\"ids\":[" + ids + "],\"to\":\"PUBLISHED\"}");
   }
 
   protected static byte[] utf8(String text) {

@@ -30,7 +30,7 @@ public record Slug(String value) implements Comparable<Slug> {
   public Slug {
     value = composed(value);
     if (!FORM.matcher(value).matches()) {
-      throw new IllegalArgumentException("not the name of a product in an address: " + value);
+      throw new Unfit("products.notASlug", "value", value);
     }
   }
 

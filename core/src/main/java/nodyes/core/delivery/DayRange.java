@@ -1,5 +1,7 @@
 package nodyes.core.delivery;
 
+import nodyes.core.common.Unfit;
+
 /**
  * From so many to so many working days.
  *
@@ -16,14 +18,13 @@ public record DayRange(int least, int most) {
   /** Throws {@link IllegalArgumentException} saying what is wrong with the two. */
   public DayRange {
     if (least < 0) {
-      throw new IllegalArgumentException("days are 0 or more, not " + least);
+      throw new Unfit("delivery.daysBelow0");
     }
     if (most < least) {
-      throw new IllegalArgumentException(
-          least + " to " + most + " days run backwards: the second number is the smaller one");
+      throw new Unfit("delivery.backwards", "least", least, "most", most);
     }
     if (most > LONGEST) {
-      throw new IllegalArgumentException("at most " + LONGEST + " working days can be promised");
+      throw new Unfit("delivery.tooManyDays", "most", LONGEST);
     }
   }
 

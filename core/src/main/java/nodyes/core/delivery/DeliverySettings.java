@@ -6,50 +6,68 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import nodyes.core.common.Unfit;
 import nodyes.core.common.ValidUntil;
 
 /**
  * All that the owner set of delivery.
  *
  * @param home the shop's own country, ISO 3166-1 alpha-2; empty before it is told
- * @param layers timings; of two that are as narrow, a dated one wins, then the upper one
+ * @param layers delivery rules; of two that are as narrow, a dated one wins, then the upper one
  * @param destinations ways to countries
  * @param carrier what is usual on the way
  * @param closed days on which the shop does not work
+ * @param returns how long what is sold can be sent back; of two that are as narrow, the upper wins
  */
 public record DeliverySettings(
     Optional<String> home,
-    List<Layer> layers,
+    List<DeliveryRule> layers,
     List<Destination> destinations,
-    Carrier carrier,
-    List<ClosedDays> closed) {
+    CarrierDefaults carrier,
+    List<ShopClosure> closed,
+    List<ReturnRule> returns) {
   /** Before the owner sets anything: no promise is made. */
   public static final DeliverySettings NONE =
-      new DeliverySettings(Optional.empty(), List.of(), List.of(), Carrier.USUAL, List.of());
+      new DeliverySettings(
+          Optional.empty(), List.of(), List.of(), CarrierDefaults.USUAL, List.of());
 
-  private static final Comparator<Layer> NARROWEST_FIRST =
-      Comparator.<Layer>comparingInt(layer -> -layer.scope().rank())
+  private static final Comparator<DeliveryRule> NARROWEST_FIRST =
+      Comparator.<DeliveryRule>comparingInt(layer -> -layer.scope().rank())
           .thenComparing(layer -> layer.season().isEmpty());
 
   /**
    * Keeps the lists unchangeable; throws {@link IllegalArgumentException} where a country has two
    * ways for the same days.
    */
+  @SuppressWarnings(
+      "ConstantValue") // settings that were stored before there were returns have none
   public DeliverySettings {
     layers = List.copyOf(layers);
     destinations = List.copyOf(destinations);
-    closed = closed.stream().sorted(Comparator.comparing(ClosedDays::first)).toList();
+    closed = closed.stream().sorted(Comparator.comparing(ShopClosure::first)).toList();
+    returns = returns == null ? List.of() : List.copyOf(returns);
     for (int i = 0; i < destinations.size(); i++) {
       for (int j = i + 1; j < destinations.size(); j++) {
         if (isTwice(destinations.get(i), destinations.get(j))) {
-          throw new IllegalArgumentException(
-              destinations.get(i).country() + " is among the destinations twice for the same days");
+          throw new Unfit(
+              "delivery.countryTwice", "country", Locale.of("", destinations.get(i).country()));
         }
       }
     }
+  }
+
+  /** Before anything is set of returns. */
+  public DeliverySettings(
+      Optional<String> home,
+      List<DeliveryRule> layers,
+      List<Destination> destinations,
+      CarrierDefaults carrier,
+      List<ShopClosure> closed) {
+    this(home, layers, destinations, carrier, closed, List.of());
   }
 
   private static boolean isTwice(Destination one, Destination other) {
@@ -63,7 +81,7 @@ public record DeliverySettings(
   }
 
   /** The layers from the narrowest to the widest: of the first that sets a field it is taken. */
-  public List<Layer> byPrecedence() {
+  public List<DeliveryRule> byPrecedence() {
     return layers.stream().sorted(NARROWEST_FIRST).toList();
   }
 
@@ -78,7 +96,19 @@ public record DeliverySettings(
     return Optional.ofNullable(found);
   }
 
-  /** Whether nothing has been set. */
+  /**
+   * The rule of returns for something that is ordered on a day, the narrowest of those that apply.
+   *
+   * @param day the shop's day of the order
+   */
+  public Optional<ReturnRule> returnsOf(ShippableItem ware, String country, LocalDate day) {
+    // of several that are as narrow, min gives the first
+    return returns.stream()
+        .filter(rule -> rule.applies(ware, country, day))
+        .min(ReturnRule.NARROWEST_FIRST);
+  }
+
+  /** Whether nothing has been set of when orders arrive. */
   public boolean isEmpty() {
     return layers.isEmpty() && destinations.isEmpty();
   }
@@ -106,12 +136,22 @@ public record DeliverySettings(
   /** Until the next local midnight at which a season begins or is over. */
   ValidUntil seasonsHoldOn(LocalDate day, ZoneId zone) {
     var seasons = new ArrayList<Optional<Season>>();
-    for (Layer layer : layers) {
+    for (DeliveryRule layer : layers) {
       seasons.add(layer.season().filter(_ -> layer.on()));
     }
     for (Destination one : destinations) {
       seasons.add(one.season().filter(_ -> one.on()));
     }
+    return holdOn(seasons, day, zone);
+  }
+
+  /** Until the next local midnight at which a season of returns begins or is over. */
+  ValidUntil returnsHoldOn(LocalDate day, ZoneId zone) {
+    return holdOn(
+        returns.stream().map(rule -> rule.season().filter(_ -> rule.on())).toList(), day, zone);
+  }
+
+  private static ValidUntil holdOn(List<Optional<Season>> seasons, LocalDate day, ZoneId zone) {
     return seasons.stream()
         .flatMap(Optional::stream)
         .flatMap(season -> season.changeAfter(day).stream())
@@ -121,17 +161,22 @@ public record DeliverySettings(
   }
 
   /** With another list of layers. */
-  public DeliverySettings with(List<Layer> others) {
-    return new DeliverySettings(home, others, destinations, carrier, closed);
+  public DeliverySettings with(List<DeliveryRule> others) {
+    return new DeliverySettings(home, others, destinations, carrier, closed, returns);
   }
 
   /** With other destinations. */
   public DeliverySettings to(List<Destination> others) {
-    return new DeliverySettings(home, layers, others, carrier, closed);
+    return new DeliverySettings(home, layers, others, carrier, closed, returns);
   }
 
   /** With other closed days. */
-  public DeliverySettings closedOn(Stream<ClosedDays> others) {
-    return new DeliverySettings(home, layers, destinations, carrier, others.toList());
+  public DeliverySettings closedOn(Stream<ShopClosure> others) {
+    return new DeliverySettings(home, layers, destinations, carrier, others.toList(), returns);
+  }
+
+  /** With other rules of returns. */
+  public DeliverySettings returned(List<ReturnRule> others) {
+    return new DeliverySettings(home, layers, destinations, carrier, closed, others);
   }
 }

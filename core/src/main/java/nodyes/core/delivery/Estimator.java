@@ -2,6 +2,7 @@ package nodyes.core.delivery;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -16,11 +17,11 @@ import nodyes.core.common.ValidUntil;
  */
 public final class Estimator {
   private final DeliverySettings settings;
-  private final HolidayBook holidays;
-  private final List<Layer> byPrecedence;
+  private final HolidayCalendar holidays;
+  private final List<DeliveryRule> byPrecedence;
 
   /** Of what the owner set, with the holidays of its {@linkplain DeliverySettings#regions}. */
-  public Estimator(DeliverySettings settings, HolidayBook holidays) {
+  public Estimator(DeliverySettings settings, HolidayCalendar holidays) {
     this.settings = settings;
     this.holidays = holidays;
     this.byPrecedence = settings.byPrecedence();
@@ -32,25 +33,27 @@ public final class Estimator {
   }
 
   /** When an order arrives. */
-  public Delivery estimate(Order order) {
+  public DeliveryEstimate estimate(EstimateRequest order) {
     return explain(order).delivery();
   }
 
   /** When an order arrives, and why. */
-  public Explained explain(Order order) {
+  public EstimateExplanation explain(EstimateRequest order) {
     LocalDate day = order.day();
-    Timings timings = Timings.of(byPrecedence, order.ware(), day);
+    ResolvedTerms timings = ResolvedTerms.of(byPrecedence, order.ware(), day);
     Optional<Destination> way = settings.to(order.country(), day);
-    Optional<WorkCalendar> shop = timings.dispatch().map(won -> shop(won.value(), timings));
-    WorkCalendar carrier = carrier(order.country(), way);
-    Optional<DayRange> handling = timings.handling().map(Won::value);
+    Optional<BusinessCalendar> shop = timings.dispatch().map(won -> shop(won.value(), timings));
+    BusinessCalendar carrier = carrier(order.country(), way);
+    Optional<DayRange> handling = timings.handling().map(RuleMatch::value);
     Optional<DayRange> transit =
         way.isPresent() && !way.get().promised()
             ? Optional.empty()
             : way.flatMap(Destination::transit)
                 .or(() -> settings.carrier().transit())
-                .map(days -> days.plus(timings.longer().map(Won::value).orElse(DayRange.NONE)));
-    return new Explained(
+                .map(
+                    days ->
+                        days.plus(timings.longer().map(RuleMatch::value).orElse(DayRange.NONE)));
+    return new EstimateExplanation(
         delivery(order, timings, shop, carrier, transit),
         timings,
         shop,
@@ -60,36 +63,51 @@ public final class Estimator {
         way);
   }
 
-  private WorkCalendar shop(DispatchWeek week, Timings timings) {
-    return new WorkCalendar(
+  /** Until when the things of an order can be sent back; one or more, ordered at once. */
+  public ReturnEstimate returns(List<EstimateRequest> things) {
+    ValidUntil until = ValidUntil.NEVER_ENDS;
+    var each = new ArrayList<ReturnEstimate.Thing>();
+    for (EstimateRequest thing : things) {
+      DeliveryEstimate delivery = estimate(thing);
+      each.add(
+          new ReturnEstimate.Thing(
+              delivery, settings.returnsOf(thing.ware(), thing.country(), thing.day())));
+      until =
+          until.and(delivery.validUntil()).and(settings.returnsHoldOn(thing.day(), thing.zone()));
+    }
+    return new ReturnEstimate(each, until);
+  }
+
+  private BusinessCalendar shop(DispatchSchedule week, ResolvedTerms timings) {
+    return new BusinessCalendar(
         week.cutOffs().keySet(),
-        timings.holidays().map(Won::value).orElse(Set.of()),
+        timings.holidays().map(RuleMatch::value).orElse(Set.of()),
         holidays,
         settings.closed());
   }
 
-  private WorkCalendar carrier(String country, Optional<Destination> way) {
-    return new WorkCalendar(
+  private BusinessCalendar carrier(String country, Optional<Destination> way) {
+    return new BusinessCalendar(
         way.flatMap(Destination::days).orElse(settings.carrier().days()),
         way.flatMap(Destination::holidays).orElseGet(() -> Set.of(new HolidayRegion(country))),
         holidays,
         List.of());
   }
 
-  private Delivery delivery(
-      Order order,
-      Timings timings,
-      Optional<WorkCalendar> shop,
-      WorkCalendar carrier,
+  private DeliveryEstimate delivery(
+      EstimateRequest order,
+      ResolvedTerms timings,
+      Optional<BusinessCalendar> shop,
+      BusinessCalendar carrier,
       Optional<DayRange> transit) {
     ValidUntil seasons = settings.seasonsHoldOn(order.day(), order.zone());
     if (timings.handling().isEmpty() || shop.isEmpty() || timings.dispatch().isEmpty()) {
-      return new Delivery.None(Delivery.Reason.NO_TIMING, seasons);
+      return new DeliveryEstimate.Unavailable(DeliveryEstimate.Reason.NO_TIMING, seasons);
     }
     if (transit.isEmpty()) {
-      return new Delivery.None(Delivery.Reason.NOT_SERVED, seasons);
+      return new DeliveryEstimate.Unavailable(DeliveryEstimate.Reason.NOT_SERVED, seasons);
     }
-    DispatchWeek week = timings.dispatch().get().value();
+    DispatchSchedule week = timings.dispatch().get().value();
     return beginning(order, week, shop.get(), seasons)
         .map(
             begun ->
@@ -104,27 +122,27 @@ public final class Estimator {
   }
 
   /** Whose days count. */
-  private record Calendars(WorkCalendar shop, WorkCalendar carrier) {}
+  private record Calendars(BusinessCalendar shop, BusinessCalendar carrier) {}
 
   /**
    * From when an order counts.
    *
    * @param dayZero the day that it counts on; empty where none comes in a year
-   * @param backOn the day from which what is sold out can be had again
+   * @param availableFrom the day from which what is sold out can be had again
    */
   private record Beginning(
-      Optional<LocalDate> dayZero, Optional<LocalDate> backOn, ValidUntil until) {}
+      Optional<LocalDate> dayZero, Optional<LocalDate> availableFrom, ValidUntil until) {}
 
   /** Empty where it is sold out without a day to come. */
   private Optional<Beginning> beginning(
-      Order order, DispatchWeek week, WorkCalendar shop, ValidUntil seasons) {
+      EstimateRequest order, DispatchSchedule week, BusinessCalendar shop, ValidUntil seasons) {
     Optional<LocalDate> counts = dayZero(order, week, shop);
     if (!order.ware().isSoldOut()) {
       return Optional.of(new Beginning(counts, Optional.empty(), seasons));
     }
     return order
         .ware()
-        .backOn()
+        .availableFrom()
         .filter(day -> !day.isBefore(order.day()))
         .map(
             day -> {
@@ -136,59 +154,63 @@ public final class Estimator {
             });
   }
 
-  private static Delivery unavailable(Order order, ValidUntil seasons) {
-    return new Delivery.None(
-        order.ware().backOn().isEmpty() ? Delivery.Reason.SOLD_OUT : Delivery.Reason.BACK_ON_OVER,
+  private static DeliveryEstimate unavailable(EstimateRequest order, ValidUntil seasons) {
+    return new DeliveryEstimate.Unavailable(
+        order.ware().availableFrom().isEmpty()
+            ? DeliveryEstimate.Reason.SOLD_OUT
+            : DeliveryEstimate.Reason.BACK_ON_OVER,
         seasons);
   }
 
-  private static Delivery arriving(
-      Order order,
+  private static DeliveryEstimate arriving(
+      EstimateRequest order,
       Beginning begun,
       DayRange handling,
       DayRange transit,
-      DispatchWeek week,
+      DispatchSchedule week,
       Calendars calendars) {
     Optional<LocalDate> leavesFirst =
         begun.dayZero().flatMap(day -> calendars.shop().plus(day, handling.least()));
     Optional<LocalDate> leavesLast =
         begun.dayZero().flatMap(day -> calendars.shop().plus(day, handling.most()));
     if (begun.dayZero().isEmpty() || leavesFirst.isEmpty() || leavesLast.isEmpty()) {
-      return never(Delivery.Reason.NEVER_LEAVES, order, begun.until());
+      return never(DeliveryEstimate.Reason.NEVER_LEAVES, order, begun.until());
     }
     Optional<LocalDate> first = calendars.carrier().plus(leavesFirst.get(), transit.least());
     Optional<LocalDate> last = calendars.carrier().plus(leavesLast.get(), transit.most());
     if (first.isEmpty() || last.isEmpty()) {
-      return never(Delivery.Reason.NEVER_ARRIVES, order, begun.until());
+      return never(DeliveryEstimate.Reason.NEVER_ARRIVES, order, begun.until());
     }
     Instant cutOff = cutOff(begun.dayZero().get(), week, order);
-    return new Delivery.Promised(
+    return new DeliveryEstimate.Estimated(
         order.day(),
         begun.dayZero().get(),
-        new Delivery.Span(leavesFirst.get(), leavesLast.get()),
-        new Delivery.Span(first.get(), last.get()),
+        new DeliveryEstimate.DateRange(leavesFirst.get(), leavesLast.get()),
+        new DeliveryEstimate.DateRange(first.get(), last.get()),
         cutOff,
-        begun.backOn(),
+        begun.availableFrom(),
         ValidUntil.before(cutOff).and(begun.until()));
   }
 
   /** None in the coming year; the next day looks a day further. */
-  private static Delivery never(Delivery.Reason reason, Order order, ValidUntil until) {
-    return new Delivery.None(
+  private static DeliveryEstimate never(
+      DeliveryEstimate.Reason reason, EstimateRequest order, ValidUntil until) {
+    return new DeliveryEstimate.Unavailable(
         reason, until.and(ValidUntil.before(start(order.day().plusDays(1), order))));
   }
 
-  private static Instant start(LocalDate day, Order order) {
+  private static Instant start(LocalDate day, EstimateRequest order) {
     return day.atStartOfDay(order.zone()).toInstant();
   }
 
-  private static Optional<LocalDate> dayZero(Order order, DispatchWeek week, WorkCalendar shop) {
+  private static Optional<LocalDate> dayZero(
+      EstimateRequest order, DispatchSchedule week, BusinessCalendar shop) {
     LocalDate today = order.day();
-    boolean isInTime = shop.counts(today) && order.placed().isBefore(cutOff(today, week, order));
+    boolean isInTime = shop.counts(today) && order.placedAt().isBefore(cutOff(today, week, order));
     return isInTime ? Optional.of(today) : shop.from(today.plusDays(1));
   }
 
-  private static Instant cutOff(LocalDate day, DispatchWeek week, Order order) {
+  private static Instant cutOff(LocalDate day, DispatchSchedule week, EstimateRequest order) {
     return day.atTime(Objects.requireNonNull(week.cutOffs().get(day.getDayOfWeek())))
         .atZone(order.zone())
         .toInstant();

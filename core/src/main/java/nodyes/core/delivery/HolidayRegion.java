@@ -1,6 +1,7 @@
 package nodyes.core.delivery;
 
 import java.util.regex.Pattern;
+import nodyes.core.common.Unfit;
 
 /**
  * A country or a part of one whose public holidays are kept.
@@ -14,8 +15,7 @@ public record HolidayRegion(String code) {
   /** Throws {@link IllegalArgumentException} where it is not of that form. */
   public HolidayRegion {
     if (!FORM.matcher(code).matches()) {
-      throw new IllegalArgumentException(
-          code + " is no code of a country or region, such as PT or DE-BY");
+      throw new Unfit("delivery.notARegion", "code", code);
     }
   }
 }

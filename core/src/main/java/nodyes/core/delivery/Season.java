@@ -2,6 +2,7 @@ package nodyes.core.delivery;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import nodyes.core.common.Unfit;
 
 /**
  * Days on which a timing applies to the orders that are placed on them.
@@ -13,7 +14,7 @@ public record Season(LocalDate first, LocalDate last) {
   /** Throws {@link IllegalArgumentException} where it ends before it begins. */
   public Season {
     if (last.isBefore(first)) {
-      throw new IllegalArgumentException("the last day of a season lies before the first");
+      throw new Unfit("delivery.seasonBackwards");
     }
   }
 

@@ -10,18 +10,18 @@ import java.util.Optional;
  * @param values what is set; what is not follows the shop's own page
  * @param pairs its named pairs of colours
  */
-public record BrandKit(Map<LookValue, String> values, List<ColourPair> pairs) {
+public record BrandKit(Map<StyleProperty, String> values, List<ColorPair> pairs) {
   /** Nothing set: all follows the shop's page. */
   public static final BrandKit NONE = new BrandKit(Map.of(), List.of());
 
   /** Keeps both unchangeable. */
   public BrandKit {
-    values = Look.sorted(values);
+    values = Style.sorted(values);
     pairs = List.copyOf(pairs);
   }
 
   /** The pair with that name, if there is one. */
-  public Optional<ColourPair> pair(String name) {
+  public Optional<ColorPair> pair(String name) {
     return pairs.stream().filter(pair -> pair.name().equals(name)).findFirst();
   }
 }

@@ -6,8 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.NodId;
-import nodyes.core.countdown.Ending;
-import nodyes.core.countdown.Window;
+import nodyes.core.common.Unfit;
+import nodyes.core.countdown.ActivePeriod;
+import nodyes.core.countdown.CountdownSchedule;
 import org.joda.money.Money;
 
 /**
@@ -21,7 +22,12 @@ import org.joda.money.Money;
  * @param dress what it says and how it looks
  */
 public record Countdown(
-    NodId id, String name, Placement placement, Ending ending, NodOptions options, Dress dress)
+    NodId id,
+    String name,
+    Placement placement,
+    CountdownSchedule ending,
+    NodOptions options,
+    Appearance dress)
     implements Nod {
   private static final int LONGEST_NAME = 80;
 
@@ -57,13 +63,13 @@ public record Countdown(
   public Countdown {
     name = name.strip();
     if (name.length() > LONGEST_NAME) {
-      throw new IllegalArgumentException("a name is at most " + LONGEST_NAME + " characters");
+      throw new Unfit("nods.nameTooLong", "most", LONGEST_NAME);
     }
   }
 
   /** As usual, without a name. */
-  public Countdown(NodId id, Placement placement, Ending ending) {
-    this(id, "", placement, ending, NodOptions.USUAL, Dress.DEFAULT);
+  public Countdown(NodId id, Placement placement, CountdownSchedule ending) {
+    this(id, "", placement, ending, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -72,8 +78,13 @@ public record Countdown(
   }
 
   @Override
-  public String called() {
-    return name.isEmpty() ? kind().words() : name;
+  public FactRequirements needs() {
+    return FactRequirements.FIGURES;
+  }
+
+  @Override
+  public Optional<String> ownName() {
+    return Optional.of(name).filter(given -> !given.isEmpty());
   }
 
   @Override
@@ -82,7 +93,7 @@ public record Countdown(
   }
 
   @Override
-  public Countdown dressed(Dress other) {
+  public Countdown dressed(Appearance other) {
     return new Countdown(id, name, placement, ending, options, other);
   }
 
@@ -98,7 +109,8 @@ public record Countdown(
 
   /** Whether it speaks of the price. */
   public boolean isAboutPrice() {
-    return ending instanceof Ending.WithPrice || options.value(ABOUT, About.class) == About.PRICE;
+    return ending instanceof CountdownSchedule.UntilPriceChange
+        || options.value(ABOUT, About.class) == About.PRICE;
   }
 
   /** For how many hours a text follows its end; 0 for none. */
@@ -111,9 +123,9 @@ public record Countdown(
    *
    * @param then the price that is planned for its end
    */
-  public Content content(
-      Window window, ZoneId zone, Optional<Money> then, boolean hasEnded, boolean isSmall) {
-    return new Content(
+  public CountdownContent content(
+      ActivePeriod window, ZoneId zone, Optional<Money> then, boolean hasEnded, boolean isSmall) {
+    return new CountdownContent(
         window.start(),
         window.end(),
         zone,
@@ -156,7 +168,7 @@ public record Countdown(
    * @param isSmall whether it stands on a card among others
    * @param units which units are shown
    */
-  public record Content(
+  public record CountdownContent(
       Optional<Instant> start,
       Instant end,
       ZoneId zone,
@@ -164,9 +176,9 @@ public record Countdown(
       boolean hasEnded,
       boolean isSmall,
       Units units)
-      implements nodyes.core.nod.Content {
+      implements Content {
     /** Shows a unit in any case. */
-    public Content {
+    public CountdownContent {
       units = units.orAll();
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.NodId;
+import nodyes.core.delivery.WayDay;
 
 /**
  * When what is ordered now arrives.
@@ -16,13 +17,13 @@ import nodyes.core.common.NodId;
  * @param options what it shows
  * @param dress what it says and how it looks
  */
-public record DeliveryPromise(NodId id, Placement placement, NodOptions options, Dress dress)
+public record DeliveryPromise(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   /** What is shown of the way. */
   public enum Shows {
     /** A sentence. */
     WORDS,
-    /** The stages with their days. */
+    /** The row of days until it arrives. */
     PATH,
     /** Both. */
     WORDS_AND_PATH
@@ -76,7 +77,7 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
 
   /** As usual, in our words and the brand kit's look. */
   public DeliveryPromise(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -85,12 +86,17 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.FIGURES;
+  }
+
+  @Override
   public DeliveryPromise placed(Placement other) {
     return new DeliveryPromise(id, other, options, dress);
   }
 
   @Override
-  public DeliveryPromise dressed(Dress other) {
+  public DeliveryPromise dressed(Appearance other) {
     return new DeliveryPromise(id, placement, options, other);
   }
 
@@ -131,7 +137,7 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
   /**
    * How it is shown.
    *
-   * @param shows words, stages or both
+   * @param shows words, the row of days, or both
    * @param cutOff how the cut-off is told
    * @param clock whose clock it is told by
    * @param hasFlag whether the country's flag stands there
@@ -159,18 +165,25 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
   /**
    * The days that are promised.
    *
-   * @param placed the shop's day of the order, where one has been placed; else it is today
+   * @param placedAt the shop's day of the order, where one has been placed; else it is today
    * @param leaves when it leaves
    * @param arrives when it arrives
    * @param cutOff until when an order counts for that
-   * @param backOn the day from which it can be had again, where it waits for that
+   * @param availableFrom the day from which it can be had again, where it waits for that
+   * @param way the row of days until it arrives; empty where it is not shown or too long to read
    */
   public record Promised(
-      Optional<LocalDate> placed,
+      Optional<LocalDate> placedAt,
       Days leaves,
       Days arrives,
       Instant cutOff,
-      Optional<LocalDate> backOn) {}
+      Optional<LocalDate> availableFrom,
+      List<WayDay> way) {
+    /** Keeps the row unchangeable. */
+    public Promised {
+      way = List.copyOf(way);
+    }
+  }
 
   /**
    * A line of a basket or an order.
@@ -191,7 +204,7 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
    * @param lines of a basket or an order that is told line by line
    * @param form how it is shown
    */
-  public record Content(
+  public record DeliveryPromiseContent(
       Optional<Promised> promised,
       ZoneId zone,
       String country,
@@ -199,9 +212,9 @@ public record DeliveryPromise(NodId id, Placement placement, NodOptions options,
       List<String> countries,
       List<Line> lines,
       Form form)
-      implements nodyes.core.nod.Content {
+      implements Content {
     /** Keeps the lists unchangeable. */
-    public Content {
+    public DeliveryPromiseContent {
       countries = List.copyOf(countries);
       lines = List.copyOf(lines);
     }

@@ -18,10 +18,11 @@ import nodyes.core.price.PriceHistory;
  * @param options how it is found and how it lies on the picture
  * @param dress what it says and how it looks
  */
-public record Label(NodId id, Claim claim, Placement placement, NodOptions options, Dress dress)
+public record Label(
+    NodId id, LabelType claim, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   /** What a label says. */
-  public enum Claim {
+  public enum LabelType {
     /** It costs less than before. */
     PRICE_DROP,
     /** It is among those that sell best. */
@@ -74,7 +75,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** Whether a drop is told in percent or in money. */
-  public enum Tells {
+  public enum AmountFormat {
     /** In percent. */
     PERCENT,
     /** In money. */
@@ -82,7 +83,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** What a price is compared with. */
-  public enum Against {
+  public enum PriceReference {
     /** The lowest of the days before the reduction. */
     LOWEST_BEFORE,
     /** The owner's own price of reference. */
@@ -90,7 +91,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** Among which a bestseller is one. */
-  public enum Among {
+  public enum RankingScope {
     /** Its own category. */
     CATEGORY,
     /** The shop. */
@@ -98,8 +99,8 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** As usual, in our words and the brand kit's look. */
-  public Label(NodId id, Claim claim, Placement placement) {
-    this(id, claim, placement, NodOptions.USUAL, Dress.DEFAULT);
+  public Label(NodId id, LabelType claim, Placement placement) {
+    this(id, claim, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -108,12 +109,17 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   @Override
+  public FactRequirements needs() {
+    return saysSales() ? FactRequirements.ofSales(false) : FactRequirements.FIGURES;
+  }
+
+  @Override
   public Label placed(Placement other) {
     return new Label(id, claim, other, options, dress);
   }
 
   @Override
-  public Label dressed(Dress other) {
+  public Label dressed(Appearance other) {
     return new Label(id, claim, placement, options, other);
   }
 
@@ -133,13 +139,13 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** Whether a drop is told in percent or in money. */
-  public Tells tells() {
-    return options.value(LabelOptions.TELLS, Tells.class);
+  public AmountFormat tells() {
+    return options.value(LabelOptions.TELLS, AmountFormat.class);
   }
 
   /** What a price is compared with. */
-  public Against against() {
-    return options.value(LabelOptions.AGAINST, Against.class);
+  public PriceReference against() {
+    return options.value(LabelOptions.AGAINST, PriceReference.class);
   }
 
   /** How many days before a reduction are looked back on. */
@@ -169,7 +175,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
 
   /** Whether a bestseller is one among all products of the shop. */
   public boolean isAmongAll() {
-    return options.value(LabelOptions.AMONG, Among.class) == Among.SHOP;
+    return options.value(LabelOptions.AMONG, RankingScope.class) == RankingScope.SHOP;
   }
 
   /** The least units sold that make a bestseller. */
@@ -188,8 +194,8 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** How it lies. */
-  public Lie lie() {
-    return new Lie(
+  public LabelGeometry lie() {
+    return new LabelGeometry(
         options.value(LabelOptions.CORNER, Corner.class),
         options.whole(LabelOptions.TURN),
         options.whole(LabelOptions.OPACITY),
@@ -205,7 +211,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
    * @param hasWords whether the words are seen; else they are for those who hear the page, and the
    *     drawing is seen
    */
-  public record Lie(Corner corner, int turn, int opacity, boolean hasWords) {}
+  public record LabelGeometry(Corner corner, int turn, int opacity, boolean hasWords) {}
 
   /**
    * The owner's own text for a word, for a reader of a language; empty where ours is said. The
@@ -213,7 +219,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
    */
   public Optional<String> ownText(String word, String language) {
     Map<String, String> own =
-        dress.wording().in(Wording.LANGUAGES.contains(language) ? language : "en");
+        dress.wording().in(TextOverrides.LANGUAGES.contains(language) ? language : "en");
     // plural forms of a word stand under its name and a dot
     return Optional.ofNullable(own.get(word))
         .or(
@@ -226,14 +232,14 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
 
   /** Whether what it says rests on what was sold. */
   public boolean saysSales() {
-    return claim == Claim.BESTSELLER
+    return claim == LabelType.BESTSELLER
         || dress.wording().byLanguage().values().stream()
             .flatMap(words -> words.values().stream())
-            .flatMap(text -> Wording.values(text).stream())
+            .flatMap(text -> TextOverrides.values(text).stream())
             .anyMatch(
                 value ->
-                    value.equals(LabelValue.Name.RANK.wireName())
-                        || value.equals(LabelValue.Name.UNITS_SOLD.wireName()));
+                    value.equals(TextValue.Name.RANK.wireName())
+                        || value.equals(TextValue.Name.UNITS_SOLD.wireName()));
   }
 
   /**
@@ -243,10 +249,10 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
    * @param known the values that its words can put in
    * @param lie how it lies
    */
-  public record Content(String word, Map<LabelValue.Name, LabelValue> known, Lie lie)
-      implements nodyes.core.nod.Content {
+  public record LabelContent(String word, Map<TextValue.Name, TextValue> known, LabelGeometry lie)
+      implements Content {
     /** Keeps the values unchangeable. */
-    public Content {
+    public LabelContent {
       known = Collections.unmodifiableMap(new EnumMap<>(known));
     }
 
@@ -259,7 +265,7 @@ public record Label(NodId id, Claim claim, Placement placement, NodOptions optio
   }
 
   /** Names of the wordings that a claim may say, the usual one first. */
-  public static List<String> words(Claim claim) {
+  public static List<String> words(LabelType claim) {
     return switch (claim) {
       case PRICE_DROP -> Arrays.asList("off", "upTo", "less", "upToLess");
       case BESTSELLER -> List.of("best", "bestIn");

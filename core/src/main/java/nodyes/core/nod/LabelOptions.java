@@ -15,22 +15,22 @@ final class LabelOptions {
   static final NodOption ON_PICTURE = NodOption.whole("on-picture", 1, 6, 2);
   static final NodOption WORDS = NodOption.yesNo("words", true);
   static final NodOption LEAST_PERCENT = NodOption.whole("least-percent", 1, 99, 1);
-  static final NodOption TELLS = NodOption.oneOf("tells", Label.Tells.values());
-  static final NodOption AGAINST = NodOption.oneOf("against", Label.Against.values());
+  static final NodOption TELLS = NodOption.oneOf("tells", Label.AmountFormat.values());
+  static final NodOption AGAINST = NodOption.oneOf("against", Label.PriceReference.values());
   static final NodOption DAYS_BEFORE = NodOption.whole("days-before", 30, 180, 30);
   static final NodOption DAYS_TOLD = NodOption.whole("days-told", 1, 365, PriceHistory.DAYS_TOLD);
   static final NodOption STEPS = NodOption.oneOf("steps", PriceHistory.Steps.values());
   static final NodOption DAYS = NodOption.whole("days", 1, 365, 30);
   static final NodOption FIRST = NodOption.whole("first", 1, 100, 1);
-  static final NodOption AMONG = NodOption.oneOf("among", Label.Among.values());
+  static final NodOption AMONG = NodOption.oneOf("among", Label.RankingScope.values());
   static final NodOption LEAST_SOLD = NodOption.whole("least-sold", 1, 999, 10);
   static final NodOption AT_MOST = NodOption.whole("at-most", 1, 99, 3);
 
-  private static final Map<Label.Claim, List<NodOption>> OPTIONS = everyOption();
+  private static final Map<Label.LabelType, List<NodOption>> OPTIONS = everyOption();
 
-  private static Map<Label.Claim, List<NodOption>> everyOption() {
-    var options = new EnumMap<Label.Claim, List<NodOption>>(Label.Claim.class);
-    for (Label.Claim claim : Label.Claim.values()) {
+  private static Map<Label.LabelType, List<NodOption>> everyOption() {
+    var options = new EnumMap<Label.LabelType, List<NodOption>>(Label.LabelType.class);
+    for (Label.LabelType claim : Label.LabelType.values()) {
       var all =
           new ArrayList<NodOption>(
               switch (claim) {
@@ -48,7 +48,7 @@ final class LabelOptions {
   }
 
   /** What can be set of a label that says this. */
-  static List<NodOption> of(Label.Claim claim) {
+  static List<NodOption> of(Label.LabelType claim) {
     return OPTIONS.getOrDefault(claim, List.of());
   }
 

@@ -1,5 +1,6 @@
 package nodyes.core.nod;
 
+import java.util.Optional;
 import nodyes.core.common.NodId;
 
 /**
@@ -17,7 +18,8 @@ public sealed interface Nod
         VisitorCount,
         StockLine,
         RecentOrders,
-        DeliveryPromise {
+        DeliveryPromise,
+        ReturnsLine {
   /** Its id. */
   NodId id();
 
@@ -27,22 +29,25 @@ public sealed interface Nod
   /** Its kind. */
   NodKind kind();
 
-  /** What the owner calls it: a name of its own, else that of its kind. */
-  default String called() {
-    return kind().words();
+  /** A name that the owner gave it; empty where it is called as its kind is. */
+  default Optional<String> ownName() {
+    return Optional.empty();
   }
 
   /** What it says in the owner's words, and how it looks. */
-  Dress dress();
+  Appearance dress();
 
   /** What is set of its kind beside its look. */
   NodOptions options();
+
+  /** What must be loaded to say what it shows. */
+  FactRequirements needs();
 
   /** The same nod with another placement. */
   Nod placed(Placement placement);
 
   /** The same nod in other dress. */
-  Nod dressed(Dress dress);
+  Nod dressed(Appearance dress);
 
   /** The same nod with other options. */
   Nod opted(NodOptions options);

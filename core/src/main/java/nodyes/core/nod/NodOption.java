@@ -12,7 +12,7 @@ import java.util.Locale;
  * @param form what it can be
  * @param usual what it is when the owner sets nothing
  */
-public record NodOption(String name, LookForm form, String usual) {
+public record NodOption(String name, StyleValueType form, String usual) {
   private static final String YES = "yes";
   private static final String NO = "no";
 
@@ -27,7 +27,7 @@ public record NodOption(String name, LookForm form, String usual) {
 
   /** One of some names; the first is usual. */
   static NodOption oneOf(String name, String... names) {
-    return new NodOption(name, new LookForm.OneOf(List.of(names)), names[0]);
+    return new NodOption(name, new StyleValueType.OneOf(List.of(names)), names[0]);
   }
 
   /** One of a type's values, each by {@link #named}; the first is usual. */
@@ -37,12 +37,12 @@ public record NodOption(String name, LookForm form, String usual) {
 
   /** Yes or no. */
   static NodOption yesNo(String name, boolean usual) {
-    return new NodOption(name, new LookForm.OneOf(List.of(YES, NO)), usual ? YES : NO);
+    return new NodOption(name, new StyleValueType.OneOf(List.of(YES, NO)), usual ? YES : NO);
   }
 
   /** A whole number, both ends included. */
   static NodOption whole(String name, int least, int most, int usual) {
-    return new NodOption(name, new LookForm.Whole(least, most), String.valueOf(usual));
+    return new NodOption(name, new StyleValueType.Whole(least, most), String.valueOf(usual));
   }
 
   /** How a value of a type is written: {@code PICTURES_FIRST} as {@code pictures-first}. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import nodyes.core.common.Said;
 
 /**
  * What the owner set of a nod's {@link NodOption}s.
@@ -34,15 +35,15 @@ public record NodOptions(Map<String, String> values) {
   }
 
   /** What is wrong with them for a kind, by name; empty where nothing is. */
-  public Map<String, String> problems(NodKind kind) {
-    var problems = new TreeMap<String, String>();
+  public Map<String, Said> problems(NodKind kind) {
+    var problems = new TreeMap<String, Said>();
     values.forEach(
         (name, text) -> {
           Optional<NodOption> option =
               kind.options().stream().filter(one -> one.name().equals(name)).findFirst();
           option
               .map(known -> known.form().problem(text))
-              .orElse(Optional.of("is nothing that this nod has"))
+              .orElse(Optional.of(Said.of("nods.noSuchSetting", "name", name)))
               .ifPresent(problem -> problems.put(name, problem));
         });
     return problems;

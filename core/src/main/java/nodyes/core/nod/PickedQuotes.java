@@ -8,7 +8,7 @@ import nodyes.core.common.NodId;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.Quote;
-import nodyes.core.review.QuoteRule;
+import nodyes.core.review.QuoteCriteria;
 
 /**
  * A few reviews, picked by hand or by a rule, with the whole figure under them.
@@ -18,17 +18,17 @@ import nodyes.core.review.QuoteRule;
  * @param options which reviews, and how they take turns
  * @param dress what it says and how it looks
  */
-public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dress dress)
+public record PickedQuotes(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   private static final int MOST = 24;
   private static final int USUAL = 6;
 
-  static final NodOption PICK = NodOption.oneOf("pick", Pick.values());
-  static final NodOption REVIEWS = new NodOption("reviews", new LookForm.Numbers(MOST), "");
+  static final NodOption PICK = NodOption.oneOf("pick", Selection.values());
+  static final NodOption REVIEWS = new NodOption("reviews", new StyleValueType.Numbers(MOST), "");
   static final NodOption HOW_MANY = NodOption.whole("how-many", 1, MOST, USUAL);
   static final NodOption LEAST_STARS = NodOption.whole("least-stars", 1, 5, 4);
   static final NodOption LEAST_WORDS = NodOption.whole("least-words", 0, 100, 5);
-  static final NodOption LAY = NodOption.oneOf("lay", Lay.values());
+  static final NodOption LAY = NodOption.oneOf("lay", Layout.values());
   static final NodOption IN_VIEW = NodOption.whole("in-view", 1, 4, 3);
   static final NodOption IN_VIEW_NARROW = NodOption.whole("in-view-narrow", 1, 2, 1);
   static final NodOption LONGEST = NodOption.whole("longest", 0, 900, 180);
@@ -60,7 +60,7 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
   private static final int PRAISE = 4;
 
   /** How the reviews are found. */
-  public enum Pick {
+  public enum Selection {
     /** The newest of the product that a rule lets through. */
     BY_RULE,
     /** Those that the owner chose. */
@@ -70,7 +70,7 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
   }
 
   /** How they are laid out. */
-  public enum Lay {
+  public enum Layout {
     /** One card; the reviews take turns in it. */
     IN_TURN,
     /** Some beside each other, moved on by hand or by time. */
@@ -83,7 +83,7 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
 
   /** As usual, in our words and the brand kit's look. */
   public PickedQuotes(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -92,12 +92,19 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
   }
 
   @Override
+  public FactRequirements needs() {
+    return pick() == Selection.OF_THE_SHOP
+        ? FactRequirements.ofListing()
+        : FactRequirements.quotes(rule());
+  }
+
+  @Override
   public PickedQuotes placed(Placement other) {
     return new PickedQuotes(id, other, options, dress);
   }
 
   @Override
-  public PickedQuotes dressed(Dress other) {
+  public PickedQuotes dressed(Appearance other) {
     return new PickedQuotes(id, placement, options, other);
   }
 
@@ -112,18 +119,18 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
   }
 
   /** How the reviews are found. */
-  public Pick pick() {
-    return options.value(PICK, Pick.class);
+  public Selection pick() {
+    return options.value(PICK, Selection.class);
   }
 
   /** Which reviews of a product it takes; those of the shop itself need no rule. */
-  public QuoteRule rule() {
+  public QuoteCriteria rule() {
     return switch (pick()) {
       case BY_HAND ->
-          QuoteRule.byHand(
+          QuoteCriteria.byHand(
               options.list(REVIEWS).stream().map(Long::valueOf).map(ReviewId::new).toList());
       case BY_RULE, OF_THE_SHOP ->
-          QuoteRule.newest(
+          QuoteCriteria.newest(
               options.whole(HOW_MANY), options.whole(LEAST_STARS), options.whole(LEAST_WORDS));
     };
   }
@@ -151,9 +158,9 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
   }
 
   /** How they are laid out. */
-  public Turns turns() {
-    return new Turns(
-        options.value(LAY, Lay.class),
+  public Carousel turns() {
+    return new Carousel(
+        options.value(LAY, Layout.class),
         options.whole(IN_VIEW),
         options.whole(IN_VIEW_NARROW),
         options.isYes(ARROWS),
@@ -173,8 +180,8 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
    * @param seconds until the next one; 0 where only a hand moves them
    * @param leadsToAll whether a link leads to all reviews
    */
-  public record Turns(
-      Lay lay,
+  public record Carousel(
+      Layout lay,
       int inView,
       int inViewNarrow,
       boolean hasArrows,
@@ -185,10 +192,10 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
   /**
    * The whole figure: what all reviews say, not these alone. It is computed and cannot be typed.
    *
-   * @param mean in stars to one decimal, half up
+   * @param average in stars to one decimal, half up
    * @param count of how many reviews
    */
-  public record Foot(BigDecimal mean, long count) {}
+  public record SummaryFooter(BigDecimal average, long count) {}
 
   /**
    * What is shown.
@@ -198,10 +205,11 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
    * @param foot the whole figure, where it stands under them
    * @param link where all are read, if not on the page
    */
-  public record Content(List<Quote> quotes, Turns turns, Optional<Foot> foot, Optional<String> link)
-      implements nodyes.core.nod.Content {
+  public record PickedQuotesContent(
+      List<Quote> quotes, Carousel turns, Optional<SummaryFooter> foot, Optional<String> link)
+      implements Content {
     /** Keeps the quotes unchangeable. */
-    public Content {
+    public PickedQuotesContent {
       quotes = List.copyOf(quotes);
     }
 
@@ -214,11 +222,11 @@ public record PickedQuotes(NodId id, Placement placement, NodOptions options, Dr
     @Override
     public Map<String, Map<String, Object>> values() {
       return Map.of(
-          "rated", Map.of("mean", foot.map(Foot::mean).orElse(BigDecimal.ZERO)),
+          "rated", Map.of("mean", foot.map(SummaryFooter::average).orElse(BigDecimal.ZERO)),
           "foot",
               Map.of(
-                  "mean", foot.map(Foot::mean).orElse(BigDecimal.ZERO),
-                  "n", foot.map(Foot::count).orElse(0L)),
+                  "mean", foot.map(SummaryFooter::average).orElse(BigDecimal.ZERO),
+                  "n", foot.map(SummaryFooter::count).orElse(0L)),
           "turn", Map.of("n", 1, "of", quotes.size()));
     }
   }

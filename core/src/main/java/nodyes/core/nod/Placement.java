@@ -1,7 +1,7 @@
 package nodyes.core.nod;
 
 import java.util.Set;
-import nodyes.core.audience.Condition;
+import nodyes.core.targeting.Condition;
 
 /**
  * What every nod has: where it stands, for whom, and whether it is switched on.

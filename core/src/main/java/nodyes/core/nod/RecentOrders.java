@@ -15,10 +15,10 @@ import nodyes.core.common.NodId;
  * @param options how far it looks back and what it tells
  * @param dress what it says and how it looks
  */
-public record RecentOrders(NodId id, Placement placement, NodOptions options, Dress dress)
+public record RecentOrders(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   /** What it tells. */
-  public enum Tells {
+  public enum Detail {
     /** How many were ordered. */
     COUNT,
     /** The last order. */
@@ -38,26 +38,26 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Dr
   }
 
   /** Where it lies. */
-  public enum Lie {
+  public enum Presentation {
     /** A line where its spot is. */
     LINE,
-    /** A notice at the screen's edge, which a shopper closes for good. */
+    /** A caption that opens, and that a shopper can hide for good. */
     NOTICE
   }
 
-  static final NodOption TELLS = NodOption.oneOf("tells", Tells.values());
+  static final NodOption TELLS = NodOption.oneOf("tells", Detail.values());
   static final NodOption DAYS = NodOption.whole("days", 1, 30, 7);
   static final NodOption LEAST = NodOption.whole("least-sold", 1, 999, 3);
   static final NodOption PLACE = NodOption.oneOf("place", Place.values());
   static final NodOption FIRST_NAMES = NodOption.yesNo("first-names", false);
-  static final NodOption LIES = NodOption.oneOf("lies", Lie.values());
+  static final NodOption LIES = NodOption.oneOf("lies", Presentation.values());
 
   /** What can be set of it. */
   static final List<NodOption> OPTIONS = List.of(TELLS, DAYS, LEAST, PLACE, FIRST_NAMES, LIES);
 
   /** As usual, in our words and the brand kit's look. */
   public RecentOrders(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -66,12 +66,17 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Dr
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.ofSales(tells() != Detail.COUNT);
+  }
+
+  @Override
   public RecentOrders placed(Placement other) {
     return new RecentOrders(id, other, options, dress);
   }
 
   @Override
-  public RecentOrders dressed(Dress other) {
+  public RecentOrders dressed(Appearance other) {
     return new RecentOrders(id, placement, options, other);
   }
 
@@ -86,8 +91,8 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Dr
   }
 
   /** What it tells. */
-  public Tells tells() {
-    return options.value(TELLS, Tells.class);
+  public Detail tells() {
+    return options.value(TELLS, Detail.class);
   }
 
   /** How many days it looks back, today included. */
@@ -110,13 +115,38 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Dr
     return options.isYes(FIRST_NAMES);
   }
 
-  /** What is shown of so many units and the last order. */
-  public Content content(long units, Optional<Latest> latest) {
-    return new Content(
-        tells() == Tells.LATEST ? Optional.empty() : Optional.of(units),
+  /** What is shown of what was counted and the last order. */
+  public RecentOrdersContent content(Counted counted, Optional<Latest> latest) {
+    boolean counts = tells() != Detail.LATEST;
+    return new RecentOrdersContent(
+        counts ? Optional.of(counted.units()) : Optional.empty(),
         days(),
-        tells() == Tells.COUNT ? Optional.empty() : latest,
-        options.value(LIES, Lie.class) == Lie.NOTICE);
+        counts ? counted.perDay() : List.of(),
+        counts ? counted.until() : Optional.empty(),
+        tells() == Detail.COUNT ? Optional.empty() : latest,
+        options.value(LIES, Presentation.class) == Presentation.NOTICE);
+  }
+
+  /**
+   * What was ordered on a day.
+   *
+   * @param on the shop's day
+   * @param units so many, not none
+   */
+  public record OnDay(LocalDate on, long units) {}
+
+  /**
+   * What was counted.
+   *
+   * @param units in all of the days
+   * @param perDay on each day on which any were; empty where they are too many to draw
+   * @param until when, should nothing more be ordered, the number changes; empty where never
+   */
+  public record Counted(long units, List<OnDay> perDay, Optional<Instant> until) {
+    /** Keeps the list unchangeable. */
+    public Counted {
+      perDay = List.copyOf(perDay);
+    }
   }
 
   /**
@@ -140,11 +170,24 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Dr
    *
    * @param units sold in the days, where they are told
    * @param days that were looked back on
+   * @param perDay units of each day on which any were ordered, where they can be drawn
+   * @param until when the number changes, should nothing more be ordered
    * @param latest the last order, where it is told
-   * @param isNotice whether it is a notice at the screen's edge
+   * @param isNotice whether it is a caption that opens, and that a shopper can hide for good
    */
-  public record Content(Optional<Long> units, int days, Optional<Latest> latest, boolean isNotice)
-      implements nodyes.core.nod.Content {
+  public record RecentOrdersContent(
+      Optional<Long> units,
+      int days,
+      List<OnDay> perDay,
+      Optional<Instant> until,
+      Optional<Latest> latest,
+      boolean isNotice)
+      implements Content {
+    /** Keeps the list unchangeable. */
+    public RecentOrdersContent {
+      perDay = List.copyOf(perDay);
+    }
+
     @Override
     public Map<String, Map<String, Object>> values() {
       return Map.of();

@@ -3,6 +3,7 @@ package nodyes.core.nod;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.common.NodId;
+import nodyes.core.review.ReviewOrder;
 
 /**
  * A small tab at the screen's edge; pressed, it opens the reviews in a panel.
@@ -12,7 +13,7 @@ import nodyes.core.common.NodId;
  * @param options at which edge
  * @param dress what it says and how it looks
  */
-public record ReviewTab(NodId id, Placement placement, NodOptions options, Dress dress)
+public record ReviewTab(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   static final int PER_PAGE = 8;
 
@@ -24,7 +25,7 @@ public record ReviewTab(NodId id, Placement placement, NodOptions options, Dress
 
   /** As usual, in our words and the brand kit's look. */
   public ReviewTab(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -33,12 +34,17 @@ public record ReviewTab(NodId id, Placement placement, NodOptions options, Dress
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.reviews(ReviewOrder.NEWEST, perPage());
+  }
+
+  @Override
   public ReviewTab placed(Placement other) {
     return new ReviewTab(id, other, options, dress);
   }
 
   @Override
-  public ReviewTab dressed(Dress other) {
+  public ReviewTab dressed(Appearance other) {
     return new ReviewTab(id, placement, options, other);
   }
 
@@ -68,7 +74,7 @@ public record ReviewTab(NodId id, Placement placement, NodOptions options, Dress
    * @param wall what the panel begins with
    * @param isAtStart whether it is at the edge where reading begins
    */
-  public record Content(WallContent wall, boolean isAtStart) implements nodyes.core.nod.Content {
+  public record ReviewTabContent(ReviewWallContent wall, boolean isAtStart) implements Content {
     @Override
     public Map<String, Map<String, Object>> values() {
       return wall.values();

@@ -2,6 +2,7 @@ package nodyes.core.nod;
 
 import java.util.List;
 import nodyes.core.common.NodId;
+import nodyes.core.common.Unfit;
 import nodyes.core.review.ReviewOrder;
 
 /**
@@ -14,7 +15,8 @@ import nodyes.core.review.ReviewOrder;
  * @param dress what it says and how it looks
  */
 public record ReviewWall(
-    NodId id, Placement placement, int perPage, NodOptions options, Dress dress) implements Nod {
+    NodId id, Placement placement, int perPage, NodOptions options, Appearance dress)
+    implements Nod {
   private static final int MOST_COLUMNS = 4;
 
   static final NodOption ORDER =
@@ -22,7 +24,7 @@ public record ReviewWall(
   static final NodOption LAYOUT = NodOption.oneOf("layout", Layout.values());
   static final NodOption COLUMNS = NodOption.whole("columns", 1, MOST_COLUMNS, 2);
   static final NodOption COLUMNS_NARROW = NodOption.whole("columns-narrow", 1, 2, 1);
-  static final NodOption TURNING = NodOption.oneOf("turning", Turning.values());
+  static final NodOption TURNING = NodOption.oneOf("turning", Pagination.values());
   static final NodOption SUMMARY = NodOption.oneOf("summary", "full", "compact");
   static final NodOption LIST = NodOption.oneOf("list", "open", "folded");
   static final NodOption DATES = NodOption.oneOf("dates", "date", "ago");
@@ -60,7 +62,7 @@ public record ReviewWall(
   }
 
   /** How a reader comes to further reviews. */
-  public enum Turning {
+  public enum Pagination {
     /** By numbered pages. */
     PAGES,
     /** By a button that puts more under them. */
@@ -79,13 +81,13 @@ public record ReviewWall(
 
   /** As usual, in our words and the brand kit's look. */
   public ReviewWall(NodId id, Placement placement, int perPage) {
-    this(id, placement, perPage, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, perPage, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   /** Throws {@link IllegalArgumentException} outside 2 to 100 reviews to a page. */
   public ReviewWall {
     if (perPage < 2 || perPage > 100) {
-      throw new IllegalArgumentException("a review wall shows 2 to 100 reviews to a page");
+      throw new Unfit("nods.reviewsPerPage");
     }
   }
 
@@ -95,12 +97,17 @@ public record ReviewWall(
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.reviews(order(), perPage());
+  }
+
+  @Override
   public ReviewWall placed(Placement other) {
     return new ReviewWall(id, other, perPage, options, dress);
   }
 
   @Override
-  public ReviewWall dressed(Dress other) {
+  public ReviewWall dressed(Appearance other) {
     return new ReviewWall(id, placement, perPage, options, other);
   }
 
@@ -136,7 +143,7 @@ public record ReviewWall(
         options.value(LAYOUT, Layout.class),
         options.whole(COLUMNS),
         options.whole(COLUMNS_NARROW),
-        options.value(TURNING, Turning.class),
+        options.value(TURNING, Pagination.class),
         options.text(SUMMARY).equals("compact"),
         options.text(LIST).equals("folded"),
         options.isYes(FLAGS),
@@ -165,7 +172,7 @@ public record ReviewWall(
       Layout layout,
       int columns,
       int columnsNarrow,
-      Turning turning,
+      Pagination turning,
       boolean isCompact,
       boolean isFolded,
       boolean hasFlags,
@@ -179,7 +186,7 @@ public record ReviewWall(
                 new Placement(
                     Spot.STANDARD.getFirst(),
                     java.util.Set.of(),
-                    nodyes.core.audience.Condition.everyone(),
+                    nodyes.core.targeting.Condition.everyone(),
                     true),
                 2)
             .shape();
@@ -191,7 +198,7 @@ public record ReviewWall(
    * @param wall the reviews and their summary
    * @param shape how it is laid out
    */
-  public record Content(WallContent wall, Shape shape) implements nodyes.core.nod.Content {
+  public record ShapedWall(ReviewWallContent wall, Shape shape) implements Content {
     @Override
     public java.util.Map<String, java.util.Map<String, Object>> values() {
       return wall.values();

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import nodyes.core.common.Unfit;
 
 /**
  * A place on a page where nods sit: a standard one, or one that the owner pointed at.
@@ -43,7 +44,7 @@ public record Spot(String name) {
   /** Throws {@link IllegalArgumentException} where the name is not of that form. */
   public Spot {
     if (!FORM.matcher(name).matches()) {
-      throw new IllegalArgumentException("not the name of a spot: " + name);
+      throw new Unfit("spots.notAName", "name", name);
     }
   }
 

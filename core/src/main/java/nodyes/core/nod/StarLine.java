@@ -13,7 +13,7 @@ import nodyes.core.common.NodId;
  * @param options what it counts
  * @param dress what it says and how it looks
  */
-public record StarLine(NodId id, Placement placement, NodOptions options, Dress dress)
+public record StarLine(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   /** Whether the stars and the mean stand before the counts. */
   static final NodOption STARS = NodOption.yesNo("stars", true);
@@ -38,7 +38,7 @@ public record StarLine(NodId id, Placement placement, NodOptions options, Dress 
 
   /** As usual, in our words and the brand kit's look. */
   public StarLine(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -47,12 +47,17 @@ public record StarLine(NodId id, Placement placement, NodOptions options, Dress 
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.FIGURES;
+  }
+
+  @Override
   public StarLine placed(Placement other) {
     return new StarLine(id, other, options, dress);
   }
 
   @Override
-  public StarLine dressed(Dress other) {
+  public StarLine dressed(Appearance other) {
     return new StarLine(id, placement, options, other);
   }
 
@@ -79,25 +84,25 @@ public record StarLine(NodId id, Placement placement, NodOptions options, Dress 
   /**
    * What is shown.
    *
-   * @param mean in stars to one decimal, half up
+   * @param average in stars to one decimal, half up
    * @param drawn in stars, cut to quarters
    * @param count published reviews
    * @param verified how many of them are verified purchases
    * @param showsStars whether stars and mean stand before the counts
    * @param counted what is counted
    */
-  public record Content(
-      BigDecimal mean,
+  public record StarLineContent(
+      BigDecimal average,
       BigDecimal drawn,
       long count,
       long verified,
       boolean showsStars,
       Counted counted)
-      implements nodyes.core.nod.Content {
+      implements Content {
     @Override
     public Map<String, Map<String, Object>> values() {
       return Map.of(
-          "rated", Map.of("mean", mean),
+          "rated", Map.of("mean", average),
           "reviews", Map.of("n", count),
           "bought", Map.of("n", verified));
     }

@@ -16,15 +16,13 @@ import java.util.regex.Pattern;
 public enum StatedClaim {
   /** How far a price lies under another. */
   PERCENTAGE(
-      "a percentage",
-      Optional.of(Label.Claim.PRICE_DROP),
+      Optional.of(Label.LabelType.PRICE_DROP),
       "[%٪％]|\\bper ?cent\\b|\\bprozent\\b|\\bpor ?cento\\b|\\bpor ciento\\b|\\bpour ?cent\\b"
           + "|パーセント|[0-9０-９]割|半額|割引|\\bhalf[- ]price\\b|\\bhalber preis\\b|\\bhalben preis\\b"
           + "|\\bmetade do preço\\b|\\bmitad de precio\\b|\\bmoitié prix\\b|بالمئة|بالمائة|نصف السعر"),
   /** How well it sells beside others. */
   RANK(
-      "a rank",
-      Optional.of(Label.Claim.BESTSELLER),
+      Optional.of(Label.LabelType.BESTSELLER),
       "\\bbest[- ]?sell(er|ers|ing)\\b|\\btop[- ]?sell(er|ers|ing)\\b|\\btop[- ]?[0-9]+\\b"
           + "|\\b(no|nr|n|num)[.º°o]{0,2} ?1\\b|# ?1\\b|\\bnumber one\\b|\\bnummer eins\\b"
           + "|\\b(number|nummer|número|numéro) 1\\b|\\bmost (popular|loved|bought|wanted)\\b"
@@ -34,8 +32,7 @@ public enum StatedClaim {
           + "|ベストセラー|売れ筋|売上.?位|一番人気|人気.?(1|１|一)位|第(1|１|一)位|الأكثر (مبيعا|شعبية)"),
   /** How little is left of it, or of the time for it. */
   SCARCITY(
-      "that little is left",
-      Optional.of(Label.Claim.LOW_STOCK),
+      Optional.of(Label.LabelType.LOW_STOCK),
       "\\blast (few |remaining )?(pieces?|ones?|items?|units?|chance|stock|pairs?|copies|copy"
           + "|sizes?)\\b|\\bonly (a few|few|\\p{N}+) .{0,20}(left|remain)\\p{L}*"
           + "|\\b(only )?a? ?few (left|remaining)\\b|\\b(almost|nearly) (gone|sold out)\\b"
@@ -49,29 +46,22 @@ public enum StatedClaim {
           + "|\\bderni(er|ère)s?\\b|\\bplus que\\b|\\bbientôt épuisé\\p{L}*|\\bstock limité\\b"
           + "|\\bdans la limite des stocks\\b|\\bvite épuisé\\p{L}*|残り|ラスト|数量限定|売り切れ間近|品薄|آخر (القطع|قطعة)|كمية محدودة"),
   /** A number of anything. */
-  NUMBER("a number", Optional.empty(), "\\p{Nd}");
+  NUMBER(Optional.empty(), "\\p{Nd}");
 
   private static final int FLAGS =
       Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
   private static final Pattern VALUE = Pattern.compile("\\{[^{}]*\\}");
 
-  private final String words;
-  private final Optional<Label.Claim> computedBy;
+  private final Optional<Label.LabelType> computedBy;
   private final Pattern pattern;
 
-  StatedClaim(String words, Optional<Label.Claim> computedBy, String pattern) {
-    this.words = words;
+  StatedClaim(Optional<Label.LabelType> computedBy, String pattern) {
     this.computedBy = computedBy;
     this.pattern = Pattern.compile(pattern, FLAGS);
   }
 
-  /** What is stated, as the object of a sentence to the owner. */
-  public String words() {
-    return words;
-  }
-
   /** What a label says that computes it; empty where none does. */
-  public Optional<Label.Claim> computedBy() {
+  public Optional<Label.LabelType> computedBy() {
     return computedBy;
   }
 
@@ -97,7 +87,7 @@ public enum StatedClaim {
 
   /** What a label's own words state, language by language; nothing of one that computes. */
   public static List<Stated> of(Label label) {
-    if (label.claim() != Label.Claim.OWN_WORDS) {
+    if (label.claim() != Label.LabelType.OWN_WORDS) {
       return List.of();
     }
     var stated = new ArrayList<Stated>();

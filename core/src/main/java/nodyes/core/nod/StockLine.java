@@ -1,6 +1,7 @@
 package nodyes.core.nod;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,7 +15,7 @@ import nodyes.core.common.NodId;
  * @param options from how few on it speaks
  * @param dress what it says and how it looks
  */
-public record StockLine(NodId id, Placement placement, NodOptions options, Dress dress)
+public record StockLine(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
   static final NodOption AT_MOST = NodOption.whole("at-most", 1, 999, 10);
 
@@ -23,7 +24,7 @@ public record StockLine(NodId id, Placement placement, NodOptions options, Dress
 
   /** As usual, in our words and the brand kit's look. */
   public StockLine(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -32,12 +33,17 @@ public record StockLine(NodId id, Placement placement, NodOptions options, Dress
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.FIGURES;
+  }
+
+  @Override
   public StockLine placed(Placement other) {
     return new StockLine(id, other, options, dress);
   }
 
   @Override
-  public StockLine dressed(Dress other) {
+  public StockLine dressed(Appearance other) {
     return new StockLine(id, placement, options, other);
   }
 
@@ -63,11 +69,15 @@ public record StockLine(NodId id, Placement placement, NodOptions options, Dress
    * @param delivered as many as there were when the stock last rose; empty where that is not known
    * @param moreOn the day from which more can be had, where it lies ahead
    */
-  public record Content(long left, Optional<Long> delivered, Optional<LocalDate> moreOn)
-      implements nodyes.core.nod.Content {
+  public record StockLineContent(long left, Optional<Long> delivered, Optional<LocalDate> moreOn)
+      implements Content {
     @Override
     public Map<String, Map<String, Object>> values() {
-      return Map.of("left", Map.of("n", left));
+      var values = new HashMap<String, Map<String, Object>>();
+      values.put("left", Map.of("n", left));
+      delivered.ifPresent(all -> values.put("of", Map.of("n", left, "all", all)));
+      moreOn.ifPresent(day -> values.put("more", Map.of("day", day)));
+      return values;
     }
   }
 }

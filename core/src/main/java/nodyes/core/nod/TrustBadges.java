@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.NodId;
+import nodyes.core.common.Unfit;
 
 /**
  * Promises of the shop, or the ways to pay in it, beside where a shopper decides.
@@ -16,7 +17,7 @@ import nodyes.core.common.NodId;
  * @param dress how it looks
  */
 public record TrustBadges(
-    NodId id, Placement placement, List<Promise> promises, NodOptions options, Dress dress)
+    NodId id, Placement placement, List<ShopPromise> promises, NodOptions options, Appearance dress)
     implements Nod {
   /** Most promises of one nod. */
   public static final int MOST = 12;
@@ -37,13 +38,13 @@ public record TrustBadges(
   public TrustBadges {
     promises = List.copyOf(promises);
     if (promises.size() > MOST) {
-      throw new IllegalArgumentException("at most " + MOST + " promises stand together");
+      throw new Unfit("nods.tooManyPromises", "most", MOST);
     }
   }
 
   /** Without a promise yet: they are the owner's to make. */
   public TrustBadges(NodId id, Placement placement) {
-    this(id, placement, List.of(), NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, List.of(), NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -52,12 +53,17 @@ public record TrustBadges(
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.FIGURES;
+  }
+
+  @Override
   public TrustBadges placed(Placement other) {
     return new TrustBadges(id, other, promises, options, dress);
   }
 
   @Override
-  public TrustBadges dressed(Dress other) {
+  public TrustBadges dressed(Appearance other) {
     return new TrustBadges(id, placement, promises, options, other);
   }
 
@@ -72,21 +78,21 @@ public record TrustBadges(
   }
 
   /** The promises that hold for a shopper: those for all countries, and those for theirs. */
-  public List<Promise> holding(Optional<String> country) {
+  public List<ShopPromise> holding(Optional<String> country) {
     return promises.stream().filter(promise -> promise.holdsIn(country)).toList();
   }
 
   /** What the promises of a list say to a reader. */
-  public Content content(List<Promise> holding, Locale language) {
-    return new Content(
+  public TrustBadgesContent content(List<ShopPromise> holding, Locale language) {
+    return new TrustBadgesContent(
         holding.stream().map(promise -> said(promise, language)).toList(),
         options.whole(COLUMNS),
         options.whole(COLUMNS_NARROW),
         options.text(LINKS).equals("whole"));
   }
 
-  private static Item said(Promise promise, Locale language) {
-    Promise.Said said = promise.said(language.getLanguage());
+  private static Item said(ShopPromise promise, Locale language) {
+    ShopPromise.Said said = promise.said(language.getLanguage());
     return new Item(promise.drawing(), said.title(), said.line(), promise.link());
   }
 
@@ -108,10 +114,10 @@ public record TrustBadges(
    * @param columnsNarrow the same on a narrow one
    * @param isWholeLink whether all of an item leads on
    */
-  public record Content(List<Item> items, int columns, int columnsNarrow, boolean isWholeLink)
-      implements nodyes.core.nod.Content {
+  public record TrustBadgesContent(
+      List<Item> items, int columns, int columnsNarrow, boolean isWholeLink) implements Content {
     /** Keeps the items unchangeable. */
-    public Content {
+    public TrustBadgesContent {
       items = List.copyOf(items);
     }
 

@@ -3,7 +3,7 @@ package nodyes.core.nod;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.common.NodId;
-import nodyes.core.presence.ViewWindow;
+import nodyes.core.visitors.TimeWindow;
 
 /**
  * How many looked at a product lately. The number itself is never part of a page's answer: it comes
@@ -14,9 +14,9 @@ import nodyes.core.presence.ViewWindow;
  * @param options the time it looks back on, and from how many on it speaks
  * @param dress what it says and how it looks
  */
-public record VisitorCount(NodId id, Placement placement, NodOptions options, Dress dress)
+public record VisitorCount(NodId id, Placement placement, NodOptions options, Appearance dress)
     implements Nod {
-  static final NodOption WINDOW = NodOption.oneOf("window", ViewWindow.values());
+  static final NodOption WINDOW = NodOption.oneOf("window", TimeWindow.values());
   static final NodOption QUIET_UNDER = NodOption.whole("quiet-under", 2, 1000, 5);
 
   /** What can be set of it. */
@@ -24,7 +24,7 @@ public record VisitorCount(NodId id, Placement placement, NodOptions options, Dr
 
   /** As usual, in our words and the brand kit's look. */
   public VisitorCount(NodId id, Placement placement) {
-    this(id, placement, NodOptions.USUAL, Dress.DEFAULT);
+    this(id, placement, NodOptions.USUAL, Appearance.DEFAULT);
   }
 
   @Override
@@ -33,12 +33,17 @@ public record VisitorCount(NodId id, Placement placement, NodOptions options, Dr
   }
 
   @Override
+  public FactRequirements needs() {
+    return FactRequirements.FIGURES;
+  }
+
+  @Override
   public VisitorCount placed(Placement other) {
     return new VisitorCount(id, other, options, dress);
   }
 
   @Override
-  public VisitorCount dressed(Dress other) {
+  public VisitorCount dressed(Appearance other) {
     return new VisitorCount(id, placement, options, other);
   }
 
@@ -53,8 +58,8 @@ public record VisitorCount(NodId id, Placement placement, NodOptions options, Dr
   }
 
   /** The time that it looks back on. */
-  public ViewWindow window() {
-    return options.value(WINDOW, ViewWindow.class);
+  public TimeWindow window() {
+    return options.value(WINDOW, TimeWindow.class);
   }
 
   /** Under so many it says nothing. */
@@ -68,7 +73,7 @@ public record VisitorCount(NodId id, Placement placement, NodOptions options, Dr
    * @param window the time that it looks back on
    * @param quietUnder under so many it says nothing
    */
-  public record Content(ViewWindow window, int quietUnder) implements nodyes.core.nod.Content {
+  public record VisitorCountContent(TimeWindow window, int quietUnder) implements Content {
     @Override
     public Map<String, Map<String, Object>> values() {
       return Map.of();

@@ -1,11 +1,11 @@
 package nodyes.core.rating;
 
 import java.util.OptionalDouble;
+import org.apache.commons.statistics.interval.BinomialConfidenceInterval;
 
 /** Ranks reviews by how surely they were found helpful. */
 public final class WilsonBound {
-  /** The 97.5% quantile of the standard normal distribution: two-sided 95%. */
-  private static final double Z = 1.959963984540054;
+  private static final double ERROR_RATE = 0.05;
 
   private WilsonBound() {}
 
@@ -15,6 +15,7 @@ public final class WilsonBound {
    * votes: such a review ranks last.
    *
    * @throws IllegalArgumentException unless 0 ≤ helpful ≤ votes
+   * @throws ArithmeticException beyond two thousand million votes
    */
   public static OptionalDouble lower(long helpful, long votes) {
     if (helpful < 0 || helpful > votes) {
@@ -23,10 +24,9 @@ public final class WilsonBound {
     if (votes == 0) {
       return OptionalDouble.empty();
     }
-    double n = votes;
-    double p = helpful / n;
-    double z2 = Z * Z;
-    double lower = (2 * n * p + z2 - Z * Math.sqrt(z2 + 4 * n * p * (1 - p))) / (2 * (n + z2));
-    return OptionalDouble.of(Math.max(0, lower));
+    return OptionalDouble.of(
+        BinomialConfidenceInterval.WILSON_SCORE
+            .fromErrorRate(Math.toIntExact(votes), Math.toIntExact(helpful), ERROR_RATE)
+            .getLowerBound());
   }
 }

@@ -8,10 +8,10 @@ import nodyes.core.rating.Histogram;
  * unlawful (Directive 2005/29/EC as amended by 2019/2161, annex I, 23c; from memory); so it is
  * named, counted and recorded, and never done unseen.
  *
- * @param kept the ratings that shoppers would see
+ * @param accepted the ratings that shoppers would see
  * @param all the ratings of all that is usable; in no star fewer than {@code kept}
  */
-public record LeavingOut(Histogram kept, Histogram all) {
+public record LeavingOut(Histogram accepted, Histogram all) {
   /** Ratings of so many whole stars or fewer speak of some disappointment. */
   private static final int LOW = 3;
 
@@ -20,7 +20,7 @@ public record LeavingOut(Histogram kept, Histogram all) {
   /** Throws {@link IllegalArgumentException} where more are kept than there are. */
   public LeavingOut {
     for (int i = 0; i < all.counts().size(); i++) {
-      if (kept.counts().get(i) > all.counts().get(i)) {
+      if (accepted.counts().get(i) > all.counts().get(i)) {
         throw new IllegalArgumentException("more are kept than there are");
       }
     }
@@ -33,7 +33,7 @@ public record LeavingOut(Histogram kept, Histogram all) {
 
   /** Low ratings that are left out. */
   public long lowLeftOut() {
-    return low() - low(kept.counts());
+    return low() - low(accepted.counts());
   }
 
   /**
@@ -42,7 +42,7 @@ public record LeavingOut(Histogram kept, Histogram all) {
    */
   public boolean isOneSided() {
     long high = all.total() - low();
-    long highLeftOut = all.total() - kept.total() - lowLeftOut();
+    long highLeftOut = all.total() - accepted.total() - lowLeftOut();
     return lowLeftOut() >= 2
         && lowLeftOut() * 2 >= low()
         && lowLeftOut() * high > TIMES_MORE * highLeftOut * low();

@@ -16,11 +16,11 @@ public sealed interface Provenance {
   record Unverified() implements Provenance {}
 
   /**
-   * Written elsewhere and brought in; the purchase was not checked.
+   * Written elsewhere and imported; the purchase was not checked.
    *
    * @param source what the owner calls the place, or the name of the file
    * @param sourceId the review's id there, where it has one
-   * @param broughtAt when it was brought in
+   * @param broughtAt when it was imported
    */
   record BroughtIn(String source, Optional<String> sourceId, Instant broughtAt)
       implements Provenance {}

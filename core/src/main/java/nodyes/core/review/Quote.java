@@ -11,12 +11,12 @@ import nodyes.core.rating.Rating;
  * @param id its id, of a review of a product
  * @param rating 1 to 5 stars
  * @param title a line above the words
- * @param words all of them
+ * @param text all of them
  * @param excerpt what of them shows at first
  * @param reviewer the name
  * @param country ISO 3166-1 alpha-2
  * @param language BCP 47 tag of the words
- * @param writtenOn the day it was written
+ * @param reviewedOn the day it was written
  * @param provenance where it is from
  * @param incentive what was given for it
  * @param picture address of its first picture on this server
@@ -25,12 +25,12 @@ public record Quote(
     Optional<ReviewId> id,
     Rating rating,
     Optional<String> title,
-    String words,
+    String text,
     Excerpt excerpt,
     Optional<String> reviewer,
     Optional<String> country,
     Optional<String> language,
-    Optional<LocalDate> writtenOn,
+    Optional<LocalDate> reviewedOn,
     Provenance provenance,
     Optional<String> incentive,
     Optional<String> picture) {
@@ -40,17 +40,17 @@ public record Quote(
    * @param longest words longer than this are cut, in characters; 0 for never
    */
   public static Quote of(Review review, int longest) {
-    String words = review.words().or(review::title).orElse("");
+    String words = review.text().or(review::title).orElse("");
     return new Quote(
         Optional.of(review.id()),
         review.rating(),
-        review.words().flatMap(_ -> review.title()),
+        review.text().flatMap(_ -> review.title()),
         words,
         Excerpt.of(words, review.language(), review.rating(), longest),
         review.reviewer(),
         review.country(),
         review.language(),
-        review.writtenOn(),
+        review.reviewedOn(),
         review.provenance(),
         review.incentive(),
         review.pictures().stream().findFirst());

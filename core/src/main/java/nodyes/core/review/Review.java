@@ -15,12 +15,12 @@ import nodyes.core.rating.Rating;
  * @param id its id
  * @param rating 1 to 5 stars
  * @param title a line above the words, if any
- * @param words the text, if any
+ * @param text the text, if any
  * @param reviewer the name to show, if any
  * @param country ISO 3166-1 alpha-2 code of the reviewer's country, if known
  * @param language BCP 47 tag of the words, if known
  * @param variant the variant it speaks of, if known
- * @param writtenOn the day it was written, in the shop's zone, if known
+ * @param reviewedOn the day it was written, in the shop's zone, if known
  * @param provenance where it is from
  * @param incentive what was given for it, if anything
  * @param reply what the shop answered, if it did
@@ -33,12 +33,12 @@ public record Review(
     ReviewId id,
     Rating rating,
     Optional<String> title,
-    Optional<String> words,
+    Optional<String> text,
     Optional<String> reviewer,
     Optional<String> country,
     Optional<String> language,
     Optional<String> variant,
-    Optional<LocalDate> writtenOn,
+    Optional<LocalDate> reviewedOn,
     Provenance provenance,
     Optional<String> incentive,
     Optional<String> reply,
@@ -69,7 +69,7 @@ public record Review(
   public Review {
     variant = variant.map(PlainText::of);
     title = title.map(PlainText::of);
-    words = words.map(PlainText::of);
+    text = text.map(PlainText::of);
     reviewer = reviewer.map(PlainText::of);
     reply = reply.map(PlainText::of);
     pictures = List.copyOf(pictures);
@@ -77,7 +77,7 @@ public record Review(
 
   /** Newest first, those without a day last; of one day, the greater id first. */
   public static final Comparator<Review> NEWEST_FIRST =
-      Comparator.comparing((Review review) -> review.writtenOn().orElse(LocalDate.MIN))
+      Comparator.comparing((Review review) -> review.reviewedOn().orElse(LocalDate.MIN))
           .thenComparing(Review::id)
           .reversed();
 }

@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.text.Normalizer;
 import java.util.Optional;
-import nodyes.core.review.NameForm;
+import nodyes.core.review.NameDisplay;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -55,6 +55,6 @@ public class NamesStayWholeTest {
   @Test
   public void aKoreanInitialIsASyllable() {
     String apart = Normalizer.normalize("김 민수", Normalizer.Form.NFD);
-    assertEquals(NameForm.FIRST_NAME_AND_INITIAL.of(apart), Optional.of("김 민."));
+    assertEquals(NameDisplay.FIRST_NAME_AND_INITIAL.of(apart), Optional.of("김 민."));
   }
 }

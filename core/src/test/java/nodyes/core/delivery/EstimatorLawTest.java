@@ -38,26 +38,27 @@ public class EstimatorLawTest {
     for (int i = 0; i < 4000; i++) {
       Estimator estimator = estimator();
       ZoneId zone = ZONES.get(random.nextInt(ZONES.size()));
-      Ware ware = ware();
+      ShippableItem ware = ware();
       String country = country();
       Instant then = START.plusSeconds(random.nextLong(20 * 86_400L));
-      Delivery delivery = estimator.estimate(new Order(then, zone, ware, country));
+      DeliveryEstimate delivery =
+          estimator.estimate(new EstimateRequest(then, zone, ware, country));
       Instant end = delivery.validUntil().end().orElse(then.plus(Duration.ofDays(30)));
       assertTrue(end.isAfter(then), delivery + " at " + then);
       long millis = Duration.between(then, end).toMillis();
       for (int k = 0; k < 10; k++) {
         Instant later = then.plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
-        Delivery same = estimator.estimate(new Order(later, zone, ware, country));
+        DeliveryEstimate same = estimator.estimate(new EstimateRequest(later, zone, ware, country));
         assertEquals(timeless(same), timeless(delivery), then + " and " + later + " in " + zone);
         assertEquals(same.validUntil(), delivery.validUntil(), then + " and " + later);
       }
-      if (delivery instanceof Delivery.Promised promised
+      if (delivery instanceof DeliveryEstimate.Estimated promised
           && promised.validUntil().end().equals(Optional.of(promised.cutOff()))
-          && promised.backOn().isEmpty()) {
+          && promised.availableFrom().isEmpty()) {
         ended++;
-        Delivery next = estimator.estimate(new Order(end, zone, ware, country));
+        DeliveryEstimate next = estimator.estimate(new EstimateRequest(end, zone, ware, country));
         assertTrue(
-            !(next instanceof Delivery.Promised after)
+            !(next instanceof DeliveryEstimate.Estimated after)
                 || after.dayZero().isAfter(promised.dayZero()),
             "after its cut-off it still counts on " + promised.dayZero());
       }
@@ -66,11 +67,11 @@ public class EstimatorLawTest {
   }
 
   /** The day on which it is looked at is no part of what is said. */
-  private static Object timeless(Delivery delivery) {
+  private static Object timeless(DeliveryEstimate delivery) {
     return switch (delivery) {
-      case Delivery.Promised one ->
-          List.of(one.dayZero(), one.leaves(), one.arrives(), one.cutOff(), one.backOn());
-      case Delivery.None none -> none.reason();
+      case DeliveryEstimate.Estimated one ->
+          List.of(one.dayZero(), one.leaves(), one.arrives(), one.cutOff(), one.availableFrom());
+      case DeliveryEstimate.Unavailable none -> none.reason();
     };
   }
 
@@ -80,21 +81,22 @@ public class EstimatorLawTest {
     for (int i = 0; i < 3000; i++) {
       Estimator estimator = estimator();
       ZoneId zone = ZONES.get(random.nextInt(ZONES.size()));
-      Order order =
-          new Order(START.plusSeconds(random.nextLong(20 * 86_400L)), zone, ware(), country());
-      Explained explained = estimator.explain(order);
-      if (explained.delivery() instanceof Delivery.Promised promised) {
+      EstimateRequest order =
+          new EstimateRequest(
+              START.plusSeconds(random.nextLong(20 * 86_400L)), zone, ware(), country());
+      EstimateExplanation explained = estimator.explain(order);
+      if (explained.delivery() instanceof DeliveryEstimate.Estimated promised) {
         walked++;
         DayRange handling = explained.handling().orElseThrow();
         DayRange transit = explained.transit().orElseThrow();
         assertEquals(
             promised.leaves(),
-            new Delivery.Span(
+            new DeliveryEstimate.DateRange(
                 walk(explained.shop().orElseThrow(), promised.dayZero(), handling.least()),
                 walk(explained.shop().orElseThrow(), promised.dayZero(), handling.most())));
         assertEquals(
             promised.arrives(),
-            new Delivery.Span(
+            new DeliveryEstimate.DateRange(
                 walk(explained.carrier(), promised.leaves().first(), transit.least()),
                 walk(explained.carrier(), promised.leaves().last(), transit.most())));
         assertTrue(explained.shop().orElseThrow().counts(promised.dayZero()));
@@ -103,7 +105,7 @@ public class EstimatorLawTest {
             explained.carrier().regions(),
             Set.of(new HolidayRegion(order.country())),
             "the holidays of the country it goes to");
-        assertJourney(Journey.of(explained).orElseThrow(), promised, handling, transit);
+        assertJourney(DeliveryTimeline.of(explained).orElseThrow(), promised, handling, transit);
       }
     }
     assertTrue(walked > 1500, "too few promises: " + walked);
@@ -111,7 +113,10 @@ public class EstimatorLawTest {
 
   /** The days that are drawn are the days that were counted. */
   private static void assertJourney(
-      Journey journey, Delivery.Promised promised, DayRange handling, DayRange transit) {
+      DeliveryTimeline journey,
+      DeliveryEstimate.Estimated promised,
+      DayRange handling,
+      DayRange transit) {
     assertLane(
         journey.soonest(), promised.leaves().first(), handling.least(), transit.least(), promised);
     assertLane(
@@ -119,17 +124,23 @@ public class EstimatorLawTest {
   }
 
   private static void assertLane(
-      List<Journey.Step> lane, LocalDate leaves, int handling, int transit, Delivery.Promised all) {
+      List<DeliveryTimeline.Day> lane,
+      LocalDate leaves,
+      int handling,
+      int transit,
+      DeliveryEstimate.Estimated all) {
     assertEquals(lane.getFirst().day(), all.placedOn());
-    assertEquals(lane.getLast().doing(), Journey.Doing.ARRIVES);
-    long readied = lane.stream().filter(s -> s.doing() == Journey.Doing.IS_READIED).count();
-    long travelled = lane.stream().filter(s -> s.doing() == Journey.Doing.TRAVELS).count();
+    assertEquals(lane.getLast().activity(), DeliveryTimeline.Activity.ARRIVES);
+    long readied =
+        lane.stream().filter(s -> s.activity() == DeliveryTimeline.Activity.IS_READIED).count();
+    long travelled =
+        lane.stream().filter(s -> s.activity() == DeliveryTimeline.Activity.TRAVELS).count();
     boolean sameDay = lane.getLast().day().equals(leaves);
     assertEquals(readied, Math.max(0, handling - 1), lane.toString());
     assertEquals(travelled, sameDay ? 0 : Math.max(0, transit - 1), lane.toString());
   }
 
-  private static LocalDate walk(WorkCalendar calendar, LocalDate day, int n) {
+  private static LocalDate walk(BusinessCalendar calendar, LocalDate day, int n) {
     LocalDate one = day;
     int left = n;
     while (left > 0 || n == 0 && calendar.offOn(one).isPresent()) {
@@ -144,9 +155,9 @@ public class EstimatorLawTest {
     return one;
   }
 
-  private Ware ware() {
+  private ShippableItem ware() {
     boolean isSoldOut = random.nextInt(5) == 0;
-    return new Ware(
+    return new ShippableItem(
         "pot",
         random.nextBoolean() ? Set.of("pots") : Set.of(),
         random.nextBoolean() ? Set.of("heavy") : Set.of(),
@@ -164,16 +175,16 @@ public class EstimatorLawTest {
     return new DayRange(least, least + random.nextInt(4));
   }
 
-  private Timing timing() {
+  private DeliveryTerms timing() {
     var times = new EnumMap<DayOfWeek, LocalTime>(DayOfWeek.class);
     for (DayOfWeek day : DayOfWeek.values()) {
       if (random.nextInt(4) > 0) {
         times.put(day, LocalTime.of(random.nextInt(24), 15 * random.nextInt(4)));
       }
     }
-    return new Timing(
+    return new DeliveryTerms(
         random.nextInt(4) > 0 ? Optional.of(range(6)) : Optional.empty(),
-        random.nextInt(3) > 0 ? Optional.of(new DispatchWeek(times)) : Optional.empty(),
+        random.nextInt(3) > 0 ? Optional.of(new DispatchSchedule(times)) : Optional.empty(),
         random.nextBoolean() ? Optional.of(Set.of(HERE)) : Optional.empty(),
         random.nextInt(4) == 0 ? Optional.of(range(3)) : Optional.empty());
   }
@@ -186,17 +197,17 @@ public class EstimatorLawTest {
   }
 
   private Estimator estimator() {
-    var layers = new ArrayList<Layer>();
+    var layers = new ArrayList<DeliveryRule>();
     layers.add(Orders.shop(Orders.week("16:00", Orders.WORKDAYS), range(5), "PT"));
-    List<Scope> scopes =
+    List<RuleScope> scopes =
         List.of(
-            new Scope.Shop(),
-            new Scope.Category("pots"),
-            new Scope.Tag("heavy"),
-            new Scope.Product("pot"));
+            new RuleScope.Shop(),
+            new RuleScope.Category("pots"),
+            new RuleScope.Tag("heavy"),
+            new RuleScope.Product("pot"));
     for (int i = random.nextInt(5); i > 0; i--) {
       layers.add(
-          new Layer(
+          new DeliveryRule(
               "layer-" + i,
               scopes.get(random.nextInt(scopes.size())),
               random.nextInt(5) > 0,
@@ -218,9 +229,9 @@ public class EstimatorLawTest {
             Optional.of("PT"),
             layers,
             destinations(),
-            new Carrier(Optional.of(range(6)), Orders.WORKDAYS),
-            List.of(new ClosedDays(closed, closed.plusDays(random.nextInt(5)), ""))),
-        HolidayBook.of(holidays));
+            new CarrierDefaults(Optional.of(range(6)), Orders.WORKDAYS),
+            List.of(new ShopClosure(closed, closed.plusDays(random.nextInt(5)), ""))),
+        HolidayCalendar.of(holidays));
   }
 
   /** The line of a country, or none, or one that is off or has a season. */
@@ -246,9 +257,9 @@ public class EstimatorLawTest {
   @Test
   public void aBasketHoldsWhileEachOfItsLinesDoes() {
     Estimator estimator = estimator();
-    var order = new Order(START, ZONES.getFirst(), Orders.POT, "DE");
-    if (estimator.estimate(order) instanceof Delivery.Promised one) {
-      ValidUntil until = Delivery.Promised.together(List.of(one, one)).validUntil();
+    var order = new EstimateRequest(START, ZONES.getFirst(), Orders.POT, "DE");
+    if (estimator.estimate(order) instanceof DeliveryEstimate.Estimated one) {
+      ValidUntil until = DeliveryEstimate.Estimated.together(List.of(one, one)).validUntil();
       assertEquals(until, one.validUntil());
     }
   }

@@ -14,7 +14,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 
 import com.opengamma.strata.basics.ReferenceData;
-import com.opengamma.strata.basics.date.HolidayCalendar;
 import com.opengamma.strata.basics.date.HolidayCalendarId;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -34,19 +33,19 @@ import org.testng.annotations.Test;
 public class EstimatorTest {
   private static final DayRange NEXT = new DayRange(0, 1);
 
-  private static Delivery.Promised promised(Estimator estimator, Order order) {
-    return (Delivery.Promised) estimator.estimate(order);
+  private static DeliveryEstimate.Estimated promised(Estimator estimator, EstimateRequest order) {
+    return (DeliveryEstimate.Estimated) estimator.estimate(order);
   }
 
-  private static Delivery.Reason none(Estimator estimator, Order order) {
-    return ((Delivery.None) estimator.estimate(order)).reason();
+  private static DeliveryEstimate.Reason none(Estimator estimator, EstimateRequest order) {
+    return ((DeliveryEstimate.Unavailable) estimator.estimate(order)).reason();
   }
 
-  private static Delivery.Span span(String first, String last) {
-    return new Delivery.Span(LocalDate.parse(first), LocalDate.parse(last));
+  private static DeliveryEstimate.DateRange span(String first, String last) {
+    return new DeliveryEstimate.DateRange(LocalDate.parse(first), LocalDate.parse(last));
   }
 
-  private static Estimator usual(HolidayBook holidays, Destination... destinations) {
+  private static Estimator usual(HolidayCalendar holidays, Destination... destinations) {
     return new Estimator(
         settings(List.of(shop(week("16:00", WORKDAYS), NEXT, "PT")), destinations), holidays);
   }
@@ -151,7 +150,8 @@ public class EstimatorTest {
       String leaves,
       String first,
       String last) {
-    HolidayCalendar calendar = HolidayCalendarId.of(bank).resolve(ReferenceData.standard());
+    com.opengamma.strata.basics.date.HolidayCalendar calendar =
+        HolidayCalendarId.of(bank).resolve(ReferenceData.standard());
     var days = new HashMap<LocalDate, String>();
     for (LocalDate day = LocalDate.of(2026, 1, 1); day.getYear() < 2028; day = day.plusDays(1)) {
       if (calendar.isHoliday(day)) {
@@ -169,11 +169,11 @@ public class EstimatorTest {
                         new DayRange(handling, handling),
                         "ZZ")),
                 List.of(Destination.of("there", "ZZ", new DayRange(least, most))),
-                new Carrier(Optional.empty(), EnumSet.allOf(DayOfWeek.class)),
+                new CarrierDefaults(Optional.empty(), EnumSet.allOf(DayOfWeek.class)),
                 List.of()),
-            HolidayBook.of(Map.of(region, days)));
-    Delivery.Promised promised =
-        promised(estimator, new Order(Instant.parse(placed), ZoneId.of(zone), POT, "ZZ"));
+            HolidayCalendar.of(Map.of(region, days)));
+    DeliveryEstimate.Estimated promised =
+        promised(estimator, new EstimateRequest(Instant.parse(placed), ZoneId.of(zone), POT, "ZZ"));
     assertEquals(promised.dayZero(), LocalDate.parse(dayZero));
     assertEquals(promised.leaves(), span(leaves, leaves));
     assertEquals(promised.arrives(), span(first, last));
@@ -186,14 +186,14 @@ public class EstimatorTest {
         usual(
             holidays("PT", "2026-12-01", "2026-12-08"),
             Destination.of("de", "DE", new DayRange(2, 4)));
-    Delivery.Promised promised = promised(estimator, order("2026-11-26T14:20:00Z", "DE"));
+    DeliveryEstimate.Estimated promised = promised(estimator, order("2026-11-26T14:20:00Z", "DE"));
     assertEquals(promised.dayZero(), LocalDate.of(2026, 11, 26));
     assertEquals(promised.leaves(), span("2026-11-26", "2026-11-27"));
     assertEquals(promised.arrives(), span("2026-11-30", "2026-12-03"));
     assertEquals(promised.cutOff(), Instant.parse("2026-11-26T16:00:00Z"));
     assertEquals(promised.validUntil().end(), Optional.of(promised.cutOff()));
     // a second too late, and a holiday of the shop on the way
-    Delivery.Promised later = promised(estimator, order("2026-11-27T16:00:00Z", "DE"));
+    DeliveryEstimate.Estimated later = promised(estimator, order("2026-11-27T16:00:00Z", "DE"));
     assertEquals(later.leaves(), span("2026-11-30", "2026-12-02"));
   }
 
@@ -218,7 +218,7 @@ public class EstimatorTest {
         promised(estimator, order("2026-11-26T12:00:00Z", "NZ")).dayZero(),
         LocalDate.of(2026, 11, 26));
     var kiritimati =
-        new Order(
+        new EstimateRequest(
             Instant.parse("2026-11-26T11:00:00Z"), ZoneId.of("Pacific/Kiritimati"), POT, "NZ");
     assertEquals(promised(estimator, kiritimati).dayZero(), LocalDate.of(2026, 11, 27));
   }
@@ -266,17 +266,20 @@ public class EstimatorTest {
     Estimator estimator =
         usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(2, 2)));
     Instant now = Instant.parse("2026-11-26T14:20:00Z");
-    Delivery.Promised back =
-        promised(estimator, new Order(now, LISBON, soldOut(LocalDate.of(2026, 12, 5)), "DE"));
+    DeliveryEstimate.Estimated back =
+        promised(
+            estimator, new EstimateRequest(now, LISBON, soldOut(LocalDate.of(2026, 12, 5)), "DE"));
     assertEquals(back.dayZero(), LocalDate.of(2026, 12, 7));
-    assertEquals(back.backOn(), Optional.of(LocalDate.of(2026, 12, 5)));
+    assertEquals(back.availableFrom(), Optional.of(LocalDate.of(2026, 12, 5)));
     // what it waits for is the fifth, and after that it is over
     assertEquals(back.validUntil().end(), Optional.of(Instant.parse("2026-12-06T00:00:00Z")));
     assertEquals(
-        none(estimator, new Order(now, LISBON, soldOut(null), "DE")), Delivery.Reason.SOLD_OUT);
+        none(estimator, new EstimateRequest(now, LISBON, soldOut(null), "DE")),
+        DeliveryEstimate.Reason.SOLD_OUT);
     assertEquals(
-        none(estimator, new Order(now, LISBON, soldOut(LocalDate.of(2026, 11, 25)), "DE")),
-        Delivery.Reason.BACK_ON_OVER);
+        none(
+            estimator, new EstimateRequest(now, LISBON, soldOut(LocalDate.of(2026, 11, 25)), "DE")),
+        DeliveryEstimate.Reason.BACK_ON_OVER);
   }
 
   @Test
@@ -285,15 +288,15 @@ public class EstimatorTest {
         new java.util.ArrayList<>(
             List.of(
                 shop(week("16:00", WORKDAYS), NEXT, "PT"),
-                handling("stone", new Scope.Category("pots"), 2, 3),
-                handling("second", new Scope.Category("stone"), 8, 9),
-                handling("heavy", new Scope.Tag("heavy"), 4, 5),
-                handling("pot", new Scope.Product("pot"), 6, 9)));
+                handling("stone", new RuleScope.Category("pots"), 2, 3),
+                handling("second", new RuleScope.Category("stone"), 8, 9),
+                handling("heavy", new RuleScope.Tag("heavy"), 4, 5),
+                handling("pot", new RuleScope.Product("pot"), 6, 9)));
     for (String winner : List.of("pot", "heavy", "stone", "second", "shop")) {
-      Timings timings =
-          Timings.of(settings(layers).byPrecedence(), POT, LocalDate.of(2026, 11, 26));
-      assertEquals(timings.winners().get(Timing.Field.HANDLING).id(), winner);
-      assertEquals(timings.winners().get(Timing.Field.DISPATCH).id(), "shop");
+      ResolvedTerms timings =
+          ResolvedTerms.of(settings(layers).byPrecedence(), POT, LocalDate.of(2026, 11, 26));
+      assertEquals(timings.winners().get(DeliveryTerms.Field.HANDLING).id(), winner);
+      assertEquals(timings.winners().get(DeliveryTerms.Field.DISPATCH).id(), "shop");
       layers.removeIf(layer -> layer.id().equals(winner) && !winner.equals("shop"));
     }
   }
@@ -301,22 +304,22 @@ public class EstimatorTest {
   @Test
   public void seasonsAndStockDecideWhetherALayerApplies() {
     var season = new Season(LocalDate.of(2026, 12, 1), LocalDate.of(2026, 12, 24));
-    Layer december =
-        new Layer(
+    DeliveryRule december =
+        new DeliveryRule(
             "december",
-            new Scope.Shop(),
+            new RuleScope.Shop(),
             true,
             Optional.of(season),
             Optional.empty(),
-            handling("x", new Scope.Shop(), 2, 4).timing());
-    Layer inStock =
-        new Layer(
+            handling("x", new RuleScope.Shop(), 2, 4).timing());
+    DeliveryRule inStock =
+        new DeliveryRule(
             "stocked",
-            new Scope.Product("pot"),
+            new RuleScope.Product("pot"),
             true,
             Optional.empty(),
             Optional.of(17L),
-            handling("x", new Scope.Shop(), 0, 0).timing());
+            handling("x", new RuleScope.Shop(), 0, 0).timing());
     var estimator =
         new Estimator(
             settings(
@@ -324,7 +327,7 @@ public class EstimatorTest {
                 Destination.of("de", "DE", new DayRange(1, 1))),
             (_, _) -> Optional.empty());
     // the stock is 17, which is not above 17
-    Delivery.Promised before = promised(estimator, order("2026-11-30T17:00:00Z", "DE"));
+    DeliveryEstimate.Estimated before = promised(estimator, order("2026-11-30T17:00:00Z", "DE"));
     assertEquals(before.leaves(), span("2026-12-01", "2026-12-02"));
     assertEquals(before.validUntil().end(), Optional.of(Instant.parse("2026-12-01T00:00:00Z")));
     assertEquals(
@@ -334,11 +337,11 @@ public class EstimatorTest {
 
   @Test
   public void heavyThingsTakeLongerOnTheWay() {
-    Layer heavy =
-        Layer.always(
+    DeliveryRule heavy =
+        DeliveryRule.always(
             "heavy",
-            new Scope.Tag("heavy"),
-            new Timing(
+            new RuleScope.Tag("heavy"),
+            new DeliveryTerms(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -358,17 +361,21 @@ public class EstimatorTest {
   public void saysWhyItPromisesNothing() {
     Estimator estimator =
         usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(2, 4)));
-    assertEquals(none(estimator, order("2026-11-26T10:00:00Z", "JP")), Delivery.Reason.NOT_SERVED);
+    assertEquals(
+        none(estimator, order("2026-11-26T10:00:00Z", "JP")), DeliveryEstimate.Reason.NOT_SERVED);
     var noWeek =
         new Estimator(
             settings(
-                List.of(shop(new DispatchWeek(Map.of()), NEXT)), Destination.of("de", "DE", NEXT)),
+                List.of(shop(new DispatchSchedule(Map.of()), NEXT)),
+                Destination.of("de", "DE", NEXT)),
             (_, _) -> Optional.empty());
-    assertEquals(none(noWeek, order("2026-11-26T10:00:00Z", "DE")), Delivery.Reason.NEVER_LEAVES);
+    assertEquals(
+        none(noWeek, order("2026-11-26T10:00:00Z", "DE")), DeliveryEstimate.Reason.NEVER_LEAVES);
     var noTiming =
         new Estimator(
             settings(List.of(), Destination.of("de", "DE", NEXT)), (_, _) -> Optional.empty());
-    assertEquals(none(noTiming, order("2026-11-26T10:00:00Z", "DE")), Delivery.Reason.NO_TIMING);
+    assertEquals(
+        none(noTiming, order("2026-11-26T10:00:00Z", "DE")), DeliveryEstimate.Reason.NO_TIMING);
     var noDays =
         new Destination(
             "de",
@@ -381,16 +388,16 @@ public class EstimatorTest {
             Optional.empty());
     assertEquals(
         none(usual((_, _) -> Optional.empty(), noDays), order("2026-11-26T10:00:00Z", "DE")),
-        Delivery.Reason.NEVER_ARRIVES);
+        DeliveryEstimate.Reason.NEVER_ARRIVES);
   }
 
   @Test
   public void aBasketIsAsLateAsItsSlowestLine() {
     Estimator estimator =
         usual((_, _) -> Optional.empty(), Destination.of("de", "DE", new DayRange(1, 2)));
-    Delivery.Promised fast = promised(estimator, order("2026-11-23T09:00:00Z", "DE"));
-    Delivery.Promised slow = promised(estimator, order("2026-11-26T17:00:00Z", "DE"));
-    Delivery.Promised both = Delivery.Promised.together(List.of(fast, slow));
+    DeliveryEstimate.Estimated fast = promised(estimator, order("2026-11-23T09:00:00Z", "DE"));
+    DeliveryEstimate.Estimated slow = promised(estimator, order("2026-11-26T17:00:00Z", "DE"));
+    DeliveryEstimate.Estimated both = DeliveryEstimate.Estimated.together(List.of(fast, slow));
     assertEquals(both.arrives(), slow.arrives());
     assertEquals(both.cutOff(), fast.cutOff());
   }
@@ -406,7 +413,7 @@ public class EstimatorTest {
         () -> new Season(LocalDate.of(2026, 12, 24), LocalDate.of(2026, 12, 1)));
     assertThrows(
         IllegalArgumentException.class,
-        () -> new ClosedDays(LocalDate.of(2026, 12, 24), LocalDate.of(2026, 12, 1), ""));
+        () -> new ShopClosure(LocalDate.of(2026, 12, 24), LocalDate.of(2026, 12, 1), ""));
     assertThrows(
         IllegalArgumentException.class,
         () ->
@@ -421,10 +428,10 @@ public class EstimatorTest {
     var estimator =
         new Estimator(
             settings(
-                List.of(shop(new DispatchWeek(times), new DayRange(0, 0))),
+                List.of(shop(new DispatchSchedule(times), new DayRange(0, 0))),
                 Destination.of("de", "DE", NEXT)),
             (_, _) -> Optional.empty());
-    Delivery.Promised friday = promised(estimator, order("2026-11-27T14:00:00Z", "DE"));
+    DeliveryEstimate.Estimated friday = promised(estimator, order("2026-11-27T14:00:00Z", "DE"));
     assertEquals(friday.dayZero(), LocalDate.of(2026, 11, 30));
     assertEquals(friday.validUntil().end(), Optional.of(Instant.parse("2026-11-30T16:00:00Z")));
   }

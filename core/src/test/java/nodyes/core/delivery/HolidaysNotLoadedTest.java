@@ -26,23 +26,24 @@ public class HolidaysNotLoadedTest {
           LocalDate.of(2026, 12, 25), "Christmas Day",
           LocalDate.of(2026, 12, 26), "St Stephen's Day",
           LocalDate.of(2027, 1, 1), "New Year");
-  private static final HolidayBook BOOK =
-      HolidayBook.of(
+  private static final HolidayCalendar BOOK =
+      HolidayCalendar.of(
           Map.of(new HolidayRegion("AT"), AUSTRIAN, new HolidayRegion("PT"), new HashMap<>()));
-  private static final Carrier USUALLY =
-      new Carrier(Optional.of(new DayRange(4, 6)), Orders.WORKDAYS);
-  private static final Delivery.Span RIGHT =
-      new Delivery.Span(LocalDate.of(2026, 12, 28), LocalDate.of(2026, 12, 31));
+  private static final CarrierDefaults USUALLY =
+      new CarrierDefaults(Optional.of(new DayRange(4, 6)), Orders.WORKDAYS);
+  private static final DeliveryEstimate.DateRange RIGHT =
+      new DeliveryEstimate.DateRange(LocalDate.of(2026, 12, 28), LocalDate.of(2026, 12, 31));
 
-  private static Delivery.Span arrives(Destination... lines) {
+  private static DeliveryEstimate.DateRange arrives(Destination... lines) {
     DeliverySettings set =
         settings(
             List.of(Orders.shop(Orders.week("16:00", Orders.WORKDAYS), new DayRange(0, 1), "PT")),
             lines);
     var usual =
         new DeliverySettings(set.home(), set.layers(), set.destinations(), USUALLY, List.of());
-    Delivery delivery = new Estimator(usual, BOOK).estimate(order("2026-12-21T10:00:00Z", "AT"));
-    return ((Delivery.Promised) delivery).arrives();
+    DeliveryEstimate delivery =
+        new Estimator(usual, BOOK).estimate(order("2026-12-21T10:00:00Z", "AT"));
+    return ((DeliveryEstimate.Estimated) delivery).arrives();
   }
 
   private static Destination line(boolean on, Optional<Season> season) {
@@ -69,7 +70,7 @@ public class HolidaysNotLoadedTest {
   @Test
   public void aCalendarThatIsNotLoadedIsNotOneWithoutHolidays() {
     var calendar =
-        new WorkCalendar(Orders.WORKDAYS, Set.of(new HolidayRegion("SE")), BOOK, List.of());
+        new BusinessCalendar(Orders.WORKDAYS, Set.of(new HolidayRegion("SE")), BOOK, List.of());
     assertThrows(IllegalStateException.class, () -> calendar.counts(LocalDate.of(2026, 12, 21)));
   }
 }

@@ -14,11 +14,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Orders and timings for tests. */
+/** Orders and delivery rules for tests. */
 final class Orders {
   static final ZoneId LISBON = ZoneId.of("Europe/Lisbon");
-  static final Ware POT =
-      new Ware(
+  static final ShippableItem POT =
+      new ShippableItem(
           "pot",
           Set.of("pots", "stone"),
           Set.of("heavy"),
@@ -29,26 +29,26 @@ final class Orders {
 
   private Orders() {}
 
-  static Order order(String placed, String country) {
-    return new Order(Instant.parse(placed), LISBON, POT, country);
+  static EstimateRequest order(String placed, String country) {
+    return new EstimateRequest(Instant.parse(placed), LISBON, POT, country);
   }
 
-  static Ware soldOut(LocalDate backOn) {
-    return new Ware(
+  static ShippableItem soldOut(LocalDate backOn) {
+    return new ShippableItem(
         "pot", Set.of("pots"), Set.of(), Optional.of(0L), true, Optional.ofNullable(backOn));
   }
 
-  static DispatchWeek week(String cutOff, Set<DayOfWeek> days) {
+  static DispatchSchedule week(String cutOff, Set<DayOfWeek> days) {
     var times = new EnumMap<DayOfWeek, LocalTime>(DayOfWeek.class);
     days.forEach(day -> times.put(day, LocalTime.parse(cutOff)));
-    return new DispatchWeek(times);
+    return new DispatchSchedule(times);
   }
 
-  static Layer shop(DispatchWeek week, DayRange handling, String... regions) {
-    return Layer.always(
+  static DeliveryRule shop(DispatchSchedule week, DayRange handling, String... regions) {
+    return DeliveryRule.always(
         "shop",
-        new Scope.Shop(),
-        new Timing(
+        new RuleScope.Shop(),
+        new DeliveryTerms(
             Optional.of(handling),
             Optional.of(week),
             Optional.of(
@@ -58,24 +58,24 @@ final class Orders {
             Optional.empty()));
   }
 
-  static Layer handling(String id, Scope scope, int least, int most) {
-    return Layer.always(
+  static DeliveryRule handling(String id, RuleScope scope, int least, int most) {
+    return DeliveryRule.always(
         id,
         scope,
-        new Timing(
+        new DeliveryTerms(
             Optional.of(new DayRange(least, most)),
             Optional.empty(),
             Optional.empty(),
             Optional.empty()));
   }
 
-  static DeliverySettings settings(List<Layer> layers, Destination... destinations) {
+  static DeliverySettings settings(List<DeliveryRule> layers, Destination... destinations) {
     return new DeliverySettings(
-        Optional.of("PT"), layers, List.of(destinations), Carrier.USUAL, List.of());
+        Optional.of("PT"), layers, List.of(destinations), CarrierDefaults.USUAL, List.of());
   }
 
   /** Of one region; the others are known to have none. */
-  static HolidayBook holidays(String region, String... days) {
+  static HolidayCalendar holidays(String region, String... days) {
     var named = new java.util.HashMap<LocalDate, String>();
     for (String day : days) {
       named.put(LocalDate.parse(day), "holiday");

@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.Map;
 import nodyes.core.common.NodId;
 import nodyes.core.common.ReviewId;
-import nodyes.core.review.QuoteRule;
+import nodyes.core.common.Said;
+import nodyes.core.review.QuoteCriteria;
 import nodyes.core.review.ReviewOrder;
 import org.testng.annotations.Test;
 
@@ -18,11 +19,11 @@ public class NodOptionsTest {
       new Placement(
           new Spot("page-end"),
           java.util.Set.of(PageKind.PRODUCT),
-          nodyes.core.audience.Condition.everyone(),
+          nodyes.core.targeting.Condition.everyone(),
           true);
 
   private static PickedQuotes quotes(Map<String, String> values) {
-    return new PickedQuotes(new NodId("q"), PLACEMENT, new NodOptions(values), Dress.DEFAULT);
+    return new PickedQuotes(new NodId("q"), PLACEMENT, new NodOptions(values), Appearance.DEFAULT);
   }
 
   @Test
@@ -41,9 +42,9 @@ public class NodOptionsTest {
     assertEquals(
         options.problems(NodKind.REVIEW_WALL),
         Map.of(
-            "columns", "is a whole number from 1 to 4",
-            "layout", "is one of list, grid, masonry",
-            "colour", "is nothing that this nod has"));
+            "columns", Said.of("looks.whole", "least", 1, "most", 4),
+            "layout", Said.of("looks.oneOf", "names", "list, grid, masonry"),
+            "colour", Said.of("nods.noSuchSetting", "name", "colour")));
     assertEquals(
         new NodOptions(Map.of("reviews", "3,3")).problems(NodKind.PICKED_QUOTES).keySet(),
         java.util.Set.of("reviews"));
@@ -52,7 +53,7 @@ public class NodOptionsTest {
   @Test
   public void everyValueOfAChoiceIsOneOfItsType() {
     for (NodOption option : ReviewWall.OPTIONS) {
-      if (option.form() instanceof LookForm.OneOf(List<String> names)) {
+      if (option.form() instanceof StyleValueType.OneOf(List<String> names)) {
         for (String name : names) {
           var wall = new ReviewWall(new NodId("w"), PLACEMENT, 6);
           // the shape reads each of them, and refuses what it does not know
@@ -78,10 +79,10 @@ public class NodOptionsTest {
 
   @Test
   public void quotesArePickedByRuleOrByHand() {
-    assertEquals(quotes(Map.of()).rule(), QuoteRule.newest(6, 4, 5));
+    assertEquals(quotes(Map.of()).rule(), QuoteCriteria.newest(6, 4, 5));
     assertEquals(
         quotes(Map.of("pick", "by-hand", "reviews", "7,3")).rule(),
-        QuoteRule.byHand(List.of(new ReviewId(7), new ReviewId(3))));
+        QuoteCriteria.byHand(List.of(new ReviewId(7), new ReviewId(3))));
   }
 
   @Test

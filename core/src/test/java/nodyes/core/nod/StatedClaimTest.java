@@ -6,8 +6,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
+import nodyes.core.targeting.Condition;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -55,13 +55,13 @@ public class StatedClaimTest {
     assertEquals(StatedClaim.in(text), Optional.ofNullable(claim));
   }
 
-  private static Label label(Label.Claim claim, Map<String, Map<String, String>> words) {
+  private static Label label(Label.LabelType claim, Map<String, Map<String, String>> words) {
     return new Label(
             new NodId("own"),
             claim,
             new Placement(
                 new Spot("on-picture"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true))
-        .dressed(new Dress(new Wording(words), Look.DEFAULT));
+        .dressed(new Appearance(new TextOverrides(words), Style.DEFAULT));
   }
 
   @Test
@@ -72,12 +72,12 @@ public class StatedClaimTest {
             "de", Map.of("own", "Nur noch wenige Stücke"),
             "pt", Map.of("own", "50% de desconto"));
     assertEquals(
-        StatedClaim.of(label(Label.Claim.OWN_WORDS, words)),
+        StatedClaim.of(label(Label.LabelType.OWN_WORDS, words)),
         List.of(
             new StatedClaim.Stated("de", "Nur noch wenige Stücke", StatedClaim.SCARCITY),
             new StatedClaim.Stated("pt", "50% de desconto", StatedClaim.PERCENTAGE)));
     assertEquals(
-        StatedClaim.of(label(Label.Claim.PRICE_DROP, Map.of("en", Map.of("off", "50% off")))),
+        StatedClaim.of(label(Label.LabelType.PRICE_DROP, Map.of("en", Map.of("off", "50% off")))),
         List.of(),
         "what computes it may word it");
   }

@@ -66,7 +66,7 @@ public class InstEvalTest {
    */
   @Test
   public void fewRatingsAreDrawnToTheMeanOfAll() {
-    BayesianMean prior = BayesianMean.ofShop(all().mean(12).orElseThrow(), 31);
+    BayesianAverage prior = BayesianAverage.ofShop(all().mean(12).orElseThrow(), 31);
     BigDecimal few = prior.of(summary(105, 23), 6);
     BigDecimal many = prior.of(summary(703, 165), 6);
     assertEquals(few, new BigDecimal("3.784780"));

@@ -86,7 +86,7 @@ public class RankingLawsTest {
   public void bayesianMeanLiesBetweenPriorAndMean() {
     for (String prior : List.of("1", "2.5", "3.5", "5")) {
       for (long weight : new long[] {5, 10}) {
-        var shop = new BayesianMean(new BigDecimal(prior), weight);
+        var shop = new BayesianAverage(new BigDecimal(prior), weight);
         for (int n = 1; n < 25; n++) {
           for (int sum = n; sum <= 5 * n; sum += 3) {
             double mean = (double) sum / n;
@@ -104,7 +104,7 @@ public class RankingLawsTest {
 
   @Test
   public void withoutReviewsItIsThePrior() {
-    var shop = new BayesianMean(new BigDecimal("3.5"), 10);
+    var shop = new BayesianAverage(new BigDecimal("3.5"), 10);
     assertEquals(shop.of(RatingSummary.NONE, 2), new BigDecimal("3.50"));
   }
 }

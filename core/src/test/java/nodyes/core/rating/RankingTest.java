@@ -71,14 +71,14 @@ public class RankingTest {
 
   @Test(dataProvider = "means")
   public void bayesianMeanIsExact(int n, int sum, long weight, String prior, String expected) {
-    var mean = new BayesianMean(new BigDecimal(prior), weight);
+    var mean = new BayesianAverage(new BigDecimal(prior), weight);
     assertEquals(mean.of(summary(n, sum), 10), new BigDecimal(expected));
   }
 
   @Test
   public void manyGoodReviewsOutrankAFewPerfectOnes() {
-    var shop = BayesianMean.ofShop(new BigDecimal("4"), 2);
-    assertEquals(shop.priorWeight(), BayesianMean.LEAST_WEIGHT);
+    var shop = BayesianAverage.ofShop(new BigDecimal("4"), 2);
+    assertEquals(shop.priorWeight(), BayesianAverage.LEAST_WEIGHT);
     assertTrue(shop.of(summary(200, 920), 6).compareTo(shop.of(summary(3, 15), 6)) > 0);
   }
 

@@ -3,7 +3,9 @@ package nodyes.core.review;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import nodyes.core.rating.Histogram;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -23,12 +25,31 @@ public class NamesAndContactsTest {
   @Test(dataProvider = "names")
   public void namesTakeTheirForm(
       String name, String given, String initial, String initials, String first) {
-    assertEquals(NameForm.AS_GIVEN.of(name).orElseThrow(), given);
-    assertEquals(NameForm.FIRST_NAME_AND_INITIAL.of(name).orElseThrow(), initial);
-    assertEquals(NameForm.INITIALS.of(name).orElseThrow(), initials);
-    assertEquals(NameForm.FIRST_NAME.of(name).orElseThrow(), first);
-    assertEquals(NameForm.A_CUSTOMER.of(name).isEmpty(), true);
-    assertEquals(NameForm.AS_GIVEN.of("  ").isEmpty(), true);
+    assertEquals(NameDisplay.AS_GIVEN.of(name).orElseThrow(), given);
+    assertEquals(NameDisplay.FIRST_NAME_AND_INITIAL.of(name).orElseThrow(), initial);
+    assertEquals(NameDisplay.INITIALS.of(name).orElseThrow(), initials);
+    assertEquals(NameDisplay.FIRST_NAME.of(name).orElseThrow(), first);
+    assertEquals(NameDisplay.A_CUSTOMER.of(name).isEmpty(), true);
+    assertEquals(NameDisplay.AS_GIVEN.of("  ").isEmpty(), true);
+  }
+
+  /** Two gaps, what is shown of the first name and of the last; no two forms are the same. */
+  @Test
+  public void eachFormIsWhatItShowsOfTheFirstAndTheLastName() {
+    assertEquals(NameDisplay.INITIAL_AND_LAST_NAME.of("Marta Sousa Lima"), Optional.of("M. Lima"));
+    assertEquals(NameDisplay.INITIAL_AND_LAST_NAME.of("Élodie"), Optional.of("É."));
+    assertEquals(NameDisplay.FIRST_INITIAL.of("Marta Sousa"), Optional.of("M."));
+    assertEquals(
+        Arrays.stream(NameDisplay.values())
+            .map(form -> form.first() + " " + form.last())
+            .distinct()
+            .count(),
+        NameDisplay.values().length);
+    for (NameDisplay form : NameDisplay.values()) {
+      assertEquals(
+          NameDisplay.shownAs("Marta Sousa", form.of("Marta Sousa")), Optional.of(form), "" + form);
+    }
+    assertEquals(NameDisplay.shownAs("Marta Sousa", Optional.of("Mimi")), Optional.empty());
   }
 
   @DataProvider

@@ -5,7 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import nodyes.server.people.Keys;
+import nodyes.server.people.ApiKeys;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -14,9 +14,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class ApiKeyFilter extends OncePerRequestFilter {
   private static final String SCHEME = "Bearer ";
 
-  private final Keys keys;
+  private final ApiKeys keys;
 
-  ApiKeyFilter(Keys keys) {
+  ApiKeyFilter(ApiKeys keys) {
     this.keys = keys;
   }
 

@@ -1,5 +1,7 @@
 package nodyes.server.access;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -50,7 +52,7 @@ class BodyGate extends OncePerRequestFilter {
           request,
           response,
           isKnown ? 405 : 404,
-          isKnown ? "This is not done here." : "There is nothing at this address.");
+          isKnown ? text("problems.notDoneHere") : text("problems.nothingHere"));
       return;
     }
     judge(line.get(), request, response, chain);
@@ -63,24 +65,18 @@ class BodyGate extends OncePerRequestFilter {
     long length = request.getContentLengthLong();
     boolean isStranger = line.who().isEmpty();
     if (body == Line.Body.NONE && SameOrigin.isSafe(request)) {
-      ProblemAnswer.unread(request, response, 400, "Nothing can be sent along with this question.");
+      ProblemAnswer.unread(request, response, 400, text("problems.nothingToSend"));
     } else if (!isTaken(body, request.getContentType())) {
       ProblemAnswer.unread(
-          request,
-          response,
-          415,
-          "What was sent is of a kind that is not taken here" + wanted(body));
+          request, response, 415, text("problems.wrongKind", "kinds", wanted(body)));
     } else if (length > body.most()) {
       ProblemAnswer.unread(
           request,
           response,
           413,
-          body == Line.Body.FILE
-              ? "The file is over 1 GB. Cut it into smaller ones; nothing of it was taken."
-              : "This is more than can be taken.");
+          body == Line.Body.FILE ? text("problems.fileOver1Gb") : text("problems.tooLarge"));
     } else if (length < 0 && (isStranger || body == Line.Body.FILE)) {
-      ProblemAnswer.unread(
-          request, response, 411, "Say how long it is: Content-Length is missing.");
+      ProblemAnswer.unread(request, response, 411, text("problems.lengthMissing"));
     } else {
       chain.doFilter(length < 0 ? new BoundedRequest(request, body.most()) : request, response);
     }
@@ -108,11 +104,11 @@ class BodyGate extends OncePerRequestFilter {
 
   private static String wanted(Line.Body body) {
     return switch (body) {
-      case NONE -> "; send nothing.";
-      case SMALL_JSON, JSON, LARGE_JSON -> "; send application/json.";
-      case VIEWS -> "; send application/json or text/plain.";
-      case PICTURE -> "; send the picture as it is, such as image/jpeg.";
-      case FILE -> "; send multipart/form-data.";
+      case NONE -> "none";
+      case SMALL_JSON, JSON, LARGE_JSON -> "application/json";
+      case VIEWS -> "application/json, text/plain";
+      case PICTURE -> "image/jpeg, image/png, image/gif, image/webp";
+      case FILE -> "multipart/form-data";
     };
   }
 }

@@ -1,11 +1,13 @@
 package nodyes.server.access;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import java.io.IOException;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.http.HttpStatus;
 
 /** A request that does not say how long it is: it is counted as it is read. */
@@ -34,7 +36,7 @@ final class BoundedRequest extends HttpServletRequestWrapper {
     private int count(int read) {
       left -= Math.max(0, read);
       if (left < 0) {
-        throw new Refusal(HttpStatus.CONTENT_TOO_LARGE, "This is more than can be taken.");
+        throw new ApiProblem(HttpStatus.CONTENT_TOO_LARGE, text("problems.tooLarge"));
       }
       return read;
     }

@@ -3,7 +3,7 @@ package nodyes.server.access;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.function.Supplier;
-import nodyes.server.people.Caller;
+import nodyes.server.people.CallerAuthentication;
 import nodyes.server.people.Role;
 import nodyes.server.people.Scope;
 import org.jspecify.annotations.Nullable;
@@ -51,15 +51,15 @@ class ByTable implements AuthorizationManager<RequestAuthorizationContext> {
   }
 
   private static boolean allows(Line line, String authority, String path) {
-    if (authority.equals(Caller.HELD)) {
+    if (authority.equals(CallerAuthentication.HELD)) {
       return path.equals(OWN_ACCOUNT) || path.startsWith(OWN_ACCOUNT + "/");
     }
-    if (authority.startsWith(Caller.ROLE) && !authority.equals("ROLE_ANONYMOUS")) {
-      Role role = Role.valueOf(authority.substring(Caller.ROLE.length()));
+    if (authority.startsWith(CallerAuthentication.ROLE) && !authority.equals("ROLE_ANONYMOUS")) {
+      Role role = Role.valueOf(authority.substring(CallerAuthentication.ROLE.length()));
       return line.who().filter(role::isAtLeast).isPresent();
     }
-    if (authority.startsWith(Caller.SCOPE)) {
-      Scope scope = Scope.valueOf(authority.substring(Caller.SCOPE.length()));
+    if (authority.startsWith(CallerAuthentication.SCOPE)) {
+      Scope scope = Scope.valueOf(authority.substring(CallerAuthentication.SCOPE.length()));
       return line.scope().filter(asked -> scope == Scope.ALL || scope == asked).isPresent();
     }
     return false;

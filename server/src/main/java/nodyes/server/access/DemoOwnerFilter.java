@@ -6,8 +6,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
-import nodyes.server.people.Caller;
-import nodyes.server.people.People;
+import nodyes.server.people.Accounts;
+import nodyes.server.people.CallerAuthentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -20,9 +20,9 @@ class DemoOwnerFilter extends OncePerRequestFilter {
   private static final Set<String> LOOPBACK_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
   private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "0:0:0:0:0:0:0:1", "::1");
 
-  private final People people;
+  private final Accounts people;
 
-  DemoOwnerFilter(People people) {
+  DemoOwnerFilter(Accounts people) {
     this.people = people;
   }
 
@@ -36,7 +36,7 @@ class DemoOwnerFilter extends OncePerRequestFilter {
         && LOOPBACK.contains(request.getRemoteAddr())
         && LOOPBACK_NAMES.contains(request.getServerName())) {
       var context = SecurityContextHolder.createEmptyContext();
-      context.setAuthentication(people.owner().orElseGet(() -> Caller.owner(NAME)));
+      context.setAuthentication(people.owner().orElseGet(() -> CallerAuthentication.owner(NAME)));
       SecurityContextHolder.setContext(context);
     }
     chain.doFilter(request, response);

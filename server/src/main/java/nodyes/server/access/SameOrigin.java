@@ -1,5 +1,7 @@
 package nodyes.server.access;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -38,8 +40,7 @@ class SameOrigin extends OncePerRequestFilter {
     if (comesFromHere(request)) {
       chain.doFilter(request, response);
     } else {
-      ProblemAnswer.write(
-          response, 403, "This was sent by another page than the back office, so it was not done.");
+      ProblemAnswer.write(response, 403, text("problems.otherPage"));
     }
   }
 

@@ -1,14 +1,16 @@
 package nodyes.server.access;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import nodyes.server.ServerSettings;
-import nodyes.server.people.Caller;
-import nodyes.server.people.Keys;
-import nodyes.server.people.People;
+import nodyes.server.people.Accounts;
+import nodyes.server.people.ApiKeys;
+import nodyes.server.people.CallerAuthentication;
 import nodyes.server.people.SignIns;
 import nodyes.server.shop.Shop;
 import org.springframework.context.annotation.Bean;
@@ -31,9 +33,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Configuration
 class SecuritySetup {
   private static final String CSP = "Content-Security-Policy";
-  private static final String SIGN_IN = "Sign in, or send a valid key.";
-  private static final String TOO_OLD =
-      "The page was open for too long, so nothing was changed. Try again; what you typed is still there.";
 
   /** What shop pages ask: open to all, without session or cookie. */
   @Bean
@@ -50,11 +49,10 @@ class SecuritySetup {
                 errors
                     .authenticationEntryPoint(
                         (_, response, _) ->
-                            ProblemAnswer.write(response, 404, "There is nothing at this address."))
+                            ProblemAnswer.write(response, 404, text("problems.nothingHere")))
                     .accessDeniedHandler(
                         (_, response, _) ->
-                            ProblemAnswer.write(
-                                response, 404, "There is nothing at this address.")))
+                            ProblemAnswer.write(response, 404, text("problems.nothingHere"))))
         .headers(
             headers ->
                 headers
@@ -71,8 +69,8 @@ class SecuritySetup {
   SecurityFilterChain backOffice(
       HttpSecurity http,
       Shop shop,
-      Keys keys,
-      People people,
+      ApiKeys keys,
+      Accounts people,
       SignIns signIns,
       PageTokens tokens,
       ByTable table,
@@ -95,7 +93,8 @@ class SecuritySetup {
             errors ->
                 errors
                     .authenticationEntryPoint(
-                        (_, response, _) -> ProblemAnswer.write(response, 401, SIGN_IN))
+                        (_, response, _) ->
+                            ProblemAnswer.write(response, 401, text("people.signInFirst")))
                     .accessDeniedHandler((_, response, denied) -> refuse(response, denied)))
         .headers(
             headers ->
@@ -140,7 +139,8 @@ class SecuritySetup {
 
   private static void refuse(HttpServletResponse response, AccessDeniedException denied)
       throws IOException {
-    ProblemAnswer.write(response, 403, denied instanceof CsrfException ? TOO_OLD : why());
+    ProblemAnswer.write(
+        response, 403, denied instanceof CsrfException ? text("problems.tooOld") : why());
   }
 
   private static String why() {
@@ -148,8 +148,8 @@ class SecuritySetup {
     boolean isHeld =
         who != null
             && who.getAuthorities().stream()
-                .anyMatch(one -> Caller.HELD.equals(one.getAuthority()));
-    return isHeld ? "Set up your second step first." : "You are not allowed to do this.";
+                .anyMatch(one -> CallerAuthentication.HELD.equals(one.getAuthority()));
+    return isHeld ? text("people.stepFirst") : text("problems.notAllowed");
   }
 
   /** Everything from here alone; frames from the shop, whose pages the owner looks at. */

@@ -1,5 +1,7 @@
 package nodyes.server.access;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.net.InetAddress;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -57,7 +59,7 @@ class Tomcats implements WebServerFactoryCustomizer<TomcatServletWebServerFactor
     try {
       return InetAddress.ofLiteral(address).getHostAddress();
     } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException("A proxy is named by its address, not by: " + address, e);
+      throw new IllegalArgumentException(text("start.proxyByAddress", "address", address), e);
     }
   }
 }

@@ -2,6 +2,7 @@ package nodyes.server.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import nodyes.core.common.Said;
 import nodyes.server.trail.Trail;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
@@ -53,7 +54,7 @@ class TrailKeeping implements WebMvcConfigurer, HandlerInterceptor {
                           trail.add(
                               who.getName(),
                               line.place(),
-                              closer == null ? did : closer.did(),
+                              closer == null ? Said.of("trail.did." + did) : closer.did(),
                               closer == null ? null : closer.link());
                         }));
   }

@@ -1,5 +1,7 @@
 package nodyes.server.access;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.annotation.PostConstruct;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -72,11 +74,7 @@ class UploadRoom {
     }
     long length = request.getContentLengthLong();
     if (length > folder.toFile().getUsableSpace() - SPARED) {
-      ProblemAnswer.unread(
-          request,
-          response,
-          NO_ROOM,
-          "There is too little room on the disk for this file. Nothing of it was taken.");
+      ProblemAnswer.unread(request, response, NO_ROOM, text("problems.noRoom"));
     } else if (enter(length)) {
       try {
         chain.doFilter(request, response);
@@ -85,11 +83,7 @@ class UploadRoom {
       }
     } else {
       response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(WAIT_SECONDS));
-      ProblemAnswer.unread(
-          request,
-          response,
-          TOO_MANY,
-          "Other files are coming in just now. Send this one again in a moment.");
+      ProblemAnswer.unread(request, response, TOO_MANY, text("problems.otherUploads"));
     }
   }
 

@@ -6,16 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import nodyes.core.common.Slug;
-import nodyes.core.sales.SalesBook;
+import nodyes.core.sales.DailySales;
+import nodyes.server.database.Database;
+import nodyes.server.database.Derived;
+import nodyes.server.database.Topic;
 import nodyes.server.shop.Shop;
-import nodyes.server.web.PageOf;
-import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
+import nodyes.server.web.PagedResult;
 import org.springframework.stereotype.Component;
-import org.springframework.util.function.SingletonSupplier;
 
 /** The products that rules and reviews speak of. */
 @Component
@@ -23,16 +22,15 @@ public class Catalogue {
   private final CatalogueStore store;
   private final CatalogueWriter writer;
   private final Shop shop;
-  private final ApplicationEventPublisher events;
-  private volatile SingletonSupplier<Map<String, SalesBook.Group>> groups;
+  private final Derived<Map<String, DailySales.Group>> groups;
+  private final Derived<Map<Slug, Long>> ids;
 
-  Catalogue(
-      CatalogueStore store, CatalogueWriter writer, Shop shop, ApplicationEventPublisher events) {
+  Catalogue(CatalogueStore store, CatalogueWriter writer, Shop shop, Database database) {
     this.store = store;
     this.writer = writer;
     this.shop = shop;
-    this.events = events;
-    this.groups = SingletonSupplier.of(this::readGroups);
+    this.groups = database.derive(this::readGroups, Topic.CATALOGUE);
+    this.ids = database.derive(ConcurrentHashMap::new, Topic.CATALOGUE);
   }
 
   /** The known ones among the named products. */
@@ -49,20 +47,14 @@ public class Catalogue {
    * The products of each category by its slug, those of the categories below it among them; all
    * products under the empty name. The same until the catalogue changes.
    */
-  public Map<String, SalesBook.Group> groups() {
-    return groups.obtain();
+  public Map<String, DailySales.Group> groups() {
+    return groups.get();
   }
 
-  private Map<String, SalesBook.Group> readGroups() {
-    var made = new HashMap<String, SalesBook.Group>();
-    store.members().forEach((name, ids) -> made.put(name, new SalesBook.Group(name, ids)));
+  private Map<String, DailySales.Group> readGroups() {
+    var made = new HashMap<String, DailySales.Group>();
+    store.members().forEach((name, ids) -> made.put(name, new DailySales.Group(name, ids)));
     return Map.copyOf(made);
-  }
-
-  @EventListener(CatalogueChanged.class)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forget() {
-    groups = SingletonSupplier.of(this::readGroups);
   }
 
   /** Addresses of the products' pictures, by slug. */
@@ -72,9 +64,7 @@ public class Catalogue {
 
   /** Gives products a tag, or takes it from them; the ids of those that it changed. */
   public Set<Long> tag(Collection<Long> products, String tag, boolean has) {
-    Set<Long> changed = writer.tag(Set.copyOf(products), tag, has);
-    events.publishEvent(new CatalogueChanged());
-    return changed;
+    return writer.tag(Set.copyOf(products), tag, has);
   }
 
   /** Tags in use, each with how many products have it, the most used first. */
@@ -87,7 +77,14 @@ public class Catalogue {
 
   /** The id of a product. */
   public Optional<Long> id(Slug slug) {
-    return store.id(slug);
+    Map<Slug, Long> known = ids.get();
+    Long id = known.get(slug);
+    if (id != null) {
+      return Optional.of(id);
+    }
+    Optional<Long> found = store.id(slug);
+    found.ifPresent(one -> known.put(slug, one));
+    return found;
   }
 
   /** Titles of a product's variants, in the shop's order. */
@@ -106,13 +103,13 @@ public class Catalogue {
   }
 
   /** Products whose title, slug or a SKU holds the text, in the shop's order. */
-  public PageOf<ProductLine> list(String text, int page, int size) {
-    return store.list(text.strip(), PageOf.page(page), PageOf.size(size));
+  public PagedResult<ProductLine> list(String text, int page, int size) {
+    return store.list(text.strip(), PagedResult.page(page), PagedResult.size(size));
   }
 
   /** Categories in the shop's order. */
-  public PageOf<CategoryLine> categories(int page, int size) {
-    return store.categories(PageOf.page(page), PageOf.size(size));
+  public PagedResult<CategoryLine> categories(int page, int size) {
+    return store.categories(PagedResult.page(page), PagedResult.size(size));
   }
 
   /** Whether there are no products. */

@@ -5,7 +5,7 @@ import java.io.IOException;
 import java.util.List;
 import nodyes.server.web.InTurn;
 import nodyes.server.web.JsonLines;
-import nodyes.server.web.PageOf;
+import nodyes.server.web.PagedResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,10 +20,11 @@ import org.springframework.web.multipart.MultipartFile;
 class CatalogueApi {
   private final Catalogue catalogue;
   private final CatalogueImport imports;
-  private final QuickPickStore picks;
+  private final ProductSampleStore picks;
   private final InTurn inTurn;
 
-  CatalogueApi(Catalogue catalogue, CatalogueImport imports, QuickPickStore picks, InTurn inTurn) {
+  CatalogueApi(
+      Catalogue catalogue, CatalogueImport imports, ProductSampleStore picks, InTurn inTurn) {
     this.inTurn = inTurn;
     this.catalogue = catalogue;
     this.imports = imports;
@@ -31,7 +32,7 @@ class CatalogueApi {
   }
 
   @GetMapping("/products")
-  PageOf<ProductLine> products(
+  PagedResult<ProductLine> products(
       @RequestParam(defaultValue = "") String q,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
@@ -44,7 +45,7 @@ class CatalogueApi {
   record Variants(List<VariantLine> items) {}
 
   /** Products that are worth a look, each for another reason. */
-  record QuickPicks(List<QuickPick> items) {}
+  record QuickPicks(List<ProductSample> items) {}
 
   @GetMapping("/quick-picks")
   QuickPicks quickPicks() {
@@ -60,7 +61,7 @@ class CatalogueApi {
   }
 
   @GetMapping("/categories")
-  PageOf<CategoryLine> categories(
+  PagedResult<CategoryLine> categories(
       @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "100") int size) {
     return catalogue.categories(page, size);
   }

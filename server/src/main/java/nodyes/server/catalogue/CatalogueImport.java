@@ -1,5 +1,7 @@
 package nodyes.server.catalogue;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.io.Reader;
 import java.time.Clock;
@@ -12,7 +14,6 @@ import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.BadField;
 import nodyes.server.web.JsonLines.LineProblem;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
@@ -28,19 +29,12 @@ public class CatalogueImport {
   private final CatalogueWriter writer;
   private final JsonLines json;
   private final Shop shop;
-  private final ApplicationEventPublisher events;
   private final Clock clock;
 
-  CatalogueImport(
-      CatalogueWriter writer,
-      JsonLines json,
-      Shop shop,
-      ApplicationEventPublisher events,
-      Clock clock) {
+  CatalogueImport(CatalogueWriter writer, JsonLines json, Shop shop, Clock clock) {
     this.writer = writer;
     this.json = json;
     this.shop = shop;
-    this.events = events;
     this.clock = clock;
   }
 
@@ -71,9 +65,7 @@ public class CatalogueImport {
 
   /** Marks products that a whole feed leaves out as no longer sold. */
   public int leaveOutAllBut(Set<String> slugs) {
-    int gone = writer.markGone(slugs);
-    events.publishEvent(new CatalogueChanged());
-    return gone;
+    return writer.markGone(slugs);
   }
 
   /** Products that are sold and would no longer be, were these all. */
@@ -113,12 +105,11 @@ public class CatalogueImport {
       NewProduct product = reader.read(node);
       boolean isBySku = !node.has("productGroupID") && !node.has("name") && !node.has("productID");
       if (!isBySku && slugs.contains(product.slug())) {
-        throw new BadField(
-            "productGroupID", product.slug(), "the product stands further up already");
+        throw new BadField("productGroupID", product.slug(), text("feeds.productTwice"));
       }
       for (NewProduct.NewVariant variant : product.variants()) {
         if (skus.contains(variant.sku())) {
-          throw new BadField("sku", variant.sku(), "another product further up has this SKU");
+          throw new BadField("sku", variant.sku(), text("feeds.skuTwice"));
         }
       }
       slugs.add(product.slug());
@@ -146,11 +137,10 @@ public class CatalogueImport {
       return notes;
     }
 
-    /** Keeps what is left to keep, and says that the catalogue changed. */
+    /** Keeps what is left to keep. */
     public void end() {
       if (keeps) {
         save();
-        events.publishEvent(new CatalogueChanged());
       }
     }
 

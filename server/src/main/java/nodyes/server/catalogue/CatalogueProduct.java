@@ -4,8 +4,8 @@ import java.util.Map;
 import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
-import nodyes.core.showing.Traits;
-import nodyes.core.showing.VariantFacts;
+import nodyes.core.evaluation.ProductAttributes;
+import nodyes.core.evaluation.VariantFacts;
 
 /**
  * A product as rules need it.
@@ -24,5 +24,5 @@ public record CatalogueProduct(
     String title,
     Set<String> categories,
     Set<String> tags,
-    Traits traits,
+    ProductAttributes traits,
     Map<String, VariantFacts> variants) {}

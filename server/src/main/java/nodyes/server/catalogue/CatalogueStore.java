@@ -30,9 +30,9 @@ import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
-import nodyes.core.showing.Traits;
+import nodyes.core.evaluation.ProductAttributes;
 import nodyes.server.database.Database;
-import nodyes.server.web.PageOf;
+import nodyes.server.web.PagedResult;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -74,7 +74,7 @@ class CatalogueStore {
                 .from(PRODUCT_TAG)
                 .groupBy(PRODUCT_TAG.TAG)
                 .orderBy(count().desc(), PRODUCT_TAG.TAG)
-                .limit(PageOf.LARGEST)
+                .limit(PagedResult.LARGEST)
                 .fetch(row -> new Catalogue.TagLine(row.value1(), row.value2())));
   }
 
@@ -83,7 +83,7 @@ class CatalogueStore {
         sql ->
             sql.select(PRODUCT.SLUG)
                 .from(PRODUCT)
-                .where(PRODUCT.IS_GONE.isFalse())
+                .where(PRODUCT.IS_DISCONTINUED.isFalse())
                 .orderBy(PRODUCT.POSITION, PRODUCT.ID)
                 .limit(most)
                 .fetch(row -> new Slug(row.value1())));
@@ -105,7 +105,7 @@ class CatalogueStore {
                       PRODUCT
                           .SLUG
                           .in(slugs.stream().map(Slug::value).toList())
-                          .and(PRODUCT.IS_GONE.isFalse()))
+                          .and(PRODUCT.IS_DISCONTINUED.isFalse()))
                   .orderBy(PRODUCT.POSITION, PRODUCT.ID)
                   .fetch();
           var ids = rows.getValues(PRODUCT.ID);
@@ -135,8 +135,9 @@ class CatalogueStore {
         });
   }
 
-  private static Traits traits(org.jooq.Record row, ZoneId zone, Optional<Traits.Filed> filed) {
-    return new Traits(
+  private static ProductAttributes traits(
+      org.jooq.Record row, ZoneId zone, Optional<ProductAttributes.Filed> filed) {
+    return new ProductAttributes(
         Optional.ofNullable(row.get(PRODUCT.BRAND)),
         !row.get(PRODUCT.PICTURE).isEmpty(),
         Optional.ofNullable(row.get(PRODUCT.FIRST_PUBLISHED_AT))
@@ -174,8 +175,9 @@ class CatalogueStore {
   }
 
   /** The category that each is filed under first. */
-  private static Map<Long, Traits.Filed> filed(DSLContext sql, Collection<Long> products) {
-    var filed = new LinkedHashMap<Long, Traits.Filed>();
+  private static Map<Long, ProductAttributes.Filed> filed(
+      DSLContext sql, Collection<Long> products) {
+    var filed = new LinkedHashMap<Long, ProductAttributes.Filed>();
     sql.select(PRODUCT_CATEGORY.PRODUCT_ID, CATEGORY.SLUG, CATEGORY.TITLE)
         .from(PRODUCT_CATEGORY)
         .join(CATEGORY)
@@ -183,7 +185,9 @@ class CatalogueStore {
         .where(PRODUCT_CATEGORY.PRODUCT_ID.in(products))
         .orderBy(PRODUCT_CATEGORY.PRODUCT_ID, PRODUCT_CATEGORY.POSITION, CATEGORY.ID)
         .forEach(
-            row -> filed.putIfAbsent(row.value1(), new Traits.Filed(row.value2(), row.value3())));
+            row ->
+                filed.putIfAbsent(
+                    row.value1(), new ProductAttributes.Filed(row.value2(), row.value3())));
     return filed;
   }
 
@@ -194,7 +198,7 @@ class CatalogueStore {
           var all =
               sql.select(PRODUCT.ID)
                   .from(PRODUCT)
-                  .where(PRODUCT.IS_GONE.isFalse())
+                  .where(PRODUCT.IS_DISCONTINUED.isFalse())
                   .fetch(PRODUCT.ID);
           var members = new HashMap<String, Set<ProductId>>();
           members.put("", all.stream().map(ProductId::new).collect(toSet()));
@@ -266,18 +270,18 @@ class CatalogueStore {
                                 .and(VARIANT.SKU.containsIgnoreCase(text)))));
   }
 
-  PageOf<ProductLine> list(String text, int page, int size) {
+  PagedResult<ProductLine> list(String text, int page, int size) {
     Condition wanted = named(text);
     var variants =
         selectCount().from(VARIANT).where(VARIANT.PRODUCT_ID.eq(PRODUCT.ID)).<Long>asField();
     var published =
         select(count())
             .from(REVIEW)
-            .where(REVIEW.PRODUCT_ID.eq(PRODUCT.ID).and(REVIEW.STATE.eq(inline("PUBLISHED"))))
+            .where(REVIEW.PRODUCT_ID.eq(PRODUCT.ID).and(REVIEW.STATUS.eq(inline("PUBLISHED"))))
             .<Long>asField();
     return database.read(
         sql ->
-            new PageOf<>(
+            new PagedResult<>(
                 sql.select(
                         PRODUCT.ID,
                         PRODUCT.SLUG,
@@ -304,7 +308,7 @@ class CatalogueStore {
                 sql.fetchCount(PRODUCT, wanted)));
   }
 
-  PageOf<CategoryLine> categories(int page, int size) {
+  PagedResult<CategoryLine> categories(int page, int size) {
     var products =
         selectCount()
             .from(PRODUCT_CATEGORY)
@@ -312,7 +316,7 @@ class CatalogueStore {
             .<Long>asField();
     return database.read(
         sql ->
-            new PageOf<>(
+            new PagedResult<>(
                 sql.select(CATEGORY.SLUG, CATEGORY.TITLE, products)
                     .from(CATEGORY)
                     .orderBy(CATEGORY.POSITION, CATEGORY.ID)

@@ -73,7 +73,7 @@ class CatalogueWriter {
         sql ->
             sql.select(PRODUCT.SLUG)
                 .from(PRODUCT)
-                .where(PRODUCT.IS_GONE.isFalse())
+                .where(PRODUCT.IS_DISCONTINUED.isFalse())
                 .fetchSet(PRODUCT.SLUG));
   }
 
@@ -84,7 +84,10 @@ class CatalogueWriter {
     database.change(
         sql -> {
           for (String slug : gone) {
-            sql.update(PRODUCT).set(PRODUCT.IS_GONE, true).where(PRODUCT.SLUG.eq(slug)).execute();
+            sql.update(PRODUCT)
+                .set(PRODUCT.IS_DISCONTINUED, true)
+                .where(PRODUCT.SLUG.eq(slug))
+                .execute();
           }
         });
     return gone.size();
@@ -101,7 +104,7 @@ class CatalogueWriter {
                     ? sql.insertInto(PRODUCT_TAG)
                         .set(PRODUCT_TAG.PRODUCT_ID, id)
                         .set(PRODUCT_TAG.TAG, tag)
-                        .set(PRODUCT_TAG.IS_OWN, true)
+                        .set(PRODUCT_TAG.IS_MANUAL, true)
                         .onConflictDoNothing()
                         .execute()
                     : sql.deleteFrom(PRODUCT_TAG)
@@ -125,7 +128,7 @@ class CatalogueWriter {
     Set<String> given = product.given();
     var row = sql.newRecord(PRODUCT);
     row.setSlug(product.slug());
-    row.setIsGone(false);
+    row.setIsDiscontinued(false);
     // what is not carried is not among the fields that are set, and so stays
     if (given.contains("name")) {
       row.setTitle(product.title());
@@ -152,7 +155,7 @@ class CatalogueWriter {
     file(sql, id, product, categories);
     if (dropsVariants) {
       sql.update(VARIANT)
-          .set(VARIANT.IS_GONE, true)
+          .set(VARIANT.IS_DISCONTINUED, true)
           .where(
               VARIANT
                   .PRODUCT_ID
@@ -175,7 +178,7 @@ class CatalogueWriter {
     }
     if (product.given().contains("keywords")) {
       sql.deleteFrom(PRODUCT_TAG)
-          .where(PRODUCT_TAG.PRODUCT_ID.eq(id).and(PRODUCT_TAG.IS_OWN.isFalse()))
+          .where(PRODUCT_TAG.PRODUCT_ID.eq(id).and(PRODUCT_TAG.IS_MANUAL.isFalse()))
           .execute();
     }
     int place = 0;
@@ -254,7 +257,7 @@ class CatalogueWriter {
     var row = sql.newRecord(VARIANT);
     row.setProductId(product);
     row.setSku(variant.sku());
-    row.setIsGone(false);
+    row.setIsDiscontinued(false);
     if (given.contains("name")) {
       row.setTitle(variant.title());
     }
@@ -266,10 +269,10 @@ class CatalogueWriter {
       row.setStockCount(variant.stock().orElse(null));
     }
     if (given.contains(ProductReader.REFERENCE)) {
-      row.setReferenceMinor(variant.reference().map(Money::getAmountMinorLong).orElse(null));
+      row.setReferencePriceMinor(variant.reference().map(Money::getAmountMinorLong).orElse(null));
     }
     if (given.contains("availabilityStarts")) {
-      row.setBackOn(variant.backOn().map(LocalDate::toString).orElse(null));
+      row.setAvailableFrom(variant.availableFrom().map(LocalDate::toString).orElse(null));
     }
     if (given.contains("availability")) {
       row.setIsMadeToOrder(variant.madeToOrder());

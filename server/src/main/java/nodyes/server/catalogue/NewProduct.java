@@ -30,7 +30,7 @@ record NewProduct(
    * A variant as it is given.
    *
    * @param reference a price of reference of the owner's
-   * @param backOn the day from which it can be had again
+   * @param availableFrom the day from which it can be had again
    * @param given the terms that it carries; what it does not carry stays as it was
    */
   record NewVariant(
@@ -39,7 +39,7 @@ record NewProduct(
       Optional<Money> price,
       Optional<Money> reference,
       Optional<Long> stock,
-      Optional<LocalDate> backOn,
+      Optional<LocalDate> availableFrom,
       boolean madeToOrder,
       List<Priced> history,
       Set<String> given) {}

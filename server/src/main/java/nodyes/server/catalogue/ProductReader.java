@@ -1,5 +1,6 @@
 package nodyes.server.catalogue;
 
+import static nodyes.server.messages.Texts.text;
 import static nodyes.server.web.JsonLines.text;
 
 import java.math.BigDecimal;
@@ -65,7 +66,7 @@ final class ProductReader {
       variants.add(variant(variant));
     }
     if (variants.isEmpty()) {
-      throw new IllegalArgumentException("lists no variants (hasVariant)");
+      throw new IllegalArgumentException(text("feeds.noVariants"));
     }
     oneCurrency(variants);
     noSkuTwice(variants);
@@ -98,7 +99,7 @@ final class ProductReader {
 
   private void isOfAKnownSku(String sku) {
     if (!sku.isEmpty() && !known.slugBySku().containsKey(sku)) {
-      throw new BadField("sku", sku, "has no productGroupID, and no product here has this SKU");
+      throw new BadField("sku", sku, text("feeds.skuUnknown"));
     }
   }
 
@@ -119,8 +120,7 @@ final class ProductReader {
             .distinct()
             .toList();
     if (currencies.size() > 1) {
-      throw new BadField(
-          "priceCurrency", String.join(", ", currencies), "a product has prices in one currency");
+      throw new BadField("priceCurrency", String.join(", ", currencies), text("feeds.oneCurrency"));
     }
   }
 
@@ -128,7 +128,7 @@ final class ProductReader {
     var seen = new HashSet<String>();
     for (NewVariant variant : variants) {
       if (!seen.add(variant.sku())) {
-        throw new BadField("sku", variant.sku(), "two variants have the same SKU");
+        throw new BadField("sku", variant.sku(), text("feeds.sameSku"));
       }
     }
   }
@@ -151,10 +151,10 @@ final class ProductReader {
       for (String title : titles) {
         String slug = Slug.written(title);
         if (slug.isEmpty()) {
-          throw new BadField("category", path, "a category has a name");
+          throw new BadField("category", path, text("feeds.categoryName"));
         }
         if (!slugs.add(slug)) {
-          throw new BadField("category", path, "a category does not lie in itself");
+          throw new BadField("category", path, text("feeds.categoryInItself"));
         }
       }
       categories.add(titles);
@@ -180,7 +180,7 @@ final class ProductReader {
     boolean unpriced = offer.path("price").isMissingNode() || offer.path("price").isNull();
     boolean isKept = !offer.has("price") && known.slugBySku().containsKey(sku);
     if (unpriced && !isKept) {
-      notes.add(new Note("price", sku, "has no price, so nothing is said of what it costs"));
+      notes.add(new Note("price", sku, text("feeds.noPrice")));
     }
     String availability = offer.path("availability").asString("");
     var carried = new HashSet<>(carried(offer, OFFER_TERMS));
@@ -226,16 +226,16 @@ final class ProductReader {
     try {
       pieces = Decimals.of(value.asString().strip());
     } catch (NumberFormatException e) {
-      throw new BadField("inventoryLevel", value.asString(), "is no number of pieces");
+      throw new BadField("inventoryLevel", value.asString(), text("feeds.stockNotANumber"));
     }
     if (pieces.signum() < 0) {
       notes.add(
           new Note(
-              "inventoryLevel", sku + ": " + pieces.toPlainString(), "below nothing: read as 0"));
+              "inventoryLevel", sku + ": " + pieces.toPlainString(), text("feeds.stockBelow0")));
       return Optional.of(0L);
     }
     if (pieces.stripTrailingZeros().scale() > 0) {
-      throw new BadField("inventoryLevel", pieces.toPlainString(), "is no whole number of pieces");
+      throw new BadField("inventoryLevel", pieces.toPlainString(), text("feeds.stockNotWhole"));
     }
     return Optional.of(pieces.longValueExact());
   }
@@ -246,18 +246,14 @@ final class ProductReader {
     try {
       amount = Decimals.of(given.strip());
     } catch (NumberFormatException e) {
-      throw new BadField(name, given, "is no amount such as 12.50");
+      throw new BadField(name, given, text("feeds.notAnAmount"));
     }
     if (amount.signum() < 0) {
-      throw new BadField(name, given, "a price is not below 0");
+      throw new BadField(name, given, text("feeds.priceBelow0"));
     }
     CurrencyUnit unit = CurrencyUnit.of(currency);
     if (amount.scale() > unit.getDecimalPlaces()) {
-      throw new BadField(
-          name,
-          given,
-          "has more decimals than %s has; if it is in thousands, write it as 1234.00"
-              .formatted(unit.getCode()));
+      throw new BadField(name, given, text("feeds.tooManyDecimals", "currency", unit.getCode()));
     }
     return Money.of(unit, amount);
   }

@@ -11,9 +11,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nodyes.core.evaluation.VariantFacts;
 import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceHistory;
-import nodyes.core.showing.VariantFacts;
 import nodyes.generated.tables.records.VariantRecord;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -28,7 +28,7 @@ final class VariantStore {
     Map<Long, List<PriceChange>> changes = changes(sql, products);
     var variants = new HashMap<Long, Map<String, VariantFacts>>();
     sql.selectFrom(VARIANT)
-        .where(VARIANT.PRODUCT_ID.in(products).and(VARIANT.IS_GONE.isFalse()))
+        .where(VARIANT.PRODUCT_ID.in(products).and(VARIANT.IS_DISCONTINUED.isFalse()))
         .orderBy(VARIANT.PRODUCT_ID, VARIANT.POSITION)
         .forEach(
             row ->
@@ -43,9 +43,9 @@ final class VariantStore {
         row.getSku(),
         money(row.getPriceMinor(), row.getCurrency()),
         changes.isEmpty() ? PriceHistory.NONE : new PriceHistory(changes),
-        money(row.getReferenceMinor(), row.getCurrency()),
+        money(row.getReferencePriceMinor(), row.getCurrency()),
         Optional.ofNullable(row.getStockCount()),
-        Optional.ofNullable(row.getBackOn()).map(LocalDate::parse),
+        Optional.ofNullable(row.getAvailableFrom()).map(LocalDate::parse),
         row.getIsMadeToOrder(),
         Optional.ofNullable(row.getDeliveredCount()));
   }
@@ -68,7 +68,7 @@ final class VariantStore {
         .from(VARIANT)
         .join(PRICE_CHANGE)
         .on(PRICE_CHANGE.VARIANT_ID.eq(VARIANT.ID))
-        .where(VARIANT.PRODUCT_ID.in(products).and(VARIANT.IS_GONE.isFalse()))
+        .where(VARIANT.PRODUCT_ID.in(products).and(VARIANT.IS_DISCONTINUED.isFalse()))
         .orderBy(PRICE_CHANGE.VARIANT_ID, PRICE_CHANGE.FROM_AT)
         .forEach(
             row ->

@@ -1,17 +1,24 @@
 package nodyes.server.delivery;
 
+import static nodyes.server.messages.Texts.text;
+
+import com.ibm.icu.text.Collator;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import nodyes.core.delivery.DeliverySettings;
-import nodyes.core.delivery.Gaps;
+import nodyes.core.delivery.SettingsCheck;
+import nodyes.server.estimates.PublicHolidays;
+import nodyes.server.messages.Texts;
+import nodyes.server.messages.Written;
 import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
-import nodyes.server.timing.PublicHolidays;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Sha256;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -21,20 +28,21 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The draft's timings. Each change is one of the whole, and can be taken back. */
+/** The draft's delivery rules. Each change is one of the whole, and can be undone. */
 @RestController
 @Tag(name = "delivery")
 @RequestMapping("/api/v1/delivery")
 class DeliveryApi {
   private static final int REVISION_LENGTH = 16;
+  private static final int MOST_LETTERS = 80;
 
   private final Nods nods;
-  private final KnownShop known;
+  private final RuleTargets known;
   private final PublicHolidays holidays;
   private final Shop shop;
   private final Clock clock;
 
-  DeliveryApi(Nods nods, KnownShop known, PublicHolidays holidays, Shop shop, Clock clock) {
+  DeliveryApi(Nods nods, RuleTargets known, PublicHolidays holidays, Shop shop, Clock clock) {
     this.nods = nods;
     this.known = known;
     this.holidays = holidays;
@@ -43,10 +51,10 @@ class DeliveryApi {
   }
 
   /** Something that is missing or hardly meant. */
-  record GapView(String where, String words) {}
+  record GapView(String where, String text) {}
 
   /**
-   * The timings, and what is to be said of them.
+   * The delivery rules, and what is to be said of them.
    *
    * @param revision of the settings, to be given back with a change
    * @param published whether shoppers get just these
@@ -55,12 +63,12 @@ class DeliveryApi {
       String revision, SettingsView settings, List<GapView> gaps, boolean published) {}
 
   /**
-   * Other timings.
+   * Other delivery rules.
    *
    * @param revision as whoever changes them last saw it
-   * @param words what is done, for the list of steps
+   * @param message what is done, for the list of steps
    */
-  record DeliveryChange(String revision, String words, SettingsView settings) {}
+  record DeliveryChange(String revision, String message, SettingsView settings) {}
 
   record CountryName(String code, String name) {}
 
@@ -74,8 +82,8 @@ class DeliveryApi {
     return new DeliveryView(
         revision(settings),
         SettingsViews.of(settings),
-        Gaps.of(settings, known.now(), today).stream()
-            .map(gap -> new GapView(gap.where(), gap.words()))
+        SettingsCheck.of(settings, known.now(), today).stream()
+            .map(gap -> new GapView(gap.where(), GapWords.of(gap)))
             .toList(),
         settings.equals(nods.published().delivery()));
   }
@@ -83,34 +91,37 @@ class DeliveryApi {
   @PutMapping
   DeliveryView set(@RequestBody DeliveryChange change, Authentication who) {
     DeliverySettings wanted = SettingsReader.read(change.settings(), holidays);
-    String words = change.words().strip();
+    Locale written = Texts.spoken();
     nods.changeDelivery(
-        "Delivery: "
-            + (words.isEmpty() ? "changed" : words.substring(0, Math.min(80, words.length()))),
+        () -> message(change.message().strip(), written),
         who.getName(),
         before -> {
           if (!revision(before).equals(change.revision())) {
             throw changedMeanwhile();
           }
-          return wanted;
+          // a program that knows nothing of returns leaves them as they are
+          return change.settings().returns() == null ? wanted.returned(before.returns()) : wanted;
         });
     return get();
   }
 
-  static Refusal changedMeanwhile() {
-    return new Refusal(
-        HttpStatus.CONFLICT,
-        "The timings were changed in another window meanwhile. Nothing was overwritten.");
+  /** What a page says of its change stands in the language that it was made in alone. */
+  private static String message(String what, Locale written) {
+    return what.isEmpty() || !Texts.spoken().equals(written)
+        ? text("changes.delivery")
+        : text("steps.delivery", "what", what.substring(0, Math.min(MOST_LETTERS, what.length())));
+  }
+
+  static ApiProblem changedMeanwhile() {
+    return new ApiProblem(HttpStatus.CONFLICT, text("delivery.changedElsewhere"));
   }
 
   @GetMapping("/choice")
   Choice choice() {
     return new Choice(
-        java.util.Arrays.stream(Locale.getISOCountries())
-            .map(
-                code ->
-                    new CountryName(code, Locale.of("", code).getDisplayCountry(Locale.ENGLISH)))
-            .sorted(java.util.Comparator.comparing(CountryName::name))
+        Arrays.stream(Locale.getISOCountries())
+            .map(code -> new CountryName(code, Written.country(code)))
+            .sorted(Comparator.comparing(CountryName::name, Collator.getInstance(Texts.locale())))
             .toList(),
         holidays.countries());
   }

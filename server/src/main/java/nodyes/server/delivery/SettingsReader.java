@@ -1,9 +1,10 @@
 package nodyes.server.delivery;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -15,29 +16,33 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import nodyes.core.delivery.Carrier;
-import nodyes.core.delivery.ClosedDays;
+import nodyes.core.delivery.CarrierDefaults;
 import nodyes.core.delivery.DayRange;
+import nodyes.core.delivery.DeliveryRule;
 import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.DeliveryTerms;
 import nodyes.core.delivery.Destination;
-import nodyes.core.delivery.DispatchWeek;
+import nodyes.core.delivery.DispatchSchedule;
 import nodyes.core.delivery.HolidayRegion;
-import nodyes.core.delivery.Layer;
-import nodyes.core.delivery.Scope;
+import nodyes.core.delivery.ReturnRule;
+import nodyes.core.delivery.RuleScope;
 import nodyes.core.delivery.Season;
-import nodyes.core.delivery.Timing;
-import nodyes.server.timing.PublicHolidays;
-import nodyes.server.web.Refusal;
+import nodyes.core.delivery.ShopClosure;
+import nodyes.server.estimates.PublicHolidays;
+import nodyes.server.messages.Texts;
+import nodyes.server.messages.Written;
+import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 
-/** Reads timings that come over the wire; what is wrong is told with its place. */
+/** Reads delivery rules that come over the wire; what is wrong is told with its place. */
 final class SettingsReader {
   static final int MOST_LAYERS = 500;
   static final int MOST_DESTINATIONS = 300;
   static final int MOST_CLOSED = 500;
+  static final int MOST_RETURNS = 200;
   private static final Set<String> COUNTRIES = Set.of(Locale.getISOCountries());
 
-  private final List<Refusal.Fault> faults = new ArrayList<>();
+  private final List<ApiProblem.FieldError> faults = new ArrayList<>();
 
   private final PublicHolidays holidays;
 
@@ -49,7 +54,7 @@ final class SettingsReader {
   static DeliverySettings read(SettingsView view, PublicHolidays holidays) {
     var reader = new SettingsReader(holidays);
     Optional<DeliverySettings> settings = reader.settings(view);
-    Refusal.ifAny(reader.faults);
+    ApiProblem.ifAny(reader.faults);
     return settings.orElseThrow();
   }
 
@@ -58,7 +63,7 @@ final class SettingsReader {
     atMost("destinations", view.destinations().size(), MOST_DESTINATIONS);
     atMost("closed", view.closed().size(), MOST_CLOSED);
     Optional<String> home = Optional.ofNullable(view.home()).map(code -> country("home", code));
-    var layers = new ArrayList<Layer>();
+    var layers = new ArrayList<DeliveryRule>();
     for (int i = 0; i < view.layers().size(); i++) {
       layer("layers[" + i + "]", view.layers().get(i)).ifPresent(layers::add);
     }
@@ -67,59 +72,94 @@ final class SettingsReader {
       destination("destinations[" + i + "]", view.destinations().get(i))
           .ifPresent(destinations::add);
     }
-    var closed = new ArrayList<ClosedDays>();
+    var closed = new ArrayList<ShopClosure>();
     for (int i = 0; i < view.closed().size(); i++) {
       SettingsView.ClosedView one = view.closed().get(i);
-      made("closed[" + i + "]", () -> new ClosedDays(one.first(), one.last(), one.name()))
+      made("closed[" + i + "]", () -> new ShopClosure(one.first(), one.last(), one.name()))
           .ifPresent(closed::add);
     }
-    ids(layers.stream().map(Layer::id).toList(), "layers");
+    List<ReturnRule> returns = returns(view);
+    ids(layers.stream().map(DeliveryRule::id).toList(), "layers");
     ids(destinations.stream().map(Destination::id).toList(), "destinations");
+    ids(returns.stream().map(ReturnRule::id).toList(), "returns");
     var carrier =
-        new Carrier(
+        new CarrierDefaults(
             days("carrier.transit", view.carrier().transit()),
             new HashSet<>(view.carrier().days()));
     return faults.isEmpty()
         ? made(
-            "destinations", () -> new DeliverySettings(home, layers, destinations, carrier, closed))
+            "destinations",
+            () -> new DeliverySettings(home, layers, destinations, carrier, closed, returns))
         : Optional.empty();
   }
 
   private void ids(List<String> ids, String where) {
     if (new HashSet<>(ids).size() < ids.size()) {
-      fault(where, "two of them have the same id");
+      fault(where, text("delivery.sameId"));
     }
   }
 
-  private Optional<Layer> layer(String where, SettingsView.LayerView view) {
-    Scope scope =
-        switch (view.of()) {
-          case SHOP -> new Scope.Shop();
-          case CATEGORY -> new Scope.Category(named(where, view));
-          case TAG -> new Scope.Tag(named(where, view));
-          case PRODUCT -> new Scope.Product(named(where, view));
-        };
+  private Optional<DeliveryRule> layer(String where, SettingsView.LayerView view) {
+    RuleScope scope = scope(where, view.of(), view.name());
     Optional<DayRange> handling = days(where + ".handling", view.handling());
-    Optional<DispatchWeek> dispatch = week(where + ".cutOffs", view.cutOffs());
+    Optional<DispatchSchedule> dispatch = week(where + ".cutOffs", view.cutOffs());
     Optional<Set<HolidayRegion>> holidays = regions(where + ".holidays", view.holidays());
     Optional<DayRange> longer = days(where + ".longer", view.longer());
     Optional<Season> season = season(where + ".season", view.season());
     return made(
         where + ".whileStockAbove",
         () ->
-            new Layer(
+            new DeliveryRule(
                 view.id(),
                 scope,
                 view.on(),
                 season,
                 Optional.ofNullable(view.whileStockAbove()),
-                new Timing(handling, dispatch, holidays, longer)));
+                new DeliveryTerms(handling, dispatch, holidays, longer)));
   }
 
-  private String named(String where, SettingsView.LayerView view) {
-    String name = Objects.requireNonNullElse(view.name(), "").strip();
+  private List<ReturnRule> returns(SettingsView view) {
+    List<SettingsView.ReturnView> views = Objects.requireNonNullElse(view.returns(), List.of());
+    atMost("returns", views.size(), MOST_RETURNS);
+    var returns = new ArrayList<ReturnRule>();
+    for (int i = 0; i < views.size(); i++) {
+      returned("returns[" + i + "]", views.get(i)).ifPresent(returns::add);
+    }
+    return returns;
+  }
+
+  private Optional<ReturnRule> returned(String where, SettingsView.ReturnView view) {
+    RuleScope scope = scope(where, view.of(), view.name());
+    Optional<String> country =
+        Optional.ofNullable(view.country()).map(code -> country(where + ".country", code));
+    Optional<Season> season = season(where + ".season", view.season());
+    return made(
+        where + ".days",
+        () ->
+            new ReturnRule(
+                view.id(),
+                scope,
+                country,
+                view.on(),
+                season,
+                view.days(),
+                Optional.ofNullable(view.notBefore())));
+  }
+
+  private RuleScope scope(String where, SettingsView.Of of, @Nullable String name) {
+    return switch (of) {
+      case SHOP -> new RuleScope.Shop();
+      case CATEGORY -> new RuleScope.Category(named(where, of, name));
+      case TAG -> new RuleScope.Tag(named(where, of, name));
+      case PRODUCT -> new RuleScope.Product(named(where, of, name));
+    };
+  }
+
+  private String named(String where, SettingsView.Of of, @Nullable String given) {
+    String name = Objects.requireNonNullElse(given, "").strip();
     if (name.isEmpty()) {
-      fault(where + ".name", "says which " + view.of().name().toLowerCase(Locale.ROOT));
+      fault(
+          where + ".name", text("delivery.chooseScope", "of", of.name().toLowerCase(Locale.ROOT)));
     }
     return name;
   }
@@ -151,7 +191,7 @@ final class SettingsReader {
         .flatMap(one -> made(where, () -> new Season(one.first(), one.last())));
   }
 
-  private Optional<DispatchWeek> week(String where, @Nullable Map<DayOfWeek, String> cutOffs) {
+  private Optional<DispatchSchedule> week(String where, @Nullable Map<DayOfWeek, String> cutOffs) {
     if (cutOffs == null) {
       return Optional.empty();
     }
@@ -163,14 +203,10 @@ final class SettingsReader {
           } catch (DateTimeException e) {
             fault(
                 where + "." + day,
-                "the cut-off on "
-                    + day.getDisplayName(TextStyle.FULL, Locale.ENGLISH)
-                    + ", "
-                    + text
-                    + ", is no time of day; times run from 00:00 to 23:59");
+                text("delivery.notATime", "day", Written.longWeekday(day), "text", text));
           }
         });
-    return Optional.of(new DispatchWeek(times));
+    return Optional.of(new DispatchSchedule(times));
   }
 
   private Optional<Set<HolidayRegion>> regions(String where, @Nullable List<String> codes) {
@@ -181,7 +217,7 @@ final class SettingsReader {
     for (String code : codes) {
       Optional<HolidayRegion> region = made(where, () -> new HolidayRegion(code));
       if (region.isPresent() && !holidays.knows(region.get())) {
-        fault(where, "no holidays are known of " + code);
+        fault(where, text("delivery.noHolidaysKnown", "code", code));
       }
       region.ifPresent(regions::add);
     }
@@ -191,14 +227,14 @@ final class SettingsReader {
   private String country(String where, String code) {
     String country = code.strip().toUpperCase(Locale.ROOT);
     if (!COUNTRIES.contains(country)) {
-      fault(where, code + " is no country; countries have codes such as PT (ISO 3166)");
+      fault(where, text("delivery.notACountry", "code", code));
     }
     return country;
   }
 
   private void atMost(String where, int count, int most) {
     if (count > most) {
-      fault(where, "are at most " + most + ", not " + count);
+      fault(where, text("delivery.tooMany", "most", most, "count", count));
     }
   }
 
@@ -206,12 +242,12 @@ final class SettingsReader {
     try {
       return Optional.of(making.get());
     } catch (IllegalArgumentException e) {
-      fault(where, String.valueOf(e.getMessage()));
+      fault(where, Texts.why(e));
       return Optional.empty();
     }
   }
 
   private void fault(String where, String reason) {
-    faults.add(new Refusal.Fault(where, reason));
+    faults.add(new ApiProblem.FieldError(where, reason));
   }
 }

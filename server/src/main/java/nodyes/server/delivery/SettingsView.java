@@ -7,20 +7,22 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The owner's timings as they go over the wire.
+ * The owner's delivery rules as they go over the wire.
  *
  * @param home the shop's own country, ISO 3166-1 alpha-2
- * @param layers timings in the owner's order
+ * @param layers delivery rules in the owner's order
  * @param destinations ways to countries
  * @param carrier what is usual on the way
  * @param closed days on which the shop does not work
+ * @param returns how long what is sold can be sent back; missing to leave that as it is
  */
 record SettingsView(
     @Nullable String home,
     List<LayerView> layers,
     List<DestinationView> destinations,
     CarrierView carrier,
-    List<ClosedView> closed) {
+    List<ClosedView> closed,
+    @Nullable List<ReturnView> returns) {
   /** From so many to so many working days. */
   record DaysView(int least, int most) {}
 
@@ -36,7 +38,7 @@ record SettingsView(
   }
 
   /**
-   * A layer of timings; what is missing is as a wider one has it.
+   * A delivery rule; what is missing is as a wider one has it.
    *
    * @param name the category's or product's slug, or the tag; missing for the shop
    * @param cutOffs by weekday, as 16:00
@@ -68,6 +70,24 @@ record SettingsView(
 
   /** What is usual on the way; without days on the way no promise is made elsewhere. */
   record CarrierView(@Nullable DaysView transit, List<DayOfWeek> days) {}
+
+  /**
+   * How long something can be sent back.
+   *
+   * @param name the category's or product's slug, or the tag; missing for the shop
+   * @param country missing for everywhere
+   * @param days from the last day on which it may arrive; 0 where it cannot be sent back
+   * @param notBefore a day until which it can be sent back in any case
+   */
+  record ReturnView(
+      String id,
+      Of of,
+      @Nullable String name,
+      @Nullable String country,
+      boolean on,
+      @Nullable SeasonView season,
+      int days,
+      @Nullable LocalDate notBefore) {}
 
   /** Days on which the shop does not work. */
   record ClosedView(LocalDate first, LocalDate last, String name) {}

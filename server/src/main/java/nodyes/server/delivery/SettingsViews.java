@@ -7,19 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.delivery.DayRange;
+import nodyes.core.delivery.DeliveryRule;
 import nodyes.core.delivery.DeliverySettings;
+import nodyes.core.delivery.DeliveryTerms;
 import nodyes.core.delivery.Destination;
-import nodyes.core.delivery.DispatchWeek;
+import nodyes.core.delivery.DispatchSchedule;
 import nodyes.core.delivery.HolidayRegion;
-import nodyes.core.delivery.Layer;
-import nodyes.core.delivery.Scope;
+import nodyes.core.delivery.ReturnRule;
+import nodyes.core.delivery.RuleScope;
 import nodyes.core.delivery.Season;
-import nodyes.core.delivery.Timing;
 import nodyes.server.delivery.SettingsView.DaysView;
 import nodyes.server.delivery.SettingsView.Of;
 import org.jspecify.annotations.Nullable;
 
-/** Writes timings for the wire. */
+/** Writes delivery rules for the wire. */
 final class SettingsViews {
   private SettingsViews() {}
 
@@ -32,11 +33,12 @@ final class SettingsViews {
             days(settings.carrier().transit()), sorted(settings.carrier().days())),
         settings.closed().stream()
             .map(one -> new SettingsView.ClosedView(one.first(), one.last(), one.name()))
-            .toList());
+            .toList(),
+        settings.returns().stream().map(SettingsViews::returned).toList());
   }
 
-  private static SettingsView.LayerView layer(Layer layer) {
-    Timing timing = layer.timing();
+  private static SettingsView.LayerView layer(DeliveryRule layer) {
+    DeliveryTerms timing = layer.timing();
     return new SettingsView.LayerView(
         layer.id(),
         of(layer.scope()),
@@ -50,21 +52,33 @@ final class SettingsViews {
         days(timing.longer()));
   }
 
-  static Of of(Scope scope) {
+  private static SettingsView.ReturnView returned(ReturnRule rule) {
+    return new SettingsView.ReturnView(
+        rule.id(),
+        of(rule.scope()),
+        name(rule.scope()),
+        rule.country().orElse(null),
+        rule.on(),
+        season(rule.season()),
+        rule.days(),
+        rule.notBefore().orElse(null));
+  }
+
+  static Of of(RuleScope scope) {
     return switch (scope) {
-      case Scope.Shop _ -> Of.SHOP;
-      case Scope.Category _ -> Of.CATEGORY;
-      case Scope.Tag _ -> Of.TAG;
-      case Scope.Product _ -> Of.PRODUCT;
+      case RuleScope.Shop _ -> Of.SHOP;
+      case RuleScope.Category _ -> Of.CATEGORY;
+      case RuleScope.Tag _ -> Of.TAG;
+      case RuleScope.Product _ -> Of.PRODUCT;
     };
   }
 
-  static @Nullable String name(Scope scope) {
+  static @Nullable String name(RuleScope scope) {
     return switch (scope) {
-      case Scope.Shop _ -> null;
-      case Scope.Category(var slug) -> slug;
-      case Scope.Tag(var name) -> name;
-      case Scope.Product(var slug) -> slug;
+      case RuleScope.Shop _ -> null;
+      case RuleScope.Category(var slug) -> slug;
+      case RuleScope.Tag(var name) -> name;
+      case RuleScope.Product(var slug) -> slug;
     };
   }
 
@@ -80,7 +94,7 @@ final class SettingsViews {
         one.holidays().map(SettingsViews::codes).orElse(null));
   }
 
-  private static Map<DayOfWeek, String> cutOffs(DispatchWeek week) {
+  private static Map<DayOfWeek, String> cutOffs(DispatchSchedule week) {
     var times = new EnumMap<DayOfWeek, String>(DayOfWeek.class);
     week.cutOffs().forEach((day, time) -> times.put(day, time.toString()));
     return times;

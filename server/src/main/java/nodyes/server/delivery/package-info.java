@@ -1,4 +1,7 @@
-/** Delivery: the owner's timings, what they come to on any day, and whether promises were kept. */
+/**
+ * Delivery: the owner's delivery rules, what they come to on any day, and whether promises were
+ * kept.
+ */
 @NullMarked
 package nodyes.server.delivery;
 

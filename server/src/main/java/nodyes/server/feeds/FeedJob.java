@@ -1,12 +1,26 @@
 package nodyes.server.feeds;
 
-import nodyes.server.web.EachMinute;
+import java.time.Instant;
+import nodyes.server.jobs.JobKind;
+import nodyes.server.jobs.ScheduledJob;
 import org.springframework.stereotype.Component;
 
 /** Asks the addresses of feeds when it is time to. */
 @Component
-class FeedJob extends EachMinute {
+class FeedJob implements ScheduledJob {
+  private final Feeds feeds;
+
   FeedJob(Feeds feeds) {
-    super("feeds", feeds::askDue);
+    this.feeds = feeds;
+  }
+
+  @Override
+  public JobKind kind() {
+    return JobKind.FEEDS;
+  }
+
+  @Override
+  public long run(Instant now) {
+    return feeds.askDue();
   }
 }

@@ -1,7 +1,7 @@
 package nodyes.server.feeds;
 
 import static nodyes.generated.Tables.FEED;
-import static nodyes.generated.Tables.FEED_PROBLEM;
+import static nodyes.generated.Tables.FEED_ERROR;
 import static nodyes.generated.Tables.FEED_RUN;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.select;
@@ -12,7 +12,7 @@ import java.util.Optional;
 import nodyes.generated.tables.records.FeedRunRecord;
 import nodyes.server.database.Database;
 import nodyes.server.web.JsonLines.LineProblem;
-import nodyes.server.web.PageOf;
+import nodyes.server.web.PagedResult;
 import org.springframework.stereotype.Component;
 
 @Component
@@ -36,7 +36,7 @@ class FeedStore {
                             FeedKind.valueOf(row.getKind()),
                             row.getAddress(),
                             row.getEveryHours().intValue(),
-                            Optional.ofNullable(row.getAskedAt()))));
+                            Optional.ofNullable(row.getRequestedAt()))));
   }
 
   void follow(FeedKind kind, String address, int everyHours) {
@@ -59,11 +59,15 @@ class FeedStore {
 
   void asked(FeedKind kind, Instant now) {
     database.change(
-        sql -> sql.update(FEED).set(FEED.ASKED_AT, now).where(FEED.KIND.eq(kind.name())).execute());
+        sql ->
+            sql.update(FEED)
+                .set(FEED.REQUESTED_AT, now)
+                .where(FEED.KIND.eq(kind.name()))
+                .execute());
   }
 
   /** Keeps what came of a run, and forgets the oldest. */
-  long add(Run run, List<LineProblem> problems) {
+  long add(FeedRun run, List<LineProblem> problems) {
     return database.write(
         sql -> {
           long id =
@@ -72,23 +76,23 @@ class FeedStore {
                   .set(FEED_RUN.SOURCE, run.source())
                   .set(FEED_RUN.RAN_AT, run.at())
                   .set(FEED_RUN.STATE, run.state().name())
-                  .set(FEED_RUN.TAKEN, run.taken())
-                  .set(FEED_RUN.WRONG, run.wrong())
-                  .set(FEED_RUN.GONE, run.gone())
+                  .set(FEED_RUN.IMPORTED, run.imported())
+                  .set(FEED_RUN.ERRORS, run.errors())
+                  .set(FEED_RUN.REMOVED, run.removed())
                   .set(FEED_RUN.FAILURE, run.failure().orElse(null))
-                  .set(FEED_RUN.HELD_FILE, run.heldFile().orElse(null))
+                  .set(FEED_RUN.PENDING_FILE, run.heldFile().orElse(null))
                   .returningResult(FEED_RUN.ID)
                   .fetchSingle()
                   .value1();
           long number = 0;
           for (LineProblem problem : problems) {
-            sql.insertInto(FEED_PROBLEM)
-                .set(FEED_PROBLEM.RUN_ID, id)
-                .set(FEED_PROBLEM.NUMBER, ++number)
-                .set(FEED_PROBLEM.LINE, problem.line())
-                .set(FEED_PROBLEM.FIELD, problem.field())
-                .set(FEED_PROBLEM.VALUE, problem.value())
-                .set(FEED_PROBLEM.REASON, problem.reason())
+            sql.insertInto(FEED_ERROR)
+                .set(FEED_ERROR.RUN_ID, id)
+                .set(FEED_ERROR.NUMBER, ++number)
+                .set(FEED_ERROR.LINE, problem.line())
+                .set(FEED_ERROR.FIELD, problem.field())
+                .set(FEED_ERROR.VALUE, problem.value())
+                .set(FEED_ERROR.REASON, problem.reason())
                 .execute();
           }
           sql.deleteFrom(FEED_RUN).where(FEED_RUN.ID.le(id - MOST_RUNS)).execute();
@@ -96,27 +100,27 @@ class FeedStore {
         });
   }
 
-  void end(long id, RunState state, long taken, long gone) {
+  void end(long id, FeedRunState state, long taken, long gone) {
     database.change(
         sql ->
             sql.update(FEED_RUN)
                 .set(FEED_RUN.STATE, state.name())
-                .set(FEED_RUN.TAKEN, taken)
-                .set(FEED_RUN.GONE, gone)
-                .setNull(FEED_RUN.HELD_FILE)
+                .set(FEED_RUN.IMPORTED, taken)
+                .set(FEED_RUN.REMOVED, gone)
+                .setNull(FEED_RUN.PENDING_FILE)
                 .where(FEED_RUN.ID.eq(id))
                 .execute());
   }
 
-  Optional<Run> run(long id) {
+  Optional<FeedRun> run(long id) {
     return database.read(
         sql -> sql.selectFrom(FEED_RUN).where(FEED_RUN.ID.eq(id)).fetchOptional(FeedStore::run));
   }
 
-  PageOf<Run> runs(int page, int size) {
+  PagedResult<FeedRun> runs(int page, int size) {
     return database.read(
         sql ->
-            new PageOf<>(
+            new PagedResult<>(
                 sql.selectFrom(FEED_RUN)
                     .orderBy(FEED_RUN.RAN_AT.desc(), FEED_RUN.ID.desc())
                     .limit(size)
@@ -128,7 +132,7 @@ class FeedStore {
   }
 
   /** The newest run of each kind. */
-  List<Run> newest() {
+  List<FeedRun> newest() {
     return database.read(
         sql ->
             sql.selectFrom(FEED_RUN)
@@ -141,26 +145,26 @@ class FeedStore {
   List<LineProblem> problems(long run) {
     return database.read(
         sql ->
-            sql.selectFrom(FEED_PROBLEM)
-                .where(FEED_PROBLEM.RUN_ID.eq(run))
-                .orderBy(FEED_PROBLEM.NUMBER)
+            sql.selectFrom(FEED_ERROR)
+                .where(FEED_ERROR.RUN_ID.eq(run))
+                .orderBy(FEED_ERROR.NUMBER)
                 .fetch(
                     row ->
                         new LineProblem(
                             row.getLine(), row.getField(), row.getValue(), row.getReason())));
   }
 
-  private static Run run(FeedRunRecord row) {
-    return new Run(
+  private static FeedRun run(FeedRunRecord row) {
+    return new FeedRun(
         row.getId(),
         FeedKind.valueOf(row.getKind()),
         row.getSource(),
         row.getRanAt(),
-        RunState.valueOf(row.getState()),
-        row.getTaken(),
-        row.getWrong(),
-        row.getGone(),
+        FeedRunState.valueOf(row.getState()),
+        row.getImported(),
+        row.getErrors(),
+        row.getRemoved(),
         Optional.ofNullable(row.getFailure()),
-        Optional.ofNullable(row.getHeldFile()));
+        Optional.ofNullable(row.getPendingFile()));
   }
 }

@@ -1,5 +1,7 @@
 package nodyes.server.feeds;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -15,34 +17,35 @@ import java.util.Optional;
 import nodyes.server.ServerSettings;
 import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.orders.OrderImport;
-import nodyes.server.outside.Fetch;
+import nodyes.server.outbound.OutboundHttp;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.InTurn;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
-import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
 
 /** Takes products and orders in, line by line; what is missing by half is held for a look. */
 @Component
 class Feeds {
   private static final int MOST_PROBLEMS = 500;
-  private static final Fetch.Limits LIMITS = new Fetch.Limits(200_000_000, Duration.ofMinutes(5));
+  private static final OutboundHttp.Limits LIMITS =
+      new OutboundHttp.Limits(200_000_000, Duration.ofMinutes(5));
 
   private final FeedStore store;
-  private final FeedLines lines;
+  private final SchemaOrgFeedReader lines;
   private final CatalogueImport catalogue;
   private final OrderImport orders;
-  private final Fetch fetch;
+  private final OutboundHttp fetch;
   private final InTurn inTurn;
   private final Clock clock;
   private final Path folder;
 
   Feeds(
       FeedStore store,
-      FeedLines lines,
+      SchemaOrgFeedReader lines,
       CatalogueImport catalogue,
       OrderImport orders,
-      Fetch fetch,
+      OutboundHttp fetch,
       InTurn inTurn,
       Clock clock,
       ServerSettings settings) {
@@ -67,7 +70,8 @@ class Feeds {
    *
    * @param whole whether products that are not in it are no longer sold
    */
-  synchronized Run take(FeedKind kind, String source, Path file, boolean whole) throws IOException {
+  synchronized FeedRun take(FeedKind kind, String source, Path file, boolean whole)
+      throws IOException {
     try {
       return inTurn.run(
           () ->
@@ -102,16 +106,16 @@ class Feeds {
         wrong::add);
   }
 
-  private Run ordersOf(String source, Path file) throws IOException {
+  private FeedRun ordersOf(String source, Path file) throws IOException {
     var wrong = new Wrong();
     long[] taken = {0};
     var taking = orders.taking();
     read(FeedKind.ORDERS, file, wrong, taken, taking);
     taking.end();
-    return keep(FeedKind.ORDERS, source, RunState.DONE, taken[0], wrong, 0, null);
+    return keep(FeedKind.ORDERS, source, FeedRunState.DONE, taken[0], wrong, 0, null);
   }
 
-  private Run productsOf(String source, Path file, boolean whole, boolean isLookedAt)
+  private FeedRun productsOf(String source, Path file, boolean whole, boolean isLookedAt)
       throws IOException {
     if (whole && !isLookedAt) {
       var looking = catalogue.taking(false, true);
@@ -125,7 +129,7 @@ class Feeds {
         return keep(
             FeedKind.PRODUCTS,
             source,
-            RunState.HELD,
+            FeedRunState.NEEDS_APPROVAL,
             good[0],
             wrong,
             left.missing(),
@@ -140,19 +144,19 @@ class Feeds {
     // a product whose line is wrong is still sold; so is what a broken file would have named
     long gone = whole && isWhole && wrong.count == 0 ? catalogue.leaveOutAllBut(taking.slugs()) : 0;
     taking.notes().forEach(wrong::add);
-    return keep(FeedKind.PRODUCTS, source, RunState.DONE, taken[0], wrong, gone, null);
+    return keep(FeedKind.PRODUCTS, source, FeedRunState.DONE, taken[0], wrong, gone, null);
   }
 
-  private Run keep(
+  private FeedRun keep(
       FeedKind kind,
       String source,
-      RunState state,
+      FeedRunState state,
       long taken,
       Wrong wrong,
       long gone,
       @org.jspecify.annotations.Nullable String heldFile) {
     var run =
-        new Run(
+        new FeedRun(
             0,
             kind,
             source,
@@ -169,31 +173,31 @@ class Feeds {
   }
 
   /** Takes what was held, after a look. */
-  synchronized Run takeHeld(long id) throws IOException {
-    Run held = held(id);
+  synchronized FeedRun takeHeld(long id) throws IOException {
+    FeedRun held = held(id);
     Path file = folder.resolve(held.heldFile().orElseThrow());
-    Run done = productsOf(held.source(), file, true, true);
+    FeedRun done = productsOf(held.source(), file, true, true);
     Files.deleteIfExists(file);
-    store.end(id, RunState.DROPPED, held.taken(), held.gone());
+    store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
     return done;
   }
 
   /** Gives up what was held; nothing changes. */
   synchronized void dropHeld(long id) throws IOException {
-    Run held = held(id);
+    FeedRun held = held(id);
     Files.deleteIfExists(folder.resolve(held.heldFile().orElseThrow()));
-    store.end(id, RunState.DROPPED, held.taken(), held.gone());
+    store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
   }
 
-  private Run held(long id) {
+  private FeedRun held(long id) {
     return store
         .run(id)
-        .filter(run -> run.state() == RunState.HELD)
-        .orElseThrow(() -> Refusal.notFound("Nothing is held there; perhaps it is done already."));
+        .filter(run -> run.state() == FeedRunState.NEEDS_APPROVAL)
+        .orElseThrow(() -> ApiProblem.notFound(text("feeds.nothingHeld")));
   }
 
   /** Asks an address now. */
-  Run ask(FeedAddress feed) {
+  FeedRun ask(FeedAddress feed) {
     store.asked(feed.kind(), clock.instant());
     try {
       Path file = temporary();
@@ -201,14 +205,14 @@ class Feeds {
         Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
       }
       return take(feed.kind(), feed.address(), file, true);
-    } catch (Refusal e) {
+    } catch (ApiProblem e) {
       var run =
-          new Run(
+          new FeedRun(
               0,
               feed.kind(),
               feed.address(),
               clock.instant(),
-              RunState.FAILED,
+              FeedRunState.FAILED,
               0,
               0,
               0,
@@ -221,7 +225,8 @@ class Feeds {
   }
 
   /** Asks the addresses whose time has come. */
-  void askDue() {
+  long askDue() {
+    long asked = 0;
     Instant now = clock.instant();
     for (FeedAddress feed : store.addresses()) {
       boolean isDue =
@@ -230,7 +235,9 @@ class Feeds {
               .orElse(true);
       if (isDue) {
         ask(feed);
+        asked++;
       }
     }
+    return asked;
   }
 }

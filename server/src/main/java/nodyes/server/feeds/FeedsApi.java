@@ -1,15 +1,17 @@
 package nodyes.server.feeds;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import nodyes.server.outside.Fetch;
+import nodyes.server.outbound.OutboundHttp;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.JsonLines.LineProblem;
-import nodyes.server.web.PageOf;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.PagedResult;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,7 +49,7 @@ class FeedsApi {
       FeedKind kind,
       String source,
       Instant at,
-      RunState state,
+      FeedRunState state,
       long taken,
       long wrong,
       long gone,
@@ -73,16 +75,16 @@ class FeedsApi {
   }
 
   @GetMapping("/runs")
-  PageOf<FeedRunView> runs(
+  PagedResult<FeedRunView> runs(
       @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "20") int size) {
-    PageOf<Run> runs = store.runs(PageOf.page(page), PageOf.size(size));
-    return new PageOf<>(
+    PagedResult<FeedRun> runs = store.runs(PagedResult.page(page), PagedResult.size(size));
+    return new PagedResult<>(
         runs.items().stream().map(FeedsApi::view).toList(), runs.page(), runs.size(), runs.total());
   }
 
   @GetMapping("/runs/{id}")
   FeedRunDetail run(@PathVariable long id) {
-    return detail(store.run(id).orElseThrow(() -> Refusal.notFound("There is no such reading.")));
+    return detail(store.run(id).orElseThrow(() -> ApiProblem.notFound(text("feeds.noSuchUpdate"))));
   }
 
   /** An address, and how often it is asked. */
@@ -91,9 +93,9 @@ class FeedsApi {
   @PutMapping("/{kind}")
   FeedAddresses follow(@PathVariable String kind, @RequestBody FeedFollowed asked) {
     if (asked.everyHours() < 1 || asked.everyHours() > MOST_HOURS) {
-      throw Refusal.value("everyHours", "is from 1 to " + MOST_HOURS);
+      throw ApiProblem.value("everyHours", text("feeds.everyHours", "most", MOST_HOURS));
     }
-    store.follow(kind(kind), Fetch.address(asked.address()), asked.everyHours());
+    store.follow(kind(kind), OutboundHttp.address(asked.address()), asked.everyHours());
     return addresses();
   }
 
@@ -103,7 +105,7 @@ class FeedsApi {
     return addresses();
   }
 
-  @PostMapping("/{kind}/now")
+  @PostMapping("/{kind}/update")
   FeedRunDetail now(@PathVariable String kind) {
     FeedKind wanted = kind(kind);
     return detail(
@@ -111,7 +113,7 @@ class FeedsApi {
             store.addresses().stream()
                 .filter(feed -> feed.kind() == wanted)
                 .findFirst()
-                .orElseThrow(() -> Refusal.notFound("No address is followed yet."))));
+                .orElseThrow(() -> ApiProblem.notFound(text("feeds.noAddress")))));
   }
 
   @PostMapping(value = "/{kind}/files", consumes = "multipart/form-data")
@@ -121,7 +123,7 @@ class FeedsApi {
       @RequestParam(defaultValue = "false") boolean whole)
       throws IOException {
     if (file.isEmpty()) {
-      throw Refusal.unusable("The file is empty.");
+      throw ApiProblem.unusable(text("problems.fileEmpty"));
     }
     Path path = feeds.temporary();
     file.transferTo(path);
@@ -130,31 +132,31 @@ class FeedsApi {
         feeds.take(kind(kind), name == null || name.isBlank() ? "a program" : name, path, whole));
   }
 
-  @PostMapping("/runs/{id}/take")
+  @PostMapping("/runs/{id}/apply")
   FeedRunDetail take(@PathVariable long id) throws IOException {
     return detail(feeds.takeHeld(id));
   }
 
-  @PostMapping("/runs/{id}/drop")
+  @PostMapping("/runs/{id}/discard")
   FeedRunDetail drop(@PathVariable long id) throws IOException {
     feeds.dropHeld(id);
     return run(id);
   }
 
-  private FeedRunDetail detail(Run run) {
+  private FeedRunDetail detail(FeedRun run) {
     return new FeedRunDetail(view(run), store.problems(run.id()));
   }
 
-  private static FeedRunView view(Run run) {
+  private static FeedRunView view(FeedRun run) {
     return new FeedRunView(
         run.id(),
         run.kind(),
         run.source(),
         run.at(),
         run.state(),
-        run.taken(),
-        run.wrong(),
-        run.gone(),
+        run.imported(),
+        run.errors(),
+        run.removed(),
         run.failure().orElse(null));
   }
 
@@ -162,7 +164,7 @@ class FeedsApi {
     return switch (text.toLowerCase(Locale.ROOT)) {
       case "products" -> FeedKind.PRODUCTS;
       case "orders" -> FeedKind.ORDERS;
-      default -> throw Refusal.notFound("A feed is of products or of orders.");
+      default -> throw ApiProblem.notFound(text("feeds.kinds"));
     };
   }
 }

@@ -18,13 +18,13 @@ import nodyes.core.nod.Spot;
  * @param kit what all nods share
  * @param delivery when orders leave and arrive
  */
-record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit, DeliverySettings delivery) {
+record Draft(List<Nod> nods, List<CustomSpot> spots, BrandKit kit, DeliverySettings delivery) {
   static final Draft EMPTY = new Draft(List.of(), List.of(), BrandKit.NONE, DeliverySettings.NONE);
 
   Draft {
     nods = List.copyOf(nods);
     spots = List.copyOf(spots);
-    // steps that were kept before there were timings
+    // steps that were kept before there were delivery rules
     delivery = Objects.requireNonNullElse(delivery, DeliverySettings.NONE);
   }
 
@@ -76,7 +76,7 @@ record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit, DeliverySett
   }
 
   /** With a spot in place of the one with its name and page. */
-  Draft with(PointedSpot spot) {
+  Draft with(CustomSpot spot) {
     var all = new ArrayList<>(without(spot.name()).spots);
     all.add(spot);
     return new Draft(nods, all, kit, delivery);
@@ -88,7 +88,7 @@ record Draft(List<Nod> nods, List<PointedSpot> spots, BrandKit kit, DeliverySett
         nods, spots.stream().filter(one -> !one.name().equals(spot)).toList(), kit, delivery);
   }
 
-  static Draft of(Arrangement arrangement) {
+  static Draft of(NodLayout arrangement) {
     return new Draft(
         arrangement.nods(), arrangement.spots(), arrangement.kit(), arrangement.delivery());
   }

@@ -1,8 +1,12 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Clock;
 import java.util.List;
-import nodyes.server.web.Refusal;
+import java.util.function.Supplier;
+import nodyes.server.messages.Multilingual;
+import nodyes.server.web.ApiProblem;
 import org.springframework.stereotype.Component;
 
 /** Earlier versions and drafts put into the draft; what was there is kept and can be had back. */
@@ -33,23 +37,25 @@ class GoingBack {
   /** Makes an earlier version what shoppers get again, as a new version; the draft becomes it. */
   int publishAgain(int version, String who) {
     intoDraft(version, Part.ALL, who);
-    // a program waits for nobody to finish what is half made
+    // a program waits for nobody to finish what is incomplete
     halfMade.forgetAll();
-    return nods.publish(who, "as version " + version);
+    return nods.publish(who, text("notes.asVersion", "version", String.valueOf(version)));
   }
 
   /** What putting a version into the draft would change in it. */
-  List<Changes.Change> changesOf(int version, Part part) {
+  List<LayoutDiff.Change> changesOf(int version, Part part) {
     Draft draft = nods.written();
-    return Changes.between(draft, with(draft, Draft.of(nods.version(version)), part));
+    return LayoutDiff.between(draft, with(draft, Draft.of(nods.version(version)), part));
   }
 
   /** Puts a version into the draft, to be looked at and published; what was there is kept. */
-  Step intoDraft(int version, Part part, String who) {
+  DraftChange intoDraft(int version, Part part, String who) {
     Draft wanted = Draft.of(nods.version(version));
-    keepDraft("before version " + version + " was put into the draft", who);
+    keepDraft(() -> text("notes.beforeVersion", "version", String.valueOf(version)), who);
     return nods.change(
-        "Version " + version + " in the draft", who, draft -> with(draft, wanted, part));
+        () -> text("steps.versionInDraft", "version", String.valueOf(version)),
+        who,
+        draft -> with(draft, wanted, part));
   }
 
   /** Drafts that gave way to a version. */
@@ -58,18 +64,18 @@ class GoingBack {
   }
 
   /** Puts a kept draft back; what is there now is kept in its turn. */
-  Step draftBack(long id, String who) {
+  DraftChange draftBack(long id, String who) {
     Draft wanted =
-        keptDrafts.find(id).orElseThrow(() -> Refusal.notFound("There is no such draft."));
-    keepDraft("before an earlier draft was had back", who);
-    return nods.change("An earlier draft had back", who, _ -> wanted);
+        keptDrafts.find(id).orElseThrow(() -> ApiProblem.notFound(text("versions.noSuchDraft")));
+    keepDraft(() -> text("notes.beforeDraft"), who);
+    return nods.change(() -> text("steps.draftBack"), who, _ -> wanted);
   }
 
   /** Keeps the draft where something of it is not published. */
-  private void keepDraft(String words, String who) {
+  private void keepDraft(Supplier<String> message, String who) {
     Draft draft = nods.written();
-    if (!Changes.between(Draft.of(nods.published()), draft).isEmpty()) {
-      keptDrafts.keep(draft, words, who, clock.instant());
+    if (!LayoutDiff.between(Draft.of(nods.published()), draft).isEmpty()) {
+      keptDrafts.keep(draft, Multilingual.of(message), who, clock.instant());
     }
   }
 

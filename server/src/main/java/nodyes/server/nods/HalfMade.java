@@ -3,14 +3,14 @@ package nodyes.server.nods;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import nodyes.server.web.Refusal.Fault;
+import nodyes.server.web.ApiProblem.FieldError;
 
 /**
  * Settings of which some parts cannot be taken yet, as they were typed; these apply nowhere.
  *
  * @param faults what they lack
  */
-record HalfMade(NodFace.Settings set, List<Fault> faults) {
+record HalfMade(NodSettingsView.Settings set, List<FieldError> faults) {
   HalfMade {
     faults = List.copyOf(faults);
   }
@@ -24,13 +24,6 @@ record HalfMade(NodFace.Settings set, List<Fault> faults) {
 
   /** What is missing, in words. */
   String words() {
-    return faults.stream()
-        .map(fault -> named(fault.field()) + " " + fault.reason())
-        .distinct()
-        .collect(Collectors.joining(", "));
-  }
-
-  private static String named(String field) {
-    return field.startsWith("audience") ? "a condition:" : field;
+    return faults.stream().map(FieldError::reason).distinct().collect(Collectors.joining(" "));
   }
 }

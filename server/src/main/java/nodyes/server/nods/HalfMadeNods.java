@@ -1,14 +1,16 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
-import nodyes.server.nods.NodFace.Settings;
-import nodyes.server.web.Refusal;
-import nodyes.server.web.Refusal.Fault;
+import nodyes.server.nods.NodSettingsView.Settings;
+import nodyes.server.web.ApiProblem;
+import nodyes.server.web.ApiProblem.FieldError;
 import org.springframework.stereotype.Component;
 
 /** Keeps what is typed of a nod though it is not whole yet, and saves the rest of it. */
@@ -17,23 +19,23 @@ class HalfMadeNods {
   private static final int LONGEST = 100_000;
 
   private final Nods nods;
-  private final NodFaces faces;
+  private final NodSettingsMapper faces;
   private final HalfMadeStore store;
   private final Clock clock;
 
-  HalfMadeNods(Nods nods, NodFaces faces, HalfMadeStore store, Clock clock) {
+  HalfMadeNods(Nods nods, NodSettingsMapper faces, HalfMadeStore store, Clock clock) {
     this.nods = nods;
     this.faces = faces;
     this.store = store;
     this.clock = clock;
   }
 
-  /** A nod of the draft with its three faces, and what of it is half made. */
-  NodFace face(NodId id) {
+  /** A nod of the draft with its three faces, and what of it is incomplete. */
+  NodSettingsView face(NodId id) {
     Draft draft = nods.written();
     Nod nod = draft.find(id).orElseThrow(Nods::unknown);
     long revision = nods.revisions().getOrDefault(id, 0L);
-    NodFace whole = faces.face(nod, revision, draft.kit());
+    NodSettingsView whole = faces.face(nod, revision, draft.kit());
     return store.find(id).map(whole::with).orElse(whole);
   }
 
@@ -43,7 +45,7 @@ class HalfMadeNods {
    */
   void keep(NodId id, long revision, Settings typed, String who) {
     if (typed.toString().length() > LONGEST) {
-      throw Refusal.unusable("This is too much for one nod.");
+      throw ApiProblem.unusable(text("nods.tooMuch"));
     }
     Draft draft = nods.written();
     Nod nod = draft.find(id).orElseThrow(Nods::unknown);
@@ -62,16 +64,16 @@ class HalfMadeNods {
     }
   }
 
-  /** Nothing of a nod is half made any more. */
+  /** Nothing of a nod is incomplete any more. */
   void isWhole(NodId id) {
     store.forget(id);
   }
 
-  private List<Fault> faultsOf(Nod nod, Settings set, Draft draft) {
+  private List<FieldError> faultsOf(Nod nod, Settings set, Draft draft) {
     try {
       faces.with(nod, set, draft.kit());
       return List.of();
-    } catch (Refusal refusal) {
+    } catch (ApiProblem refusal) {
       if (refusal.faults().isEmpty()) {
         throw refusal;
       }
@@ -85,7 +87,14 @@ class HalfMadeNods {
         .flatMap(
             nod ->
                 Optional.ofNullable(half.get(nod.id()))
-                    .map(one -> Changes.name(nod) + " is half made: " + one.words())
+                    .map(
+                        one ->
+                            text(
+                                "nods.unfinished",
+                                "nod",
+                                NodNames.withSpot(nod),
+                                "why",
+                                one.words()))
                     .stream())
         .toList();
   }

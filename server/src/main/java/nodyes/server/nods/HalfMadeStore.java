@@ -1,19 +1,19 @@
 package nodyes.server.nods;
 
-import static nodyes.generated.Tables.HALF_MADE_NOD;
+import static nodyes.generated.Tables.INCOMPLETE_NOD;
 
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.NodId;
-import nodyes.generated.tables.records.HalfMadeNodRecord;
+import nodyes.generated.tables.records.IncompleteNodRecord;
 import nodyes.server.database.Database;
-import nodyes.server.web.Refusal.Fault;
+import nodyes.server.web.ApiProblem.FieldError;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
-/** What of the draft is half made. */
+/** What of the draft is incomplete. */
 @Component
 class HalfMadeStore {
   private final Database database;
@@ -29,7 +29,7 @@ class HalfMadeStore {
     String faults = json.writeValueAsString(half.faults());
     database.change(
         sql -> {
-          var row = sql.newRecord(HALF_MADE_NOD);
+          var row = sql.newRecord(INCOMPLETE_NOD);
           row.setNodId(nod.value());
           row.setContent(content);
           row.setFaults(faults);
@@ -40,33 +40,34 @@ class HalfMadeStore {
 
   void forget(NodId nod) {
     database.change(
-        sql -> sql.deleteFrom(HALF_MADE_NOD).where(HALF_MADE_NOD.NOD_ID.eq(nod.value())).execute());
+        sql ->
+            sql.deleteFrom(INCOMPLETE_NOD).where(INCOMPLETE_NOD.NOD_ID.eq(nod.value())).execute());
   }
 
-  /** Nothing is half made any more. */
+  /** Nothing is incomplete any more. */
   void forgetAll() {
-    database.change(sql -> sql.deleteFrom(HALF_MADE_NOD).execute());
+    database.change(sql -> sql.deleteFrom(INCOMPLETE_NOD).execute());
   }
 
-  /** What is half made of a nod. */
+  /** What is incomplete of a nod. */
   Optional<HalfMade> find(NodId nod) {
     return database.read(
         sql ->
-            sql.selectFrom(HALF_MADE_NOD)
-                .where(HALF_MADE_NOD.NOD_ID.eq(nod.value()))
+            sql.selectFrom(INCOMPLETE_NOD)
+                .where(INCOMPLETE_NOD.NOD_ID.eq(nod.value()))
                 .fetchOptional(this::read));
   }
 
-  /** All that is half made, by nod. */
+  /** All that is incomplete, by nod. */
   Map<NodId, HalfMade> all() {
     return database.read(
         sql ->
-            sql.selectFrom(HALF_MADE_NOD).fetchMap(row -> new NodId(row.getNodId()), this::read));
+            sql.selectFrom(INCOMPLETE_NOD).fetchMap(row -> new NodId(row.getNodId()), this::read));
   }
 
-  private HalfMade read(HalfMadeNodRecord row) {
+  private HalfMade read(IncompleteNodRecord row) {
     return new HalfMade(
-        json.readValue(row.getContent(), NodFace.Settings.class),
-        List.of(json.readValue(row.getFaults(), Fault[].class)));
+        json.readValue(row.getContent(), NodSettingsView.Settings.class),
+        List.of(json.readValue(row.getFaults(), FieldError[].class)));
   }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * A draft that gave way to a version.
  *
- * @param words when and for what it was put aside
+ * @param message when and for what it was put aside
  * @param changes how it differs from what shoppers get
  */
-record KeptDraft(long id, String words, String by, Instant at, List<Changes.Change> changes) {}
+record KeptDraft(long id, String message, String by, Instant at, List<LayoutDiff.Change> changes) {}

@@ -1,11 +1,12 @@
 package nodyes.server.nods;
 
-import static nodyes.generated.Tables.KEPT_DRAFT;
+import static nodyes.generated.Tables.REPLACED_DRAFT;
 
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import nodyes.server.database.Database;
+import nodyes.server.messages.Multilingual;
 import org.springframework.stereotype.Component;
 
 /** Drafts that gave way to a version; the newest of them are kept. */
@@ -22,25 +23,25 @@ class KeptDraftStore {
     this.json = json;
   }
 
-  void keep(Draft draft, String words, String who, Instant now) {
+  void keep(Draft draft, Multilingual messages, String who, Instant now) {
     database.change(
         sql -> {
-          var row = sql.newRecord(KEPT_DRAFT);
-          row.setWords(words);
-          row.setKeptBy(who);
-          row.setKeptAt(now);
+          var row = sql.newRecord(REPLACED_DRAFT);
+          row.setMessages(messages.toJson());
+          row.setReplacedBy(who);
+          row.setReplacedAt(now);
           row.setContent(json.write(draft));
           row.insert();
-          sql.deleteFrom(KEPT_DRAFT).where(KEPT_DRAFT.ID.le(row.getId() - MOST)).execute();
+          sql.deleteFrom(REPLACED_DRAFT).where(REPLACED_DRAFT.ID.le(row.getId() - MOST)).execute();
         });
   }
 
   Optional<Draft> find(long id) {
     return database.read(
         sql ->
-            sql.select(KEPT_DRAFT.CONTENT)
-                .from(KEPT_DRAFT)
-                .where(KEPT_DRAFT.ID.eq(id))
+            sql.select(REPLACED_DRAFT.CONTENT)
+                .from(REPLACED_DRAFT)
+                .where(REPLACED_DRAFT.ID.eq(id))
                 .fetchOptional(row -> json.readDraft(row.value1())));
   }
 
@@ -48,16 +49,16 @@ class KeptDraftStore {
   List<KeptDraft> list(Draft published) {
     return database.read(
         sql ->
-            sql.selectFrom(KEPT_DRAFT)
-                .orderBy(KEPT_DRAFT.ID.desc())
+            sql.selectFrom(REPLACED_DRAFT)
+                .orderBy(REPLACED_DRAFT.ID.desc())
                 .limit(MOST)
                 .fetch(
                     row ->
                         new KeptDraft(
                             row.getId(),
-                            row.getWords(),
-                            row.getKeptBy(),
-                            row.getKeptAt(),
-                            Changes.between(published, json.readDraft(row.getContent())))));
+                            Multilingual.parse(row.getMessages()).text(),
+                            row.getReplacedBy(),
+                            row.getReplacedAt(),
+                            LayoutDiff.between(published, json.readDraft(row.getContent())))));
   }
 }

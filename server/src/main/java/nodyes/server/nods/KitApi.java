@@ -1,13 +1,15 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Map;
 import nodyes.core.nod.BrandKit;
-import nodyes.core.nod.ColourPair;
-import nodyes.core.nod.Dressed;
-import nodyes.core.nod.Look;
-import nodyes.core.nod.LookValue;
+import nodyes.core.nod.ColorPair;
+import nodyes.core.nod.ResolvedStyle;
+import nodyes.core.nod.Style;
+import nodyes.core.nod.StyleProperty;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,26 +21,28 @@ import org.springframework.web.bind.annotation.RestController;
 /** What all nods share: the brand kit of the draft. */
 @RestController
 @Tag(name = "kit")
-@RequestMapping("/api/v1/arrangement/kit")
+@RequestMapping("/api/v1/layout/kit")
 class KitApi {
   private final Nods nods;
-  private final NodFaces faces;
+  private final NodSettingsMapper faces;
 
-  KitApi(Nods nods, NodFaces faces) {
+  KitApi(Nods nods, NodSettingsMapper faces) {
     this.nods = nods;
     this.faces = faces;
   }
 
   /** A pair, and how its words read on its ground. */
-  record PairView(String name, String ground, String words, NodFace.Contrast contrast) {}
+  record PairView(String name, String ground, String words, NodSettingsView.Contrast contrast) {}
 
   record KitView(
-      Map<String, String> values, List<PairView> pairs, NodFace.@Nullable Contrast contrast) {}
+      Map<String, String> values,
+      List<PairView> pairs,
+      NodSettingsView.@Nullable Contrast contrast) {}
 
-  record KitSet(Map<String, String> values, List<ColourPair> pairs) {}
+  record KitSet(Map<String, String> values, List<ColorPair> pairs) {}
 
   /** The kit as it is now, and the step that made it so. */
-  record KitSaved(KitView kit, Step step) {}
+  record KitSaved(KitView kit, DraftChange step) {}
 
   @GetMapping
   KitView kit() {
@@ -48,13 +52,14 @@ class KitApi {
   @PutMapping
   KitSaved set(@RequestBody KitSet set, Authentication who) {
     BrandKit kit = faces.kit(set.values(), set.pairs());
-    Step step = nods.change("The brand kit", who.getName(), draft -> draft.with(kit));
+    DraftChange step =
+        nods.change(() -> text("steps.kit"), who.getName(), draft -> draft.with(kit));
     return new KitSaved(view(kit), step);
   }
 
   private static KitView view(BrandKit kit) {
     return new KitView(
-        NodFaces.names(kit.values()),
+        NodSettingsMapper.names(kit.values()),
         kit.pairs().stream()
             .map(
                 pair ->
@@ -62,18 +67,18 @@ class KitApi {
                         pair.name(),
                         pair.ground(),
                         pair.words(),
-                        NodFaces.contrast(
-                                new Dressed(
+                        NodSettingsMapper.contrast(
+                                new ResolvedStyle(
                                     Map.of(
-                                        LookValue.GROUND,
+                                        StyleProperty.GROUND,
                                         pair.ground(),
-                                        LookValue.INK,
+                                        StyleProperty.INK,
                                         pair.words()),
                                     Map.of(),
                                     true,
                                     java.util.Optional.empty()))
                             .orElseThrow()))
             .toList(),
-        NodFaces.contrast(Dressed.of(kit, Look.DEFAULT)).orElse(null));
+        NodSettingsMapper.contrast(ResolvedStyle.of(kit, Style.DEFAULT)).orElse(null));
   }
 }

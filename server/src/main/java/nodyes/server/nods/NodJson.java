@@ -1,24 +1,27 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Map;
 import java.util.Set;
-import nodyes.core.audience.Condition;
-import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
-import nodyes.core.countdown.Ending;
+import nodyes.core.countdown.CountdownSchedule;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.HolidayRegion;
-import nodyes.core.delivery.Scope;
+import nodyes.core.delivery.RuleScope;
 import nodyes.core.nod.BrandKit;
-import nodyes.core.nod.LookValue;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.Spot;
-import nodyes.core.nod.Wording;
+import nodyes.core.nod.StyleProperty;
+import nodyes.core.nod.TextOverrides;
+import nodyes.core.targeting.Condition;
+import nodyes.core.targeting.ProductCondition;
+import nodyes.server.messages.Texts;
 import org.joda.money.Money;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.stereotype.Component;
@@ -51,32 +54,32 @@ class NodJson {
           Condition.LanguageIn.class, "language-in",
           Condition.Between.class, "between");
 
-  private static final Map<Class<? extends WaresCondition>, String> WARES =
+  private static final Map<Class<? extends ProductCondition>, String> WARES =
       Map.of(
-          WaresCondition.ProductIn.class, "product-in",
-          WaresCondition.BrandIn.class, "brand-in",
-          WaresCondition.HasPicture.class, "has-picture",
-          WaresCondition.PercentOffBetween.class, "percent-off-between",
-          WaresCondition.StockBetween.class, "stock-between",
-          WaresCondition.SoldAtLeast.class, "sold-at-least",
-          WaresCondition.RankAtMost.class, "rank-at-most",
-          WaresCondition.PublishedWithin.class, "published-within");
+          ProductCondition.ProductIn.class, "product-in",
+          ProductCondition.BrandIn.class, "brand-in",
+          ProductCondition.HasPicture.class, "has-picture",
+          ProductCondition.PercentOffBetween.class, "percent-off-between",
+          ProductCondition.StockBetween.class, "stock-between",
+          ProductCondition.SoldAtLeast.class, "sold-at-least",
+          ProductCondition.RankAtMost.class, "rank-at-most",
+          ProductCondition.PublishedWithin.class, "published-within");
 
-  private static final Map<Class<? extends Ending>, String> ENDINGS =
+  private static final Map<Class<? extends CountdownSchedule>, String> ENDINGS =
       Map.of(
-          Ending.AtMoment.class, "at-moment",
-          Ending.AfterLength.class, "after-length",
-          Ending.Repeating.class, "repeating",
-          Ending.NextCutOff.class, "next-cut-off",
-          Ending.WithPrice.class, "with-price",
-          Ending.WithDelivery.class, "with-delivery");
+          CountdownSchedule.FixedEnd.class, "at-moment",
+          CountdownSchedule.FixedDuration.class, "after-length",
+          CountdownSchedule.Recurring.class, "repeating",
+          CountdownSchedule.WeeklyCutoff.class, "next-cut-off",
+          CountdownSchedule.UntilPriceChange.class, "with-price",
+          CountdownSchedule.UntilDispatchCutoff.class, "with-delivery");
 
-  private static final Map<Class<? extends Scope>, String> SCOPES =
+  private static final Map<Class<? extends RuleScope>, String> SCOPES =
       Map.of(
-          Scope.Shop.class, "shop",
-          Scope.Category.class, "category",
-          Scope.Tag.class, "tag",
-          Scope.Product.class, "product");
+          RuleScope.Shop.class, "shop",
+          RuleScope.Category.class, "category",
+          RuleScope.Tag.class, "tag",
+          RuleScope.Product.class, "product");
 
   private static final Set<String> COMMON = Set.of("id", "kind", "claim", "placement", "dress");
 
@@ -87,14 +90,14 @@ class NodJson {
         JsonMapper.builder()
             .addMixIn(Nod.class, ByKind.class)
             .addMixIn(Condition.class, ByRule.class)
-            .addMixIn(Ending.class, ByEnd.class)
-            .addMixIn(Scope.class, ByScope.class)
+            .addMixIn(CountdownSchedule.class, ByEnd.class)
+            .addMixIn(RuleScope.class, ByScope.class)
             .addMixIn(HolidayRegion.class, OneCode.class)
             .addMixIn(NodId.class, OneValue.class)
             .addMixIn(Spot.class, OneName.class)
             .addMixIn(Money.class, AsMoney.class)
-            .addMixIn(LookValue.class, ByWireName.class)
-            .addMixIn(Wording.class, AsMap.class)
+            .addMixIn(StyleProperty.class, ByWireName.class)
+            .addMixIn(TextOverrides.class, AsMap.class)
             .addMixIn(NodOptions.class, AsTexts.class);
     RULES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
     WARES.forEach((rule, name) -> builder.registerSubtypes(new NamedType(rule, name)));
@@ -154,9 +157,9 @@ class NodJson {
     } catch (JacksonException e) {
       Throwable cause = NestedExceptionUtils.getMostSpecificCause(e);
       throw new IllegalArgumentException(
-          cause instanceof IllegalArgumentException
-              ? String.valueOf(cause.getMessage())
-              : "a setting has a value of the wrong kind",
+          cause instanceof IllegalArgumentException refused
+              ? Texts.why(refused)
+              : text("nods.wrongKindOfValue"),
           e);
     }
   }
@@ -189,7 +192,7 @@ class NodJson {
     public JavaType typeFromId(DatabindContext context, String id) {
       return context.constructType(
           NodKind.parse(id)
-              .orElseThrow(() -> new IllegalArgumentException("no kind of nod: " + id))
+              .orElseThrow(() -> new IllegalArgumentException(text("nods.noSuchKind", "id", id)))
               .settings());
     }
 

@@ -1,11 +1,11 @@
 package nodyes.server.nods;
 
-import static nodyes.generated.Tables.ARRANGED_DELIVERY;
-import static nodyes.generated.Tables.ARRANGED_KIT;
-import static nodyes.generated.Tables.ARRANGED_NOD;
-import static nodyes.generated.Tables.DRAFT_STEP;
-import static nodyes.generated.Tables.POINTED_SPOT;
-import static nodyes.generated.Tables.UNDONE_STEP;
+import static nodyes.generated.Tables.CUSTOM_SPOT;
+import static nodyes.generated.Tables.DRAFT_CHANGE;
+import static nodyes.generated.Tables.LAYOUT_BRAND_KIT;
+import static nodyes.generated.Tables.LAYOUT_DELIVERY;
+import static nodyes.generated.Tables.LAYOUT_NOD;
+import static nodyes.generated.Tables.UNDONE_CHANGE;
 
 import java.time.Instant;
 import java.util.ArrayList;
@@ -21,8 +21,11 @@ import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
-import nodyes.generated.tables.records.ArrangedNodRecord;
+import nodyes.generated.tables.records.DraftChangeRecord;
+import nodyes.generated.tables.records.LayoutNodRecord;
+import nodyes.generated.tables.records.UndoneChangeRecord;
 import nodyes.server.database.Database;
+import nodyes.server.messages.Multilingual;
 import org.jooq.DSLContext;
 import org.jooq.exception.NoDataFoundException;
 import org.springframework.stereotype.Component;
@@ -32,7 +35,7 @@ import org.springframework.stereotype.Component;
 class NodStore {
   static final int DRAFT = 0;
 
-  /** Older changes cannot be taken back one by one; versions can still be gone back to. */
+  /** Older changes cannot be undone one by one; versions can still be gone back to. */
   private static final int MOST_STEPS = 1000;
 
   private final Database database;
@@ -54,30 +57,30 @@ class NodStore {
   /** What several versions hold, each table asked once. */
   Map<Integer, Draft> drafts(DSLContext sql, Collection<Integer> versions) {
     Map<Integer, List<Nod>> nods =
-        sql.select(ARRANGED_NOD.VERSION, ARRANGED_NOD.SETTINGS)
-            .from(ARRANGED_NOD)
-            .where(ARRANGED_NOD.VERSION.in(versions))
-            .orderBy(ARRANGED_NOD.VERSION, ARRANGED_NOD.POSITION)
-            .fetchGroups(ARRANGED_NOD.VERSION, row -> json.read(row.value2()));
-    Map<Integer, List<PointedSpot>> spots =
-        sql.selectFrom(POINTED_SPOT)
-            .where(POINTED_SPOT.VERSION.in(versions))
+        sql.select(LAYOUT_NOD.VERSION, LAYOUT_NOD.SETTINGS)
+            .from(LAYOUT_NOD)
+            .where(LAYOUT_NOD.VERSION.in(versions))
+            .orderBy(LAYOUT_NOD.VERSION, LAYOUT_NOD.POSITION)
+            .fetchGroups(LAYOUT_NOD.VERSION, row -> json.read(row.value2()));
+    Map<Integer, List<CustomSpot>> spots =
+        sql.selectFrom(CUSTOM_SPOT)
+            .where(CUSTOM_SPOT.VERSION.in(versions))
             .fetchGroups(
-                POINTED_SPOT.VERSION,
+                CUSTOM_SPOT.VERSION,
                 row ->
-                    new PointedSpot(
+                    new CustomSpot(
                         row.getName(),
                         PageKind.valueOf(row.getPageKind()),
                         row.getSelector(),
-                        PointedSpot.Side.valueOf(row.getSide())));
+                        CustomSpot.Side.valueOf(row.getSide())));
     Map<Integer, BrandKit> kits =
-        sql.selectFrom(ARRANGED_KIT)
-            .where(ARRANGED_KIT.VERSION.in(versions))
-            .fetchMap(ARRANGED_KIT.VERSION, row -> json.readKit(row.getSettings()));
+        sql.selectFrom(LAYOUT_BRAND_KIT)
+            .where(LAYOUT_BRAND_KIT.VERSION.in(versions))
+            .fetchMap(LAYOUT_BRAND_KIT.VERSION, row -> json.readKit(row.getSettings()));
     Map<Integer, DeliverySettings> deliveries =
-        sql.selectFrom(ARRANGED_DELIVERY)
-            .where(ARRANGED_DELIVERY.VERSION.in(versions))
-            .fetchMap(ARRANGED_DELIVERY.VERSION, row -> json.readDelivery(row.getSettings()));
+        sql.selectFrom(LAYOUT_DELIVERY)
+            .where(LAYOUT_DELIVERY.VERSION.in(versions))
+            .fetchMap(LAYOUT_DELIVERY.VERSION, row -> json.readDelivery(row.getSettings()));
     var drafts = new HashMap<Integer, Draft>();
     for (int version : versions) {
       drafts.put(
@@ -97,15 +100,15 @@ class NodStore {
   }
 
   private static Map<NodId, Long> revisions(DSLContext sql) {
-    return sql.select(ARRANGED_NOD.NOD_ID, ARRANGED_NOD.REVISION)
-        .from(ARRANGED_NOD)
-        .where(ARRANGED_NOD.VERSION.eq(DRAFT))
+    return sql.select(LAYOUT_NOD.NOD_ID, LAYOUT_NOD.REVISION)
+        .from(LAYOUT_NOD)
+        .where(LAYOUT_NOD.VERSION.eq(DRAFT))
         .fetchMap(row -> new NodId(row.value1()), row -> row.value2());
   }
 
-  /** Changes the draft in one piece; the step that can be taken back. */
-  Step change(
-      BiFunction<Draft, Draft, String> telling,
+  /** Changes the draft in one piece; the step that can be undone. */
+  DraftChange change(
+      BiFunction<Draft, Draft, String> message,
       String who,
       Instant now,
       UnaryOperator<Draft> change) {
@@ -113,31 +116,55 @@ class NodStore {
         sql -> {
           Draft before = draft(sql, DRAFT);
           Draft after = change.apply(before);
-          String words = telling.apply(before, after);
+          Multilingual messages = Multilingual.of(() -> message.apply(before, after));
           write(sql, before, after);
-          var row = sql.newRecord(DRAFT_STEP);
-          row.setWords(words);
+          var row = sql.newRecord(DRAFT_CHANGE);
+          row.setMessages(messages.toJson());
           row.setMadeBy(who);
           row.setMadeAt(now);
-          row.setBefore(json.write(before));
+          row.setPreviousState(json.write(before));
           row.insert();
-          // what was taken back before cannot be done again on top of something else
-          sql.deleteFrom(UNDONE_STEP).execute();
-          sql.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.ID.le(row.getId() - MOST_STEPS)).execute();
-          return new Step(row.getId(), words, who, now);
+          // what was undone before cannot be done again on top of something else
+          sql.deleteFrom(UNDONE_CHANGE).execute();
+          sql.deleteFrom(DRAFT_CHANGE)
+              .where(DRAFT_CHANGE.ID.le(row.getId() - MOST_STEPS))
+              .execute();
+          return new DraftChange(
+              row.getId(), messages.text(), who, now, isOfDelivery(before, after));
         });
   }
 
   /** The newest change, if any is kept. */
-  Optional<Step> newest() {
+  Optional<DraftChange> newest() {
     return database.read(
         sql ->
-            sql.selectFrom(DRAFT_STEP)
-                .orderBy(DRAFT_STEP.ID.desc())
+            sql.selectFrom(DRAFT_CHANGE)
+                .orderBy(DRAFT_CHANGE.ID.desc())
                 .limit(1)
                 .fetchOptional(
-                    row ->
-                        new Step(row.getId(), row.getWords(), row.getMadeBy(), row.getMadeAt())));
+                    row -> step(row, json.readDraft(row.getPreviousState()), draft(sql, DRAFT))));
+  }
+
+  private static boolean isOfDelivery(Draft before, Draft after) {
+    return !before.delivery().equals(after.delivery());
+  }
+
+  private static DraftChange step(DraftChangeRecord row, Draft before, Draft after) {
+    return new DraftChange(
+        row.getId(),
+        Multilingual.parse(row.getMessages()).text(),
+        row.getMadeBy(),
+        row.getMadeAt(),
+        isOfDelivery(before, after));
+  }
+
+  private static DraftChange undone(UndoneChangeRecord row, Draft before, Draft after) {
+    return new DraftChange(
+        row.getId(),
+        Multilingual.parse(row.getMessages()).text(),
+        row.getMadeBy(),
+        row.getMadeAt(),
+        isOfDelivery(before, after));
   }
 
   /** Puts the draft back as it was before the newest change, which must be this one. */
@@ -145,50 +172,49 @@ class NodStore {
     return database.write(
         sql -> {
           Long newest =
-              sql.select(org.jooq.impl.DSL.max(DRAFT_STEP.ID))
-                  .from(DRAFT_STEP)
+              sql.select(org.jooq.impl.DSL.max(DRAFT_CHANGE.ID))
+                  .from(DRAFT_CHANGE)
                   .fetchSingle()
                   .value1();
           if (newest == null || newest != step) {
             return false;
           }
           var taken =
-              sql.selectFrom(DRAFT_STEP)
-                  .where(DRAFT_STEP.ID.eq(step))
+              sql.selectFrom(DRAFT_CHANGE)
+                  .where(DRAFT_CHANGE.ID.eq(step))
                   .fetchOptional()
                   .orElseThrow(NoDataFoundException::new);
           Draft now = draft(sql, DRAFT);
-          var undone = sql.newRecord(UNDONE_STEP);
-          undone.setWords(taken.getWords());
+          var undone = sql.newRecord(UNDONE_CHANGE);
+          undone.setMessages(taken.getMessages());
           undone.setMadeBy(taken.getMadeBy());
           undone.setMadeAt(taken.getMadeAt());
-          undone.setAfter(json.write(now));
+          undone.setNextState(json.write(now));
           undone.insert();
-          write(sql, now, json.readDraft(taken.getBefore()));
-          sql.deleteFrom(DRAFT_STEP).where(DRAFT_STEP.ID.eq(step)).execute();
+          write(sql, now, json.readDraft(taken.getPreviousState()));
+          sql.deleteFrom(DRAFT_CHANGE).where(DRAFT_CHANGE.ID.eq(step)).execute();
           return true;
         });
   }
 
-  /** What was taken back last and can be done again, if anything. */
-  Optional<Step> newestUndone() {
+  /** What was undone last and can be redone, if anything. */
+  Optional<DraftChange> newestUndone() {
     return database.read(
         sql ->
-            sql.selectFrom(UNDONE_STEP)
-                .orderBy(UNDONE_STEP.ID.desc())
+            sql.selectFrom(UNDONE_CHANGE)
+                .orderBy(UNDONE_CHANGE.ID.desc())
                 .limit(1)
                 .fetchOptional(
-                    row ->
-                        new Step(row.getId(), row.getWords(), row.getMadeBy(), row.getMadeAt())));
+                    row -> undone(row, draft(sql, DRAFT), json.readDraft(row.getNextState()))));
   }
 
-  /** Does again what was taken back last; empty where nothing was. */
-  Optional<Step> doAgain() {
+  /** Redoes what was undone last; empty where nothing was. */
+  Optional<DraftChange> doAgain() {
     return database.write(
         sql -> {
           var undone =
-              sql.selectFrom(UNDONE_STEP)
-                  .orderBy(UNDONE_STEP.ID.desc())
+              sql.selectFrom(UNDONE_CHANGE)
+                  .orderBy(UNDONE_CHANGE.ID.desc())
                   .limit(1)
                   .fetchOptional()
                   .orElse(null);
@@ -196,16 +222,16 @@ class NodStore {
             return Optional.empty();
           }
           Draft before = draft(sql, DRAFT);
-          write(sql, before, json.readDraft(undone.getAfter()));
-          var row = sql.newRecord(DRAFT_STEP);
-          row.setWords(undone.getWords());
+          Draft after = json.readDraft(undone.getNextState());
+          write(sql, before, after);
+          var row = sql.newRecord(DRAFT_CHANGE);
+          row.setMessages(undone.getMessages());
           row.setMadeBy(undone.getMadeBy());
           row.setMadeAt(undone.getMadeAt());
-          row.setBefore(json.write(before));
+          row.setPreviousState(json.write(before));
           row.insert();
           undone.delete();
-          return Optional.of(
-              new Step(row.getId(), row.getWords(), row.getMadeBy(), row.getMadeAt()));
+          return Optional.of(step(row, before, after));
         });
   }
 
@@ -213,20 +239,20 @@ class NodStore {
   void forgetSteps() {
     database.change(
         sql -> {
-          sql.deleteFrom(DRAFT_STEP).execute();
-          sql.deleteFrom(UNDONE_STEP).execute();
+          sql.deleteFrom(DRAFT_CHANGE).execute();
+          sql.deleteFrom(UNDONE_CHANGE).execute();
         });
   }
 
   /** Writes a whole draft; a nod that differs from what was there has been changed once more. */
   private void write(DSLContext sql, Draft before, Draft after) {
     Map<NodId, Long> revisions = new HashMap<>(revisions(sql));
-    sql.deleteFrom(ARRANGED_NOD).where(ARRANGED_NOD.VERSION.eq(DRAFT)).execute();
-    var rows = new ArrayList<ArrangedNodRecord>();
+    sql.deleteFrom(LAYOUT_NOD).where(LAYOUT_NOD.VERSION.eq(DRAFT)).execute();
+    var rows = new ArrayList<LayoutNodRecord>();
     for (Nod nod : after.nods()) {
       boolean same = before.find(nod.id()).filter(nod::equals).isPresent();
       long revision = revisions.getOrDefault(nod.id(), 0L) + (same ? 0 : 1);
-      var row = sql.newRecord(ARRANGED_NOD);
+      var row = sql.newRecord(LAYOUT_NOD);
       row.setVersion(DRAFT);
       row.setNodId(nod.id().value());
       row.setKind(nod.kind().wireName());
@@ -236,23 +262,23 @@ class NodStore {
       rows.add(row);
     }
     sql.batchInsert(rows).execute();
-    sql.deleteFrom(POINTED_SPOT).where(POINTED_SPOT.VERSION.eq(DRAFT)).execute();
-    for (PointedSpot spot : after.spots()) {
-      var row = sql.newRecord(POINTED_SPOT);
+    sql.deleteFrom(CUSTOM_SPOT).where(CUSTOM_SPOT.VERSION.eq(DRAFT)).execute();
+    for (CustomSpot spot : after.spots()) {
+      var row = sql.newRecord(CUSTOM_SPOT);
       row.setVersion(DRAFT);
       row.setName(spot.name());
       row.setPageKind(spot.page().name());
       row.setSelector(spot.selector());
       row.setSide(spot.side().name());
-      sql.insertInto(POINTED_SPOT).set(row).execute();
+      sql.insertInto(CUSTOM_SPOT).set(row).execute();
     }
-    sql.deleteFrom(ARRANGED_KIT).where(ARRANGED_KIT.VERSION.eq(DRAFT)).execute();
+    sql.deleteFrom(LAYOUT_BRAND_KIT).where(LAYOUT_BRAND_KIT.VERSION.eq(DRAFT)).execute();
     if (!after.kit().equals(BrandKit.NONE)) {
-      sql.insertInto(ARRANGED_KIT).values(DRAFT, json.write(after.kit())).execute();
+      sql.insertInto(LAYOUT_BRAND_KIT).values(DRAFT, json.write(after.kit())).execute();
     }
-    sql.deleteFrom(ARRANGED_DELIVERY).where(ARRANGED_DELIVERY.VERSION.eq(DRAFT)).execute();
+    sql.deleteFrom(LAYOUT_DELIVERY).where(LAYOUT_DELIVERY.VERSION.eq(DRAFT)).execute();
     if (!after.delivery().equals(DeliverySettings.NONE)) {
-      sql.insertInto(ARRANGED_DELIVERY).values(DRAFT, json.write(after.delivery())).execute();
+      sql.insertInto(LAYOUT_DELIVERY).values(DRAFT, json.write(after.delivery())).execute();
     }
   }
 }

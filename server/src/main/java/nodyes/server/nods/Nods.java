@@ -1,14 +1,16 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import nodyes.core.common.NodId;
@@ -19,7 +21,11 @@ import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.ReviewWall;
 import nodyes.core.nod.Spot;
-import nodyes.server.web.Refusal;
+import nodyes.server.database.Database;
+import nodyes.server.database.Derived;
+import nodyes.server.database.Topic;
+import nodyes.server.messages.Written;
+import nodyes.server.web.ApiProblem;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -33,17 +39,18 @@ public class Nods {
   private final NodStore store;
   private final VersionStore versions;
   private final HalfMadeStore halfMade;
-  private final Sayable sayable;
+  private final TextTemplateValidator sayable;
   private final Clock clock;
   private final ApplicationEventPublisher events;
-  private volatile Arrangement published;
+  private final Derived<NodLayout> published;
 
   Nods(
       NodStore store,
       VersionStore versions,
       HalfMadeStore halfMade,
-      Sayable sayable,
+      TextTemplateValidator sayable,
       Clock clock,
+      Database database,
       ApplicationEventPublisher events) {
     this.store = store;
     this.versions = versions;
@@ -52,10 +59,10 @@ public class Nods {
     this.clock = clock;
     this.events = events;
     if (store.draft().nods().isEmpty() && versions.latest().version() == 0) {
-      change("what a new shop begins with", SYSTEM, draft -> with(draft, NodStarts.first()));
+      change(() -> text("steps.start"), SYSTEM, draft -> with(draft, NodDefaults.first()));
       store.forgetSteps();
     }
-    this.published = versions.latest();
+    this.published = database.derive(versions::latest, Topic.PUBLISHED_LAYOUT);
   }
 
   private static Draft with(Draft draft, List<Nod> nods) {
@@ -68,19 +75,19 @@ public class Nods {
 
   /** Adds nods to the draft, behind those that are there. */
   public void place(String who, List<Nod> nods) {
-    change("placed " + nods.size() + " nods", who, draft -> with(draft, nods));
+    change(() -> text("steps.placed", "count", nods.size()), who, draft -> with(draft, nods));
   }
 
   /** What shoppers get. */
-  public Arrangement published() {
-    return published;
+  public NodLayout published() {
+    return published.get();
   }
 
   /** What the owner is working on; what cannot be said yet is said as it was published. */
-  public Arrangement draft() {
+  public NodLayout draft() {
     Draft draft = store.draft();
-    Draft before = Draft.of(published);
-    return new Arrangement(
+    Draft before = Draft.of(published());
+    return new NodLayout(
         NodStore.DRAFT,
         Optional.empty(),
         Optional.empty(),
@@ -92,15 +99,18 @@ public class Nods {
   }
 
   /** A version, or the draft under 0. */
-  public Arrangement version(int version) {
+  public NodLayout version(int version) {
     return version == NodStore.DRAFT
         ? draft()
         : versions
             .find(version)
-            .orElseThrow(() -> Refusal.notFound("There is no version " + version + "."));
+            .orElseThrow(
+                () -> ApiProblem.notFound(text("versions.noSuchVersion", "version", version)));
   }
 
-  /** The timings that shoppers got, the newest first; as far back as matters for promises. */
+  /**
+   * The delivery rules that shoppers got, the newest first; as far back as matters for promises.
+   */
   public List<PublishedDelivery> publishedDeliveries() {
     return versions.deliveries(DELIVERIES_LOOKED_AT);
   }
@@ -113,18 +123,18 @@ public class Nods {
     return store.revisions();
   }
 
-  Optional<Step> newestStep() {
+  Optional<DraftChange> newestStep() {
     return store.newest();
   }
 
   /** What publishing would change. */
-  List<Changes.Change> unpublished() {
-    return Changes.between(Draft.of(published), store.draft());
+  List<LayoutDiff.Change> unpublished() {
+    return LayoutDiff.between(Draft.of(published()), store.draft());
   }
 
   /** Whether shoppers get a review wall on product pages at all. */
   public boolean showsReviews() {
-    return published.nods().stream()
+    return published().nods().stream()
         .anyMatch(
             nod ->
                 nod instanceof ReviewWall
@@ -135,12 +145,12 @@ public class Nods {
   /** Puts stars and a review wall on product pages, and publishes the draft with them. */
   public void showReviews(String who) {
     change(
-        "Stars and reviews put on product pages",
+        () -> text("steps.showReviews"),
         who,
         draft ->
             with(
                 draft,
-                NodStarts.first().stream()
+                NodDefaults.first().stream()
                     .map(nod -> draft.find(nod.id()).orElse(nod))
                     .map(nod -> nod.placed(nod.placement().switched(true)))
                     .toList()));
@@ -148,13 +158,18 @@ public class Nods {
   }
 
   /** Changes when orders leave and arrive in the draft. */
-  public void changeDelivery(String words, String who, UnaryOperator<DeliverySettings> change) {
-    change(words, who, draft -> draft.with(change.apply(draft.delivery())));
+  public void changeDelivery(
+      Supplier<String> message, String who, UnaryOperator<DeliverySettings> change) {
+    change(message, who, draft -> draft.with(change.apply(draft.delivery())));
   }
 
-  /** Changes the draft; the step that can be taken back. */
-  Step change(String words, String who, UnaryOperator<Draft> change) {
-    return store.change((_, _) -> words, who, clock.instant(), change);
+  /**
+   * Changes the draft; the step that can be undone.
+   *
+   * @param message what was done, said in the language of whoever reads it
+   */
+  DraftChange change(Supplier<String> message, String who, UnaryOperator<Draft> change) {
+    return store.change((_, _) -> message.get(), who, clock.instant(), change);
   }
 
   /**
@@ -163,9 +178,9 @@ public class Nods {
    * @param revision as whoever changes it last saw it; empty where that does not matter
    * @throws Refusal with 409 where it was changed since
    */
-  Step change(NodId id, Optional<Long> revision, String who, UnaryOperator<Nod> change) {
+  DraftChange change(NodId id, Optional<Long> revision, String who, UnaryOperator<Nod> change) {
     return store.change(
-        (before, after) -> Changes.of(id, before, after),
+        (before, after) -> LayoutDiff.of(id, before, after),
         who,
         clock.instant(),
         draft -> {
@@ -177,14 +192,12 @@ public class Nods {
         });
   }
 
-  static Refusal changedElsewhere() {
-    return new Refusal(
-        HttpStatus.CONFLICT,
-        "This nod was changed in another window meanwhile. Nothing was overwritten.");
+  static ApiProblem changedElsewhere() {
+    return new ApiProblem(HttpStatus.CONFLICT, text("nods.changedElsewhere"));
   }
 
-  static Refusal unknown() {
-    return Refusal.notFound("There is no such nod.");
+  static ApiProblem unknown() {
+    return ApiProblem.notFound(text("nods.noSuchNod"));
   }
 
   /** Switches a nod of the draft on or off. */
@@ -193,21 +206,22 @@ public class Nods {
     return store.draft().find(id).orElseThrow(Nods::unknown);
   }
 
-  /** A nod that was added, and the step that can be taken back. */
-  record Added(NodId id, Step step) {}
+  /** A nod that was added, and the step that can be undone. */
+  record Added(NodId id, DraftChange step) {}
 
   /**
    * Adds a nod. Ids are given out one after the other: two windows that add at once get two nods.
    *
+   * @param key of the message that says so of the nod
    * @param making the nod under an id that is free
    * @param behind the nod that it stands behind; empty for the end
    */
   synchronized Added add(
-      String words, NodKind kind, Function<NodId, Nod> making, Optional<NodId> behind, String who) {
+      String key, NodKind kind, Function<NodId, Nod> making, Optional<NodId> behind, String who) {
     Nod nod = making.apply(freeId(kind.wireName()));
-    Step step =
+    DraftChange step =
         change(
-            words + ": " + Changes.name(nod),
+            () -> text(key, "nod", NodNames.withSpot(nod)),
             who,
             draft -> behind.isPresent() ? draft.behind(behind, nod) : draft.with(nod));
     return new Added(nod.id(), step);
@@ -220,9 +234,9 @@ public class Nods {
         fresh(id, kind, own.placement().spot(), PageKind.PRODUCT)
             .placed(own.placement().switched(true));
     Nod paused = own.placed(own.placement().switched(false));
-    Step step =
+    DraftChange step =
         change(
-            kind.words() + " in place of: " + Changes.name(own),
+            () -> text("steps.computed", "nod", NodNames.of(kind), "label", NodNames.withSpot(own)),
             who,
             draft -> draft.with(paused).behind(Optional.of(own.id()), nod));
     return new Added(id, step);
@@ -230,18 +244,22 @@ public class Nods {
 
   /** A new nod of a kind in a spot of a kind of page. */
   Nod fresh(NodId id, NodKind kind, Spot spot, PageKind page) {
-    return NodStarts.fresh(id, kind, spot, page, LocalDate.now(clock));
+    return NodDefaults.fresh(id, kind, spot, page, LocalDate.now(clock));
   }
 
   /** A page with nothing but a new nod of a kind in its usual spot, to see what it would show. */
-  public Arrangement trial(String kind, PageKind page) {
+  public NodLayout trial(String kind, PageKind page) {
     NodKind wanted =
-        NodKind.parse(kind).orElseThrow(() -> Refusal.value("trial", "is no kind of nod"));
+        NodKind.parse(kind).orElseThrow(() -> ApiProblem.value("trial", text("nods.noSuchKind")));
     Nod nod =
-        NodStarts.fresh(
-            new NodId("trial"), wanted, NodStarts.usual(wanted, page), page, LocalDate.now(clock));
+        NodDefaults.fresh(
+            new NodId("trial"),
+            wanted,
+            NodDefaults.usual(wanted, page),
+            page,
+            LocalDate.now(clock));
     Draft draft = store.draft();
-    return new Arrangement(
+    return new NodLayout(
         NodStore.DRAFT,
         Optional.empty(),
         Optional.empty(),
@@ -262,7 +280,7 @@ public class Nods {
   private NodId numbered(String base) {
     var taken =
         store.draft().nods().stream().map(nod -> nod.id().value()).collect(Collectors.toSet());
-    published.nods().forEach(nod -> taken.add(nod.id().value()));
+    published().nods().forEach(nod -> taken.add(nod.id().value()));
     int number = 2;
     while (taken.contains(base + "-" + number)) {
       number++;
@@ -270,16 +288,14 @@ public class Nods {
     return new NodId(base + "-" + number);
   }
 
-  /** Puts the draft back as it was before a step; only the newest can be taken back. */
+  /** Puts the draft back as it was before a step; only the newest can be undone. */
   void takeBack(long step) {
     if (!store.takeBack(step)) {
-      throw new Refusal(
-          HttpStatus.CONFLICT,
-          "Something else was changed after that. Take that back first, or go back to a version.");
+      throw new ApiProblem(HttpStatus.CONFLICT, text("versions.otherChangesAfter"));
     }
   }
 
-  /** What is half made or cannot be said yet, and so keeps the draft from being published. */
+  /** What is incomplete or cannot be said yet, and so keeps the draft from being published. */
   List<String> unsayable() {
     Draft draft = store.draft();
     var waiting = new ArrayList<>(HalfMadeNods.waiting(draft, halfMade.all()));
@@ -289,40 +305,39 @@ public class Nods {
     return waiting;
   }
 
-  private static String unsayable(Nod nod, NodFace.Unsayable problem) {
-    return Changes.name(nod)
-        + " puts in {"
-        + problem.value()
-        + "} in "
-        + Locale.of(problem.language()).getDisplayLanguage(Locale.ENGLISH)
-        + ", and there is no such value";
+  private static String unsayable(Nod nod, NodSettingsView.Unsayable problem) {
+    return text(
+        "nods.noSuchValue",
+        "language",
+        Written.language(problem.language()),
+        "nod",
+        NodNames.withSpot(nod),
+        "value",
+        problem.value());
   }
 
   /** Makes the draft what shoppers get; its version. */
   public synchronized int publish(String who, String note) {
     List<String> unsayable = unsayable();
     if (!unsayable.isEmpty()) {
-      throw Refusal.unusable("This cannot be published yet: " + String.join("; ", unsayable) + ".");
+      throw ApiProblem.unusable(text("versions.notPublished", "why", String.join(" ", unsayable)));
     }
     Instant now = clock.instant();
     int version = versions.publish(who, note, now);
-    published = versions.latest();
     store.forgetSteps();
-    events.publishEvent(new ArrangementPublished(version));
+    events.publishEvent(new NodLayoutPublished(version));
     return version;
   }
 
-  /** What was taken back last and can be done again. */
-  Optional<Step> newestUndone() {
+  /** What was undone last and can be redone. */
+  Optional<DraftChange> newestUndone() {
     return store.newestUndone();
   }
 
-  /** Does again what was taken back last. */
-  Step doAgain() {
+  /** Redoes what was undone last. */
+  DraftChange doAgain() {
     return store
         .doAgain()
-        .orElseThrow(
-            () ->
-                new Refusal(HttpStatus.CONFLICT, "Nothing was taken back that can be done again."));
+        .orElseThrow(() -> new ApiProblem(HttpStatus.CONFLICT, text("versions.nothingToRedo")));
   }
 }

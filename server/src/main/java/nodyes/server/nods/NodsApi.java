@@ -1,5 +1,7 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Instant;
@@ -7,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import nodyes.core.common.NodId;
+import nodyes.core.common.Said;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodKind;
@@ -14,7 +17,7 @@ import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StatedClaim;
 import nodyes.server.trail.Trail;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -30,15 +33,15 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @Tag(name = "nods")
-@RequestMapping("/api/v1/arrangement")
+@RequestMapping("/api/v1/layout")
 class NodsApi {
   private static final int MOST_NODS = 200;
 
   private final Nods nods;
-  private final NodFaces faces;
+  private final NodSettingsMapper faces;
   private final HalfMadeNods halfMade;
 
-  NodsApi(Nods nods, NodFaces faces, HalfMadeNods halfMade) {
+  NodsApi(Nods nods, NodSettingsMapper faces, HalfMadeNods halfMade) {
     this.halfMade = halfMade;
     this.nods = nods;
     this.faces = faces;
@@ -53,13 +56,13 @@ class NodsApi {
       int publishedVersion,
       @Nullable Instant publishedAt,
       @Nullable String publishedBy,
-      List<Changes.Change> unpublished,
+      List<LayoutDiff.Change> unpublished,
       List<String> unsayable,
       boolean showsReviews,
       List<NodView> draft,
-      List<PointedSpot> spots,
-      @Nullable Step lastStep,
-      @Nullable Step lastUndone) {}
+      List<CustomSpot> spots,
+      @Nullable DraftChange lastStep,
+      @Nullable DraftChange lastUndone) {}
 
   record NodChange(boolean on) {}
 
@@ -67,18 +70,18 @@ class NodsApi {
 
   record Computed(String kind) {}
 
-  record NodSet(long revision, NodFace.Settings set) {}
+  record NodSet(long revision, NodSettingsView.Settings set) {}
 
   record NodMove(String spot, @Nullable String before) {}
 
   /** A nod as it is now, and the step that made it so. */
-  record Saved(NodFace face, Step step) {}
+  record Saved(NodSettingsView face, DraftChange step) {}
 
   record Publishing(@Nullable String note) {}
 
   @GetMapping
   ArrangementView get() {
-    Arrangement published = nods.published();
+    NodLayout published = nods.published();
     Draft draft = nods.written();
     return new ArrangementView(
         published.version(),
@@ -94,7 +97,7 @@ class NodsApi {
   }
 
   @GetMapping("/nods/{id}")
-  NodFace face(@PathVariable String id) {
+  NodSettingsView face(@PathVariable String id) {
     return halfMade.face(new NodId(id));
   }
 
@@ -106,7 +109,7 @@ class NodsApi {
   @PutMapping("/nods/{id}")
   Saved set(@PathVariable String id, @RequestBody NodSet set, Authentication who) {
     var kit = nods.written().kit();
-    Step step =
+    DraftChange step =
         nods.change(
             new NodId(id),
             Optional.of(set.revision()),
@@ -118,7 +121,8 @@ class NodsApi {
 
   /** Keeps settings that are not whole yet as they were typed, and saves what can be taken. */
   @PutMapping("/nods/{id}/half-made")
-  NodFace keepHalfMade(@PathVariable String id, @RequestBody NodSet set, Authentication who) {
+  NodSettingsView keepHalfMade(
+      @PathVariable String id, @RequestBody NodSet set, Authentication who) {
     halfMade.keep(new NodId(id), set.revision(), set.set(), who.getName());
     return face(id);
   }
@@ -126,33 +130,38 @@ class NodsApi {
   @PostMapping("/nods")
   Saved add(@Valid @RequestBody NewNod wanted, Authentication who) {
     NodKind kind =
-        NodKind.parse(wanted.kind()).orElseThrow(() -> Refusal.value("kind", "is no kind of nod"));
+        NodKind.parse(wanted.kind())
+            .orElseThrow(() -> ApiProblem.value("kind", text("nods.noSuchKind")));
     Spot spot = spot(wanted.spot());
     return added(
-        "Added", kind, id -> nods.fresh(id, kind, spot, wanted.page()), Optional.empty(), who);
+        "changes.added",
+        kind,
+        id -> nods.fresh(id, kind, spot, wanted.page()),
+        Optional.empty(),
+        who);
   }
 
   private Saved added(
-      String words,
+      String key,
       NodKind kind,
       Function<NodId, Nod> making,
       Optional<NodId> behind,
       Authentication who) {
     full();
-    Nods.Added added = nods.add(words, kind, making, behind, who.getName());
+    Nods.Added added = nods.add(key, kind, making, behind, who.getName());
     return new Saved(face(added.id().value()), added.step());
   }
 
   private void full() {
     if (nods.written().nods().size() >= MOST_NODS) {
-      throw Refusal.unusable("A shop has at most 200 nods. Remove one first.");
+      throw ApiProblem.unusable(text("nods.tooMany"));
     }
   }
 
   @PostMapping("/nods/{id}/copy")
   Saved copy(@PathVariable String id, Authentication who) {
     Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
-    return added("Copied", nod.kind(), nod::copied, Optional.of(nod.id()), who);
+    return added("steps.copied", nod.kind(), nod::copied, Optional.of(nod.id()), who);
   }
 
   /** A label that computes what an own one states takes its place; the own one is paused. */
@@ -160,12 +169,13 @@ class NodsApi {
   Saved computed(@PathVariable String id, @RequestBody Computed wanted, Authentication who) {
     Nod own = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
     NodKind kind =
-        NodKind.parse(wanted.kind()).orElseThrow(() -> Refusal.value("kind", "is no kind of nod"));
+        NodKind.parse(wanted.kind())
+            .orElseThrow(() -> ApiProblem.value("kind", text("nods.noSuchKind")));
     if (!(own instanceof Label label)
         || StatedClaim.of(label).stream()
             .flatMap(stated -> stated.claim().computedBy().stream())
             .noneMatch(claim -> claim.kind() == kind)) {
-      throw Refusal.unusable("This label states nothing that a " + kind.words() + " computes.");
+      throw ApiProblem.unusable(text("nods.statesNothing", "words", NodNames.of(kind)));
     }
     full();
     Nods.Added added = nods.computed(label, kind, who.getName());
@@ -173,32 +183,34 @@ class NodsApi {
   }
 
   @DeleteMapping("/nods/{id}")
-  Step remove(@PathVariable String id, Authentication who) {
+  DraftChange remove(@PathVariable String id, Authentication who) {
     Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
     return nods.change(
-        "Removed: " + Changes.name(nod), who.getName(), draft -> draft.without(nod.id()));
+        () -> text("changes.removed", "nod", NodNames.withSpot(nod)),
+        who.getName(),
+        draft -> draft.without(nod.id()));
   }
 
   @PostMapping("/nods/{id}/move")
-  Step move(@PathVariable String id, @RequestBody NodMove move, Authentication who) {
+  DraftChange move(@PathVariable String id, @RequestBody NodMove move, Authentication who) {
     Spot spot = spot(move.spot());
     Optional<NodId> before = Optional.ofNullable(move.before()).map(NodId::new);
     Nod nod = nods.written().find(new NodId(id)).orElseThrow(Nods::unknown);
     return nods.change(
-        "Moved: " + Changes.name(nod),
+        () -> text("steps.moved", "nod", NodNames.withSpot(nod)),
         who.getName(),
         draft -> draft.moved(draft.find(nod.id()).orElseThrow(Nods::unknown), spot, before));
   }
 
-  @PostMapping("/steps/{id}/take-back")
+  @PostMapping("/steps/{id}/undo")
   ArrangementView takeBack(@PathVariable long id) {
     nods.takeBack(id);
     return get();
   }
 
-  /** Does again what was taken back last. */
+  /** Redoes what was undone last. */
   @PostMapping("/steps/again")
-  Step doAgain() {
+  DraftChange doAgain() {
     return nods.doAgain();
   }
 
@@ -206,13 +218,11 @@ class NodsApi {
     try {
       return new Spot(name);
     } catch (IllegalArgumentException e) {
-      throw new Refusal(
-          HttpStatus.BAD_REQUEST,
-          "A spot's name is lower-case letters, digits and hyphens, such as beside-the-price.");
+      throw new ApiProblem(HttpStatus.BAD_REQUEST, text("nods.spotName"));
     }
   }
 
-  @PostMapping("/show-reviews")
+  @PostMapping("/add-review-nods")
   ArrangementView showReviews(Authentication who) {
     nods.showReviews(who.getName());
     return get();
@@ -223,10 +233,17 @@ class NodsApi {
       @RequestBody(required = false) @Nullable Publishing publishing, Authentication who) {
     String note = publishing == null || publishing.note() == null ? "" : publishing.note().strip();
     if (note.length() > 200) {
-      throw Refusal.value("note", "is at most 200 characters");
+      throw ApiProblem.value("note", text("nods.upTo200"));
     }
     int version = nods.publish(who.getName(), note);
-    Trail.say("published version " + version + (note.isEmpty() ? "" : ": " + note), "/pages");
+    Trail.say(
+        Said.of(
+            "trail.publishedVersion",
+            "version",
+            String.valueOf(version),
+            "note",
+            note.isEmpty() ? "none" : note),
+        "/pages");
     return get();
   }
 
@@ -234,7 +251,7 @@ class NodsApi {
     return new NodView(
         nod.id().value(),
         nod.kind().wireName(),
-        nod.called(),
+        NodNames.called(nod),
         nod.placement().spot().name(),
         nod.placement().pages().stream().sorted().toList(),
         nod.placement().on());

@@ -1,5 +1,7 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import com.helger.css.ICSSSourceLocationAware;
 import com.helger.css.decl.CSSDeclaration;
 import com.helger.css.decl.CSSImportRule;
@@ -58,10 +60,10 @@ final class OwnCss {
       return List.of();
     }
     if (css.length() > LONGEST) {
-      return List.of("is at most 10,000 characters");
+      return List.of(text("css.tooLong"));
     }
     if (css.contains("\\")) {
-      return List.of("line " + line(css, css.indexOf('\\')) + ": write it without a backslash");
+      return List.of(text("css.backslash", "line", line(css, css.indexOf('\\'))));
     }
     var errors = new CollectingCSSParseErrorHandler();
     var unread = new ArrayList<String>();
@@ -80,15 +82,16 @@ final class OwnCss {
                 problems.add(
                     error.getFirstSkippedToken() == null
                         ? misplaced(css)
-                        : "line "
-                            + error.getFirstSkippedToken().getBeginLine()
-                            + " cannot be read"));
+                        : text(
+                            "css.lineUnreadable",
+                            "line",
+                            error.getFirstSkippedToken().getBeginLine())));
     if (sheet == null) {
       problems.addAll(unread);
-      return problems.isEmpty() ? List.of("cannot be read as CSS") : problems;
+      return problems.isEmpty() ? List.of(text("css.unreadable")) : problems;
     }
     for (CSSImportRule rule : sheet.getAllImportRules()) {
-      problems.add(at(rule) + "@import would fetch from elsewhere");
+      problems.add(text("css.import", "line", at(rule)));
     }
     sheet.getAllRules().forEach(rule -> check(rule, problems));
     return problems;
@@ -102,23 +105,22 @@ final class OwnCss {
             .setBrowserCompliantMode(false)
             .setUseSourceLocation(true)
             .setCustomErrorHandler(errors)
-            .setCustomExceptionHandler(
-                broken -> unread.add(where(broken.getMessage()) + "cannot be read")));
+            .setCustomExceptionHandler(broken -> unread.add(unreadable(broken.getMessage()))));
   }
 
   private static String misplaced(String css) {
     Matcher rule = AT_RULE.matcher(css);
     while (rule.find()) {
       if (!rule.group(1).equalsIgnoreCase("media")) {
-        return "line " + line(css, rule.start()) + ": @" + rule.group(1) + " cannot stand here";
+        return text("css.atRule", "line", line(css, rule.start()), "rule", rule.group(1));
       }
     }
-    return "cannot be read as CSS";
+    return text("css.unreadable");
   }
 
-  private static String where(@Nullable String message) {
+  private static String unreadable(@Nullable String message) {
     Matcher line = AT_LINE.matcher(message == null ? "" : message);
-    return line.find() ? "line " + line.group(1) + " " : "";
+    return line.find() ? text("css.lineUnreadable", "line", line.group(1)) : text("css.unreadable");
   }
 
   private static int line(String css, int index) {
@@ -130,7 +132,8 @@ final class OwnCss {
       case CSSStyleRule style -> {
         for (CSSSelector selector : style.getAllSelectors()) {
           if (OUTSIDE.matcher(selector.getAsCSSString()).find()) {
-            problems.add(at(selector) + selector.getAsCSSString() + " would reach outside the nod");
+            problems.add(
+                text("css.outside", "line", at(selector), "selector", selector.getAsCSSString()));
           }
         }
         boolean isHost =
@@ -141,8 +144,10 @@ final class OwnCss {
       case CSSMediaRule media -> media.getAllRules().forEach(inner -> check(inner, problems));
       default ->
           problems.add(
-              (rule instanceof ICSSSourceLocationAware placed ? at(placed) : "")
-                  + "only rules and @media can stand here");
+              text(
+                  "css.onlyRules",
+                  "line",
+                  rule instanceof ICSSSourceLocationAware placed ? at(placed) : ""));
     }
   }
 
@@ -150,17 +155,13 @@ final class OwnCss {
     String property = declaration.getProperty().toLowerCase(Locale.ROOT);
     String value = declaration.getExpressionAsCSSString().toLowerCase(Locale.ROOT);
     if (FETCHES.matcher(value).find()) {
-      problems.add(at(declaration) + property + " would fetch from elsewhere");
+      problems.add(text("css.fetches", "line", at(declaration), "property", property));
     }
     if (property.equals("position") && !POSITIONS.contains(value.strip())) {
-      problems.add(at(declaration) + "position: " + value + " would leave the nod");
+      problems.add(text("css.leaves", "line", at(declaration), "property", "position: " + value));
     }
     if (KEEPS.contains(property)) {
-      problems.add(
-          at(declaration)
-              + (property.equals("z-index")
-                  ? "z-index would lie over the shop's own page"
-                  : property + " keeps the nod from being painted over the page"));
+      problems.add(text("css.overPage", "line", at(declaration), "property", property));
     }
     boolean isMoved =
         isHost
@@ -170,16 +171,16 @@ final class OwnCss {
                 || value.contains("(")
                 || value.contains("--"));
     if (isMoved && !property.equals("position")) {
-      problems.add(at(declaration) + property + " would move the nod over the page");
+      problems.add(text("css.overPage", "line", at(declaration), "property", property));
     }
     if (isHost && property.equals("position") && !value.strip().equals("relative")) {
-      problems.add(at(declaration) + "position would move the nod over the page");
+      problems.add(text("css.overPage", "line", at(declaration), "property", property));
     }
   }
 
   private static String at(ICSSSourceLocationAware placed) {
     return Optional.ofNullable(placed.getSourceLocation())
-        .map(location -> "line " + location.getFirstTokenBeginLineNumber() + ": ")
-        .orElse("");
+        .map(location -> String.valueOf(location.getFirstTokenBeginLineNumber()))
+        .orElse("none");
   }
 }

@@ -4,7 +4,7 @@ import java.time.Instant;
 import nodyes.core.delivery.DeliverySettings;
 
 /**
- * Timings as they were published.
+ * Delivery rules as they were published.
  *
  * @param since when they were first published, and stayed the same over the versions since
  * @param settings what they were

@@ -1,12 +1,14 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.jsoup.select.QueryParser;
 import org.jsoup.select.Selector;
 import org.springframework.security.core.Authentication;
@@ -20,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Places that the owner pointed at. */
 @RestController
 @Tag(name = "spots")
-@RequestMapping("/api/v1/arrangement/spots")
+@RequestMapping("/api/v1/layout/spots")
 class SpotsApi {
   private final Nods nods;
 
@@ -30,39 +32,40 @@ class SpotsApi {
 
   record SpotChange(
       PageKind page,
-      @NotBlank(message = "give a CSS selector")
-          @Size(max = 400, message = "at most 400 characters")
+      @NotBlank(message = "{spots.enterSelector}") @Size(max = 400, message = "{spots.selector400}")
           String selector,
-      PointedSpot.Side side) {}
+      CustomSpot.Side side) {}
 
   @PutMapping("/{name}")
-  Step point(@PathVariable String name, @Valid @RequestBody SpotChange change, Authentication who) {
+  DraftChange point(
+      @PathVariable String name, @Valid @RequestBody SpotChange change, Authentication who) {
     Spot spot = NodsApi.spot(name);
     if (Spot.STANDARD.contains(spot)) {
-      throw Refusal.value("name", "is the name of a standard spot; choose another");
+      throw ApiProblem.value("name", text("spots.standardName"));
     }
     try {
       QueryParser.parse(change.selector());
     } catch (Selector.SelectorParseException e) {
-      throw Refusal.value("selector", "is no CSS selector that can be read");
+      throw ApiProblem.value("selector", text("spots.notASelector"));
     }
     return nods.change(
-        "Pointed at " + spot.name(),
+        () -> text("steps.spot", "name", spot.name()),
         who.getName(),
         draft ->
             draft.with(
-                new PointedSpot(spot.name(), change.page(), change.selector(), change.side())));
+                new CustomSpot(spot.name(), change.page(), change.selector(), change.side())));
   }
 
   @DeleteMapping("/{name}")
-  Step forget(@PathVariable String name, Authentication who) {
+  DraftChange forget(@PathVariable String name, Authentication who) {
     Draft draft = nods.written();
     if (draft.spots().stream().noneMatch(spot -> spot.name().equals(name))) {
-      throw Refusal.notFound("There is no such spot.");
+      throw ApiProblem.notFound(text("spots.noSuch"));
     }
     if (draft.nods().stream().anyMatch(nod -> nod.placement().spot().name().equals(name))) {
-      throw Refusal.unusable("Nods stand in this spot. Move them first.");
+      throw ApiProblem.unusable(text("spots.inUse"));
     }
-    return nods.change("Forgot " + name, who.getName(), now -> now.without(name));
+    return nods.change(
+        () -> text("steps.spotGone", "name", name), who.getName(), now -> now.without(name));
   }
 }

@@ -17,4 +17,4 @@ record Version(
     Instant publishedAt,
     String publishedBy,
     String note,
-    List<Changes.Change> changes) {}
+    List<LayoutDiff.Change> changes) {}

@@ -1,10 +1,10 @@
 package nodyes.server.nods;
 
-import static nodyes.generated.Tables.ARRANGED_DELIVERY;
-import static nodyes.generated.Tables.ARRANGED_KIT;
-import static nodyes.generated.Tables.ARRANGED_NOD;
-import static nodyes.generated.Tables.ARRANGEMENT_VERSION;
-import static nodyes.generated.Tables.POINTED_SPOT;
+import static nodyes.generated.Tables.CUSTOM_SPOT;
+import static nodyes.generated.Tables.LAYOUT_BRAND_KIT;
+import static nodyes.generated.Tables.LAYOUT_DELIVERY;
+import static nodyes.generated.Tables.LAYOUT_NOD;
+import static nodyes.generated.Tables.LAYOUT_VERSION;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.select;
@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.delivery.DeliverySettings;
-import nodyes.generated.tables.records.ArrangementVersionRecord;
+import nodyes.generated.tables.records.LayoutVersionRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
 import org.jooq.Result;
@@ -35,47 +35,50 @@ class VersionStore {
     this.json = json;
   }
 
-  Arrangement latest() {
-    return list(1, 0).stream().findFirst().orElse(Arrangement.NONE);
+  NodLayout latest() {
+    return list(1, 0).stream().findFirst().orElse(NodLayout.NONE);
   }
 
-  Optional<Arrangement> find(int version) {
+  Optional<NodLayout> find(int version) {
     return database.read(
         sql ->
             read(
                     sql,
-                    sql.selectFrom(ARRANGEMENT_VERSION)
-                        .where(ARRANGEMENT_VERSION.VERSION.eq(version))
+                    sql.selectFrom(LAYOUT_VERSION)
+                        .where(LAYOUT_VERSION.VERSION.eq(version))
                         .fetch())
                 .stream()
                 .findFirst());
   }
 
   /** Newest first, from one on. */
-  List<Arrangement> list(int most, int offset) {
+  List<NodLayout> list(int most, int offset) {
     return database.read(
         sql ->
             read(
                 sql,
-                sql.selectFrom(ARRANGEMENT_VERSION)
-                    .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
+                sql.selectFrom(LAYOUT_VERSION)
+                    .orderBy(LAYOUT_VERSION.VERSION.desc())
                     .limit(most)
                     .offset(offset)
                     .fetch()));
   }
 
-  /** The timings of so many of the newest versions, newest first; what stayed the same is one. */
+  /**
+   * The delivery rules of so many of the newest versions, newest first; what stayed the same is
+   * one.
+   */
   List<PublishedDelivery> deliveries(int most) {
     return database.read(
         sql -> {
           var found = new ArrayList<PublishedDelivery>();
           String before = "";
           for (var row :
-              sql.select(ARRANGEMENT_VERSION.PUBLISHED_AT, ARRANGED_DELIVERY.SETTINGS)
-                  .from(ARRANGEMENT_VERSION)
-                  .leftJoin(ARRANGED_DELIVERY)
-                  .on(ARRANGED_DELIVERY.VERSION.eq(ARRANGEMENT_VERSION.VERSION))
-                  .orderBy(ARRANGEMENT_VERSION.VERSION.desc())
+              sql.select(LAYOUT_VERSION.PUBLISHED_AT, LAYOUT_DELIVERY.SETTINGS)
+                  .from(LAYOUT_VERSION)
+                  .leftJoin(LAYOUT_DELIVERY)
+                  .on(LAYOUT_DELIVERY.VERSION.eq(LAYOUT_VERSION.VERSION))
+                  .orderBy(LAYOUT_VERSION.VERSION.desc())
                   .limit(most)
                   .fetch()) {
             String text = Objects.requireNonNullElse(row.value2(), "");
@@ -92,15 +95,15 @@ class VersionStore {
   }
 
   long count() {
-    return database.read(sql -> sql.fetchCount(ARRANGEMENT_VERSION));
+    return database.read(sql -> sql.fetchCount(LAYOUT_VERSION));
   }
 
-  private List<Arrangement> read(DSLContext sql, Result<ArrangementVersionRecord> rows) {
-    Map<Integer, Draft> held = drafts.drafts(sql, rows.getValues(ARRANGEMENT_VERSION.VERSION));
+  private List<NodLayout> read(DSLContext sql, Result<LayoutVersionRecord> rows) {
+    Map<Integer, Draft> held = drafts.drafts(sql, rows.getValues(LAYOUT_VERSION.VERSION));
     return rows.map(
         row -> {
           Draft what = held.getOrDefault(row.getVersion(), Draft.EMPTY);
-          return new Arrangement(
+          return new NodLayout(
               row.getVersion(),
               Optional.of(row.getPublishedAt()),
               Optional.of(row.getPublishedBy()),
@@ -117,32 +120,32 @@ class VersionStore {
     return database.write(
         sql -> {
           int version =
-              sql.select(max(ARRANGEMENT_VERSION.VERSION))
-                      .from(ARRANGEMENT_VERSION)
+              sql.select(max(LAYOUT_VERSION.VERSION))
+                      .from(LAYOUT_VERSION)
                       .fetchOptional(row -> row.value1())
                       .orElse(0)
                   + 1;
           sql.insertInto(
-                  ARRANGEMENT_VERSION,
-                  ARRANGEMENT_VERSION.VERSION,
-                  ARRANGEMENT_VERSION.PUBLISHED_AT,
-                  ARRANGEMENT_VERSION.PUBLISHED_BY,
-                  ARRANGEMENT_VERSION.NOTE)
+                  LAYOUT_VERSION,
+                  LAYOUT_VERSION.VERSION,
+                  LAYOUT_VERSION.PUBLISHED_AT,
+                  LAYOUT_VERSION.PUBLISHED_BY,
+                  LAYOUT_VERSION.NOTE)
               .values(version, now, who, note)
               .execute();
           copyNods(sql, version);
           copySpots(sql, version);
-          sql.insertInto(ARRANGED_KIT, ARRANGED_KIT.VERSION, ARRANGED_KIT.SETTINGS)
+          sql.insertInto(LAYOUT_BRAND_KIT, LAYOUT_BRAND_KIT.VERSION, LAYOUT_BRAND_KIT.SETTINGS)
               .select(
-                  select(inline(version), ARRANGED_KIT.SETTINGS)
-                      .from(ARRANGED_KIT)
-                      .where(ARRANGED_KIT.VERSION.eq(NodStore.DRAFT)))
+                  select(inline(version), LAYOUT_BRAND_KIT.SETTINGS)
+                      .from(LAYOUT_BRAND_KIT)
+                      .where(LAYOUT_BRAND_KIT.VERSION.eq(NodStore.DRAFT)))
               .execute();
-          sql.insertInto(ARRANGED_DELIVERY, ARRANGED_DELIVERY.VERSION, ARRANGED_DELIVERY.SETTINGS)
+          sql.insertInto(LAYOUT_DELIVERY, LAYOUT_DELIVERY.VERSION, LAYOUT_DELIVERY.SETTINGS)
               .select(
-                  select(inline(version), ARRANGED_DELIVERY.SETTINGS)
-                      .from(ARRANGED_DELIVERY)
-                      .where(ARRANGED_DELIVERY.VERSION.eq(NodStore.DRAFT)))
+                  select(inline(version), LAYOUT_DELIVERY.SETTINGS)
+                      .from(LAYOUT_DELIVERY)
+                      .where(LAYOUT_DELIVERY.VERSION.eq(NodStore.DRAFT)))
               .execute();
           return version;
         });
@@ -150,41 +153,41 @@ class VersionStore {
 
   private static void copyNods(DSLContext sql, int version) {
     sql.insertInto(
-            ARRANGED_NOD,
-            ARRANGED_NOD.VERSION,
-            ARRANGED_NOD.NOD_ID,
-            ARRANGED_NOD.KIND,
-            ARRANGED_NOD.POSITION,
-            ARRANGED_NOD.SETTINGS)
+            LAYOUT_NOD,
+            LAYOUT_NOD.VERSION,
+            LAYOUT_NOD.NOD_ID,
+            LAYOUT_NOD.KIND,
+            LAYOUT_NOD.POSITION,
+            LAYOUT_NOD.SETTINGS)
         .select(
             select(
                     inline(version),
-                    ARRANGED_NOD.NOD_ID,
-                    ARRANGED_NOD.KIND,
-                    ARRANGED_NOD.POSITION,
-                    ARRANGED_NOD.SETTINGS)
-                .from(ARRANGED_NOD)
-                .where(ARRANGED_NOD.VERSION.eq(NodStore.DRAFT)))
+                    LAYOUT_NOD.NOD_ID,
+                    LAYOUT_NOD.KIND,
+                    LAYOUT_NOD.POSITION,
+                    LAYOUT_NOD.SETTINGS)
+                .from(LAYOUT_NOD)
+                .where(LAYOUT_NOD.VERSION.eq(NodStore.DRAFT)))
         .execute();
   }
 
   private static void copySpots(DSLContext sql, int version) {
     sql.insertInto(
-            POINTED_SPOT,
-            POINTED_SPOT.VERSION,
-            POINTED_SPOT.NAME,
-            POINTED_SPOT.PAGE_KIND,
-            POINTED_SPOT.SELECTOR,
-            POINTED_SPOT.SIDE)
+            CUSTOM_SPOT,
+            CUSTOM_SPOT.VERSION,
+            CUSTOM_SPOT.NAME,
+            CUSTOM_SPOT.PAGE_KIND,
+            CUSTOM_SPOT.SELECTOR,
+            CUSTOM_SPOT.SIDE)
         .select(
             select(
                     inline(version),
-                    POINTED_SPOT.NAME,
-                    POINTED_SPOT.PAGE_KIND,
-                    POINTED_SPOT.SELECTOR,
-                    POINTED_SPOT.SIDE)
-                .from(POINTED_SPOT)
-                .where(POINTED_SPOT.VERSION.eq(NodStore.DRAFT)))
+                    CUSTOM_SPOT.NAME,
+                    CUSTOM_SPOT.PAGE_KIND,
+                    CUSTOM_SPOT.SELECTOR,
+                    CUSTOM_SPOT.SIDE)
+                .from(CUSTOM_SPOT)
+                .where(CUSTOM_SPOT.VERSION.eq(NodStore.DRAFT)))
         .execute();
   }
 }

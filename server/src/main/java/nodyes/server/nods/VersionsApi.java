@@ -1,12 +1,14 @@
 package nodyes.server.nods;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nodyes.core.common.NodId;
 import nodyes.core.nod.Nod;
-import nodyes.server.web.PageOf;
+import nodyes.server.web.PagedResult;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** What was published, and going back to it. */
 @RestController
 @Tag(name = "versions")
-@RequestMapping("/api/v1/arrangement/versions")
+@RequestMapping("/api/v1/layout/versions")
 class VersionsApi {
   private final Nods nods;
   private final GoingBack back;
@@ -33,35 +35,35 @@ class VersionsApi {
   record WentBack(int version) {}
 
   @GetMapping
-  PageOf<Version> versions(
+  PagedResult<Version> versions(
       @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "20") int size) {
-    int at = PageOf.page(page);
-    int most = PageOf.size(size);
+    int at = PagedResult.page(page);
+    int most = PagedResult.size(size);
     // one more, so that the last of the page can be told apart from the one before it
-    List<Arrangement> all = store.list(most + 1, (at - 1) * most);
+    List<NodLayout> all = store.list(most + 1, (at - 1) * most);
     var versions = new ArrayList<Version>();
     for (int i = 0; i < Math.min(most, all.size()); i++) {
-      Arrangement version = all.get(i);
-      Arrangement before = i + 1 < all.size() ? all.get(i + 1) : Arrangement.NONE;
+      NodLayout version = all.get(i);
+      NodLayout before = i + 1 < all.size() ? all.get(i + 1) : NodLayout.NONE;
       versions.add(
           new Version(
               version.version(),
               version.publishedAt().orElseThrow(),
               version.publishedBy().orElseThrow(),
               version.note(),
-              Changes.between(Draft.of(before), Draft.of(version))));
+              LayoutDiff.between(Draft.of(before), Draft.of(version))));
     }
-    return new PageOf<>(versions, at, most, store.count());
+    return new PagedResult<>(versions, at, most, store.count());
   }
 
   /** Makes a version what shoppers get again. */
-  @PostMapping("/{version}/go-back")
+  @PostMapping("/{version}/restore")
   WentBack goBack(@PathVariable int version, Authentication who) {
     return new WentBack(back.publishAgain(version, who.getName()));
   }
 
   /** How the draft would change. */
-  record WouldChange(List<Changes.Change> changes) {}
+  record WouldChange(List<LayoutDiff.Change> changes) {}
 
   /** What putting a version, or a part of it, into the draft would change in it. */
   @GetMapping("/{version}/changes")
@@ -72,7 +74,7 @@ class VersionsApi {
 
   /** Puts a version, or a part of it, into the draft, to be looked at and published. */
   @PostMapping("/{version}/into-draft")
-  Step intoDraft(
+  DraftChange intoDraft(
       @PathVariable int version,
       @RequestParam(defaultValue = "ALL") GoingBack.Part part,
       Authentication who) {
@@ -82,19 +84,19 @@ class VersionsApi {
   /** Drafts that gave way to a version, the newest first. */
   record KeptDrafts(List<KeptDraft> drafts) {}
 
-  @GetMapping("/kept-drafts")
+  @GetMapping("/drafts")
   KeptDrafts keptDrafts() {
     return new KeptDrafts(back.keptDrafts());
   }
 
-  @PostMapping("/kept-drafts/{id}/back")
-  Step draftBack(@PathVariable long id, Authentication who) {
+  @PostMapping("/drafts/{id}/restore")
+  DraftChange draftBack(@PathVariable long id, Authentication who) {
     return back.draftBack(id, who.getName());
   }
 
   /** Puts one nod of the draft back to how it was before a version. */
-  @PostMapping("/{version}/nods/{id}/take-back")
-  Step takeBack(@PathVariable int version, @PathVariable String id, Authentication who) {
+  @PostMapping("/{version}/nods/{id}/undo")
+  DraftChange takeBack(@PathVariable int version, @PathVariable String id, Authentication who) {
     NodId nod = new NodId(id);
     nods.version(version);
     Optional<Nod> before =
@@ -103,9 +105,15 @@ class VersionsApi {
             : nods.version(version - 1).nods().stream()
                 .filter(one -> one.id().equals(nod))
                 .findFirst();
-    String name = before.or(() -> nods.written().find(nod)).map(Changes::name).orElse("a nod");
+    Optional<Nod> named = before.or(() -> nods.written().find(nod));
     return nods.change(
-        name + " as before version " + version,
+        () ->
+            text(
+                "steps.asBeforeVersion",
+                "nod",
+                named.map(NodNames::withSpot).orElse(id),
+                "version",
+                String.valueOf(version)),
         who.getName(),
         draft -> before.map(draft::with).orElseGet(() -> draft.without(nod)));
   }

@@ -1,5 +1,6 @@
 package nodyes.server.orders;
 
+import static nodyes.server.messages.Texts.text;
 import static nodyes.server.web.JsonLines.text;
 
 import java.io.IOException;
@@ -15,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.bringin.CountryNames;
+import nodyes.core.imports.CountryNames;
 import nodyes.core.sales.OrderOutcome;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.BadField;
@@ -128,19 +129,19 @@ public class OrderImport {
     boolean isCancelled = outcome == OrderOutcome.NOT_SOLD;
     if (isCancelled && node.path("orderedItem").isEmpty()) {
       if (!store.knows(number)) {
-        throw new BadField("orderNumber", number, "is cancelled, and no such order is known");
+        throw new BadField("orderNumber", number, text("feeds.cancelledUnknown"));
       }
       return cancelled(number);
     }
     Instant placed = placed(text(node, "orderDate"));
     if (placed.isAfter(clock.instant().plus(SLACK))) {
-      throw new BadField("orderDate", text(node, "orderDate"), "lies in the future");
+      throw new BadField("orderDate", text(node, "orderDate"), text("feeds.future"));
     }
     Optional<LocalDate> shipped = event(node, "shipped");
     Optional<LocalDate> arrived = event(node, "arrived");
     if (shipped.isPresent() && arrived.filter(shipped.get()::isAfter).isPresent()) {
       throw new BadField(
-          "orderDelivery", arrived.get().toString(), "it arrived before it was shipped");
+          "orderDelivery", arrived.get().toString(), text("feeds.arrivedBeforeShipped"));
     }
     JsonNode customer = node.path("customer");
     JsonNode address = customer.path("address");
@@ -161,7 +162,7 @@ public class OrderImport {
     try {
       return OffsetDateTime.parse(text).toInstant();
     } catch (DateTimeParseException e) {
-      throw new BadField("orderDate", text, "is no date with a time, such as 2026-11-26T09:00Z");
+      throw new BadField("orderDate", text, text("feeds.notAMoment"));
     }
   }
 
@@ -173,13 +174,7 @@ public class OrderImport {
             text ->
                 OrderOutcome.of(text)
                     .or(() -> Optional.ofNullable(words.get(OrderOutcome.plain(text))))
-                    .orElseThrow(
-                        () ->
-                            new BadField(
-                                term,
-                                text,
-                                "is no status that is understood: say what it means, and bring it"
-                                    + " again. Until then it is not counted as sold")))
+                    .orElseThrow(() -> new BadField(term, text, text("feeds.unknownStatus"))))
         .orElse(OrderOutcome.SOLD);
   }
 
@@ -190,11 +185,7 @@ public class OrderImport {
             text ->
                 CountryNames.code(text)
                     .orElseThrow(
-                        () ->
-                            new BadField(
-                                "addressCountry",
-                                text,
-                                "is no country, by name or by code (ISO 3166)")));
+                        () -> new BadField("addressCountry", text, text("feeds.notACountry"))));
   }
 
   private NewOrder cancelled(String number) {
@@ -220,7 +211,7 @@ public class OrderImport {
       lines.add(line(item, variants, outcome, words));
     }
     if (lines.isEmpty()) {
-      throw new IllegalArgumentException("lists nothing that was ordered (orderedItem)");
+      throw new IllegalArgumentException(text("feeds.noItems"));
     }
     return lines;
   }
@@ -234,7 +225,7 @@ public class OrderImport {
         try {
           return Optional.of(LocalDate.parse(day.substring(0, Math.min(10, day.length()))));
         } catch (DateTimeParseException e) {
-          throw new BadField("startDate", day, "is no date, such as 2026-11-26");
+          throw new BadField("startDate", day, text("feeds.notADay"));
         }
       }
     }
@@ -263,12 +254,11 @@ public class OrderImport {
       Map<String, OrderOutcome> words) {
     String sku = text(item.path("orderedItem"), "sku");
     if (!variants.containsKey(sku)) {
-      throw new BadField("sku", sku, "no product has the SKU " + sku);
+      throw new BadField("sku", sku, text("feeds.noProductWithSku", "sku", sku));
     }
     long quantity = item.path("orderQuantity").asLong(1);
     if (quantity < 1) {
-      throw new BadField(
-          "orderQuantity", String.valueOf(quantity), "a quantity (orderQuantity) is at least 1");
+      throw new BadField("orderQuantity", String.valueOf(quantity), text("feeds.quantity"));
     }
     OrderOutcome own = outcome(item, "orderItemStatus", words);
     boolean isKept = ofAll != OrderOutcome.RETURNED && own == OrderOutcome.SOLD;

@@ -1,11 +1,13 @@
 package nodyes.server.orders;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import nodyes.core.sales.OrderOutcome;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,8 +29,8 @@ class StatusWordsApi {
 
   /** A word and what it means. */
   record StatusWord(
-      @NotNull(message = "is missing") String word,
-      @NotNull(message = "is missing") OrderOutcome outcome) {}
+      @NotNull(message = "{problems.missing}") String word,
+      @NotNull(message = "{problems.missing}") OrderOutcome outcome) {}
 
   /** All that the owner has said. */
   record StatusWords(List<StatusWord> words) {}
@@ -45,7 +47,7 @@ class StatusWordsApi {
   StatusWords put(@Valid @RequestBody StatusWord said) {
     String word = said.word().strip();
     if (OrderOutcome.plain(word).isEmpty() || word.length() > LONGEST) {
-      throw Refusal.value("word", "is a word or a few, at most 60 characters");
+      throw ApiProblem.value("word", text("feeds.statusWord"));
     }
     store.learn(word, said.outcome());
     return get();

@@ -1,54 +1,44 @@
 package nodyes.server.pages;
 
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nodyes.core.nod.VisitorCount;
-import nodyes.core.presence.ViewWindow;
-import nodyes.server.nods.Arrangement;
-import nodyes.server.nods.ArrangementPublished;
+import nodyes.core.visitors.TimeWindow;
+import nodyes.server.database.Database;
+import nodyes.server.database.Derived;
+import nodyes.server.database.Topic;
+import nodyes.server.nods.NodLayout;
 import nodyes.server.nods.Nods;
-import nodyes.server.presence.AskedNumbers;
-import org.springframework.context.event.EventListener;
+import nodyes.server.visitors.AskedNumbers;
 import org.springframework.stereotype.Component;
 
 /** The visitor counters of the shop's pages; the published ones are kept at hand. */
 @Component
 class CountersAsked implements AskedNumbers {
   private final Nods nods;
-  private volatile Optional<Set<VisitorCount.Content>> published = Optional.empty();
+  private final Derived<Set<VisitorCount.VisitorCountContent>> published;
 
-  CountersAsked(Nods nods) {
+  CountersAsked(Nods nods, Database database) {
     this.nods = nods;
+    this.published = database.derive(() -> counters(nods.published()), Topic.PUBLISHED_LAYOUT);
   }
 
   @Override
-  public boolean isPublished(ViewWindow window, int quietUnder) {
-    Set<VisitorCount.Content> known = published.orElseGet(this::read);
-    return known.contains(new VisitorCount.Content(window, quietUnder));
-  }
-
-  private Set<VisitorCount.Content> read() {
-    Set<VisitorCount.Content> read = counters(nods.published());
-    published = Optional.of(read);
-    return read;
+  public boolean isPublished(TimeWindow window, int quietUnder) {
+    return published.get().contains(new VisitorCount.VisitorCountContent(window, quietUnder));
   }
 
   @Override
-  public boolean isDrafted(ViewWindow window, int quietUnder) {
-    return counters(nods.draft()).contains(new VisitorCount.Content(window, quietUnder));
+  public boolean isDrafted(TimeWindow window, int quietUnder) {
+    return counters(nods.draft())
+        .contains(new VisitorCount.VisitorCountContent(window, quietUnder));
   }
 
-  private static Set<VisitorCount.Content> counters(Arrangement arrangement) {
+  private static Set<VisitorCount.VisitorCountContent> counters(NodLayout arrangement) {
     return arrangement.nods().stream()
         .filter(VisitorCount.class::isInstance)
         .map(VisitorCount.class::cast)
-        .map(count -> new VisitorCount.Content(count.window(), count.quietUnder()))
+        .map(count -> new VisitorCount.VisitorCountContent(count.window(), count.quietUnder()))
         .collect(Collectors.toUnmodifiableSet());
-  }
-
-  @EventListener
-  void published(ArrangementPublished event) {
-    published = Optional.empty();
   }
 }

@@ -1,24 +1,26 @@
 package nodyes.server.pages;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Instant;
+import java.time.LocalTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
-import nodyes.core.audience.Answer;
-import nodyes.core.audience.Condition;
-import nodyes.core.audience.Situation;
+import nodyes.core.evaluation.Facts;
+import nodyes.core.evaluation.Reach;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.showing.Facts;
-import nodyes.core.showing.Reach;
+import nodyes.core.targeting.Condition;
+import nodyes.core.targeting.ConditionResult;
+import nodyes.core.targeting.EvaluationContext;
+import nodyes.core.targeting.ProductCondition;
+import nodyes.server.messages.Written;
 
 /**
  * How far a nod reaches at the times and for the places that its conditions name, as sentences: a
@@ -27,10 +29,9 @@ import nodyes.core.showing.Reach;
 final class Elsewhere {
   private static final int MOST_TIMES = 3;
   private static final int MOST_PLACES = 3;
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
-  private static final DateTimeFormatter TIME =
-      DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
+
+  /** Takes the place of a time where it is now. */
+  private static final String NOW = "now";
 
   private Elsewhere() {}
 
@@ -53,7 +54,7 @@ final class Elsewhere {
       return List.of();
     }
     var sentences = new ArrayList<ReachTold>();
-    sentences.add(sentence("Now", place(looked), reached));
+    sentences.add(sentence(NOW, place(looked), reached));
     List<Optional<Instant>> moments = new ArrayList<>(List.of(Optional.<Instant>empty()));
     times.stream().sorted().limit(MOST_TIMES).map(Optional::of).forEach(moments::add);
     List<Optional<Set<String>>> countries = new ArrayList<>();
@@ -74,7 +75,7 @@ final class Elsewhere {
         }
         sentences.add(
             sentence(
-                moment.map(at -> "From " + when(at, zone)).orElse("Now"),
+                moment.map(at -> when(at, zone)).orElse(NOW),
                 place.map(Elsewhere::names).orElseGet(() -> place(looked)),
                 Reach.of(nod, then, there).products().size()));
       }
@@ -84,40 +85,29 @@ final class Elsewhere {
 
   private static ReachTold sentence(String when, String from, int products) {
     return new ReachTold(
-        when + ", from " + from + ": " + products + (products == 1 ? " product." : " products."),
-        products);
+        text("reach.there", "when", when, "country", from, "products", products), products);
   }
 
   private static String place(Viewpoint viewpoint) {
-    return viewpoint.country().map(Elsewhere::name).orElse("an unknown country");
+    return viewpoint
+        .country()
+        .map(Written::country)
+        .orElseGet(() -> text("journey.unknownCountry"));
   }
 
   private static String names(Set<String> countries) {
-    return countries.stream()
-        .map(Elsewhere::name)
-        .sorted()
-        .collect(
-            Collectors.collectingAndThen(
-                Collectors.toList(),
-                all ->
-                    all.size() == 1
-                        ? all.getFirst()
-                        : String.join(", ", all.subList(0, all.size() - 1))
-                            + " or "
-                            + all.getLast()));
-  }
-
-  private static String name(String country) {
-    return Locale.of("", country).getDisplayCountry(Locale.ENGLISH);
+    return Written.either(countries.stream().map(Written::country).sorted().toList());
   }
 
   private static String when(Instant at, ZoneId zone) {
-    var there = at.atZone(zone);
-    return (there.toLocalTime().toSecondOfDay() == 0 ? DAY : TIME).format(there);
+    var there = at.atZone(zone).toLocalDateTime();
+    return there.toLocalTime().equals(LocalTime.MIDNIGHT)
+        ? Written.shortDay(there.toLocalDate())
+        : Written.shortMoment(at, zone);
   }
 
-  private static Situation anything(Viewpoint looked, ZoneId zone) {
-    return new Situation(
+  private static EvaluationContext anything(Viewpoint looked, ZoneId zone) {
+    return new EvaluationContext(
         RatingSummary.NONE,
         Set.of(),
         Set.of(),
@@ -143,13 +133,26 @@ final class Elsewhere {
       case Condition.Between(var from, _) ->
           from.filter(looked.moment()::isBefore).ifPresent(times::add);
       case Condition.Daily daily -> {
-        Answer now = daily.ask(anything(looked, zone));
+        ConditionResult now = daily.ask(anything(looked, zone));
         if (!now.met()) {
           now.validUntil().end().ifPresent(times::add);
         }
       }
       case Condition.CountryIn(var countries) -> places.add(Set.copyOf(countries));
-      default -> {}
+      case Condition.ReviewsAtLeast _,
+          Condition.RatingAtLeast _,
+          Condition.InCategory _,
+          Condition.HasTag _,
+          Condition.PriceBetween _,
+          Condition.LanguageIn _,
+          ProductCondition.ProductIn _,
+          ProductCondition.BrandIn _,
+          ProductCondition.HasPicture _,
+          ProductCondition.PercentOffBetween _,
+          ProductCondition.StockBetween _,
+          ProductCondition.SoldAtLeast _,
+          ProductCondition.RankAtMost _,
+          ProductCondition.PublishedWithin _ -> {}
     }
   }
 }

@@ -10,29 +10,29 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.common.Slug;
+import nodyes.core.evaluation.BusinessProfile;
+import nodyes.core.evaluation.Facts;
+import nodyes.core.evaluation.Page;
+import nodyes.core.evaluation.PageChanges;
+import nodyes.core.evaluation.ProductFacts;
+import nodyes.core.evaluation.ReviewFacts;
+import nodyes.core.evaluation.ShopSales;
+import nodyes.core.nod.FactRequirements;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.Excerpt;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Quote;
-import nodyes.core.sales.SalesBook;
-import nodyes.core.showing.FactNeed;
-import nodyes.core.showing.Facts;
-import nodyes.core.showing.Moments;
-import nodyes.core.showing.Page;
-import nodyes.core.showing.ProductFacts;
-import nodyes.core.showing.ReviewFacts;
-import nodyes.core.showing.ShopListing;
-import nodyes.core.showing.ShopSales;
+import nodyes.core.sales.DailySales;
+import nodyes.server.businessprofile.BusinessProfileView;
+import nodyes.server.businessprofile.BusinessProfiles;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
-import nodyes.server.listing.Listing;
-import nodyes.server.listing.ListingView;
-import nodyes.server.nods.Arrangement;
-import nodyes.server.orders.Sales;
-import nodyes.server.reviews.PublishedFacts;
+import nodyes.server.estimates.EstimatorFactory;
+import nodyes.server.nods.NodLayout;
+import nodyes.server.orders.SalesIndex;
+import nodyes.server.reviews.PublishedReviewFacts;
 import nodyes.server.shop.Shop;
-import nodyes.server.timing.Reckoner;
 import org.springframework.stereotype.Component;
 
 /** Loads what some nods need to know of a page's products, in a fixed number of queries. */
@@ -42,18 +42,18 @@ public class FactLoader {
   static final int MOST = 20_000;
 
   private final Catalogue catalogue;
-  private final PublishedFacts reviews;
-  private final Listing listing;
-  private final Sales sales;
-  private final Reckoner reckoner;
+  private final PublishedReviewFacts reviews;
+  private final BusinessProfiles listing;
+  private final SalesIndex sales;
+  private final EstimatorFactory reckoner;
   private final Shop shop;
 
   FactLoader(
       Catalogue catalogue,
-      PublishedFacts reviews,
-      Listing listing,
-      Sales sales,
-      Reckoner reckoner,
+      PublishedReviewFacts reviews,
+      BusinessProfiles listing,
+      SalesIndex sales,
+      EstimatorFactory reckoner,
       Shop shop) {
     this.catalogue = catalogue;
     this.reviews = reviews;
@@ -64,29 +64,30 @@ public class FactLoader {
   }
 
   /** Composes a page from what is so now. */
-  public Page compose(Arrangement arrangement, Viewpoint viewpoint) {
+  public Page compose(NodLayout arrangement, Viewpoint viewpoint) {
     return Page.compose(arrangement.nods(), load(arrangement, viewpoint), viewpoint);
   }
 
   /** The next points in time at which a page changes by itself, with what is so now. */
-  Moments moments(Arrangement arrangement, Viewpoint viewpoint) {
-    return Moments.of(arrangement.nods(), load(arrangement, viewpoint), viewpoint);
+  PageChanges moments(NodLayout arrangement, Viewpoint viewpoint) {
+    return PageChanges.of(arrangement.nods(), load(arrangement, viewpoint), viewpoint);
   }
 
-  /** All products of the shop, up to {@link #MOST}, without their reviews. */
+  /** All products of the shop, up to {@link #MOST}, without their reviews and what was sold. */
   Facts all() {
-    return facts(catalogue.all(MOST), FactNeed.FIGURES, Locale.ENGLISH, shopListing());
+    return facts(catalogue.all(MOST), FactRequirements.FIGURES, Locale.ENGLISH, shopListing());
   }
 
   /** What the nods need to know of a page. */
-  public Facts load(Arrangement arrangement, Viewpoint viewpoint) {
-    FactNeed need = FactNeed.of(arrangement.nods(), viewpoint.page());
+  public Facts load(NodLayout arrangement, Viewpoint viewpoint) {
+    FactRequirements need = FactRequirements.of(arrangement.nods(), viewpoint.page());
     Facts facts =
         facts(
                 catalogue.find(viewpoint.products()),
                 need,
                 viewpoint.language(),
-                need.listing() ? shopListing() : ShopListing.NONE)
+                need.listing() ? shopListing() : BusinessProfile.NONE)
+            .with(shopSales())
             .with(
                 reckoner.of(
                     arrangement.delivery(), viewpoint.orderedAt().orElse(viewpoint.moment())));
@@ -105,28 +106,28 @@ public class FactLoader {
 
   /** What was sold, and which products are compared. */
   private ShopSales shopSales() {
-    Map<String, SalesBook.Group> groups = catalogue.groups();
+    Map<String, DailySales.Group> groups = catalogue.groups();
     return new ShopSales(sales.book(), groups.getOrDefault("", ShopSales.NONE.shop()), groups);
   }
 
-  private ShopListing shopListing() {
-    return listing.find().map(FactLoader::shopListing).orElse(ShopListing.NONE);
+  private BusinessProfile shopListing() {
+    return listing.find().map(FactLoader::shopListing).orElse(BusinessProfile.NONE);
   }
 
   /** What a directory says of the shop; a review without words quotes nothing. */
-  private static ShopListing shopListing(ListingView view) {
-    return new ShopListing(
+  private static BusinessProfile shopListing(BusinessProfileView view) {
+    return new BusinessProfile(
         Optional.ofNullable(view.rating()),
         Optional.ofNullable(view.reviews()),
         Optional.ofNullable(view.link()),
         view.items().stream()
-            .filter(item -> item.words() != null && !item.words().isBlank())
+            .filter(item -> item.text() != null && !item.text().isBlank())
             .map(item -> quote(view, item))
             .toList());
   }
 
-  private static Quote quote(ListingView view, ListingView.Item item) {
-    String words = Objects.requireNonNullElse(item.words(), "");
+  private static Quote quote(BusinessProfileView view, BusinessProfileView.Item item) {
+    String words = Objects.requireNonNullElse(item.text(), "");
     Instant asked = Objects.requireNonNullElse(view.answeredAt(), Instant.EPOCH);
     return new Quote(
         Optional.empty(),
@@ -137,14 +138,14 @@ public class FactLoader {
         Optional.ofNullable(item.reviewer()),
         Optional.empty(),
         Optional.ofNullable(item.language()),
-        Optional.ofNullable(item.writtenOn()),
+        Optional.ofNullable(item.reviewedOn()),
         new Provenance.BroughtIn(host(view), Optional.empty(), asked),
         Optional.empty(),
         Optional.empty());
   }
 
   /** What shoppers know the directory by: the host of its link. */
-  private static String host(ListingView view) {
+  private static String host(BusinessProfileView view) {
     String link = Objects.requireNonNullElse(view.link(), view.service());
     try {
       return Objects.requireNonNullElse(URI.create(link).getHost(), link);
@@ -155,9 +156,9 @@ public class FactLoader {
 
   private Facts facts(
       Map<Slug, CatalogueProduct> products,
-      FactNeed need,
+      FactRequirements need,
       Locale language,
-      ShopListing shopListing) {
+      BusinessProfile shopListing) {
     List<Long> ids = products.values().stream().map(product -> product.id().value()).toList();
     Map<Long, ReviewFacts> reviewed = reviews.of(ids, need, language.getLanguage());
     var facts = new LinkedHashMap<Slug, ProductFacts>();
@@ -174,6 +175,6 @@ public class FactLoader {
                     product.traits(),
                     product.variants(),
                     reviewed.getOrDefault(product.id().value(), ReviewFacts.NONE))));
-    return new Facts(shop.settings().zone(), facts, shopListing, shopSales());
+    return new Facts(shop.settings().zone(), facts, shopListing, ShopSales.NONE);
   }
 }

@@ -10,16 +10,16 @@ import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
+import nodyes.core.evaluation.Facts;
+import nodyes.core.evaluation.ProductFacts;
+import nodyes.core.nod.FactRequirements;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.core.nod.VisitorCount;
-import nodyes.core.sales.LastOrder;
-import nodyes.core.showing.FactNeed;
-import nodyes.core.showing.Facts;
-import nodyes.core.showing.ProductFacts;
-import nodyes.server.nods.Arrangement;
-import nodyes.server.presence.Presence;
+import nodyes.core.sales.LatestOrder;
+import nodyes.server.nods.NodLayout;
+import nodyes.server.visitors.VisitorCounts;
 import org.springframework.stereotype.Component;
 
 /**
@@ -31,12 +31,12 @@ import org.springframework.stereotype.Component;
 public class NodFacts {
   private static final int AT_ONCE = 500;
 
-  private final AllFacts all;
+  private final CatalogueFactsCache all;
   private final FactLoader loader;
-  private final Presence presence;
+  private final VisitorCounts presence;
   private final Clock clock;
 
-  NodFacts(AllFacts all, FactLoader loader, Presence presence, Clock clock) {
+  NodFacts(CatalogueFactsCache all, FactLoader loader, VisitorCounts presence, Clock clock) {
     this.all = all;
     this.loader = loader;
     this.presence = presence;
@@ -48,25 +48,25 @@ public class NodFacts {
    *
    * @param moment that is looked at; empty for now, of which alone it is known how many look
    */
-  public Facts ofAll(Arrangement arrangement, Nod nod, PageKind page, Optional<Instant> moment) {
+  public Facts ofAll(NodLayout arrangement, Nod nod, PageKind page, Optional<Instant> moment) {
     Facts figures = all.with(arrangement);
     return of(arrangement, List.of(nod), page, List.copyOf(figures.products().keySet()), moment);
   }
 
   /** The facts of some products for some nods, as they are now. */
-  public Facts ofNow(Arrangement arrangement, List<Nod> nods, PageKind page, List<Slug> products) {
+  public Facts ofNow(NodLayout arrangement, List<Nod> nods, PageKind page, List<Slug> products) {
     return of(arrangement, nods, page, products, Optional.empty());
   }
 
   private Facts of(
-      Arrangement arrangement,
+      NodLayout arrangement,
       List<Nod> nods,
       PageKind page,
       List<Slug> products,
       Optional<Instant> moment) {
     Facts figures = all.with(arrangement);
     Facts facts = figures;
-    if (!FactNeed.of(nods, page).equals(FactNeed.FIGURES)) {
+    if (!FactRequirements.of(nods, page).equals(FactRequirements.FIGURES)) {
       facts = loaded(arrangement.with(nods), page, products, moment.orElseGet(clock::instant));
     }
     boolean counts = moment.isEmpty() && nods.stream().anyMatch(VisitorCount.class::isInstance);
@@ -86,10 +86,9 @@ public class NodFacts {
         .toList();
   }
 
-  private Facts loaded(
-      Arrangement arrangement, PageKind page, List<Slug> products, Instant moment) {
+  private Facts loaded(NodLayout arrangement, PageKind page, List<Slug> products, Instant moment) {
     var found = new LinkedHashMap<Slug, ProductFacts>();
-    Map<ProductId, LastOrder> last = new HashMap<>();
+    Map<ProductId, LatestOrder> last = new HashMap<>();
     Facts facts = all.with(arrangement);
     for (int first = 0; first < products.size(); first += AT_ONCE) {
       List<Slug> some = products.subList(first, Math.min(first + AT_ONCE, products.size()));

@@ -1,5 +1,7 @@
 package nodyes.server.pages;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,13 +11,13 @@ import nodyes.core.common.Slug;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
 import nodyes.server.catalogue.Catalogue;
+import nodyes.server.nods.CustomSpot;
 import nodyes.server.nods.Nods;
-import nodyes.server.nods.PointedSpot;
-import nodyes.server.outside.Fetch;
-import nodyes.server.outside.Fetched;
+import nodyes.server.outbound.OutboundHttp;
+import nodyes.server.outbound.OutboundResponse;
 import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopSettings;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
@@ -31,12 +33,12 @@ class PageCheck {
 
   private static final int MOST_NAMED = 5;
 
-  private final Fetch fetch;
+  private final OutboundHttp fetch;
   private final Shop shop;
   private final Nods nods;
   private final Catalogue catalogue;
 
-  PageCheck(Fetch fetch, Shop shop, Nods nods, Catalogue catalogue) {
+  PageCheck(OutboundHttp fetch, Shop shop, Nods nods, Catalogue catalogue) {
     this.fetch = fetch;
     this.shop = shop;
     this.nods = nods;
@@ -89,15 +91,14 @@ class PageCheck {
   Checked one(PageKind kind, @Nullable String slug, String office) {
     return check(
         kind,
-        address(kind, slug)
-            .orElseThrow(() -> Refusal.unusable("The shop has no page of that kind to look at.")),
+        address(kind, slug).orElseThrow(() -> ApiProblem.unusable(text("pages.noPageOfKind"))),
         office);
   }
 
   private Optional<String> address(PageKind kind, @Nullable String slug) {
     ShopSettings settings = shop.settings();
     if (settings.address().isEmpty()) {
-      throw Refusal.unusable("The shop is not connected yet: tell where its pages are, in Setup.");
+      throw ApiProblem.unusable(text("pages.notConnected"));
     }
     Optional<String> path =
         switch (kind) {
@@ -124,10 +125,10 @@ class PageCheck {
   }
 
   private Checked check(PageKind kind, String address, String office) {
-    Fetched page;
+    OutboundResponse page;
     try {
-      page = fetch.get(address, Fetch.Limits.PAGE);
-    } catch (Refusal e) {
+      page = fetch.get(address, OutboundHttp.Limits.PAGE);
+    } catch (ApiProblem e) {
       return Checked.failed(kind, address, String.valueOf(e.getMessage()));
     }
     Document html = Jsoup.parse(page.text(), address);
@@ -142,8 +143,8 @@ class PageCheck {
             .map(spot -> new PointedFound(spot.name(), spot.selector(), matches(html, spot)))
             .toList();
     String origin = origin(page.address());
-    Framing framing =
-        Framing.of(
+    FramePolicy framing =
+        FramePolicy.of(
             page.header("Content-Security-Policy"), page.header("X-Frame-Options"), origin, office);
     return new Checked(
         kind,
@@ -175,7 +176,7 @@ class PageCheck {
         .toList();
   }
 
-  private static int matches(Document html, PointedSpot spot) {
+  private static int matches(Document html, CustomSpot spot) {
     try {
       return html.select(spot.selector()).size();
     } catch (Selector.SelectorParseException | IllegalArgumentException e) {
@@ -194,15 +195,10 @@ class PageCheck {
     var wrong = new ArrayList<String>();
     Element marked = html.selectFirst("[data-nod-page]");
     if (marked == null) {
-      wrong.add(
-          "it does not say what kind of page it is: data-nod-page=\"" + kind.wireName() + '"');
+      wrong.add(text("pages.noKind", "kind", kind.wireName()));
     } else if (!marked.attr("data-nod-page").equals(kind.wireName())) {
       wrong.add(
-          "it says that it is data-nod-page=\""
-              + marked.attr("data-nod-page")
-              + "\" where "
-              + kind.wireName()
-              + " was looked for");
+          text("pages.otherKind", "has", marked.attr("data-nod-page"), "kind", kind.wireName()));
     }
     boolean hasProducts = kind == PageKind.PRODUCT || kind == PageKind.LISTING;
     List<String> named =
@@ -211,15 +207,17 @@ class PageCheck {
             .distinct()
             .toList();
     if (hasProducts && named.isEmpty()) {
-      wrong.add("it names no product: data-nod-product=\"its name in the catalogue\"");
+      wrong.add(text("pages.noProduct"));
     }
     List<String> unknown = named.stream().filter(name -> !isKnown(name)).toList();
     if (!unknown.isEmpty()) {
       wrong.add(
-          "it names "
-              + (unknown.size() == 1 ? "a product" : unknown.size() + " products")
-              + " that the catalogue lacks: "
-              + String.join(", ", unknown.subList(0, Math.min(MOST_NAMED, unknown.size()))));
+          text(
+              "pages.unknownProducts",
+              "products",
+              String.join(", ", unknown.subList(0, Math.min(MOST_NAMED, unknown.size()))),
+              "more",
+              Math.max(0, unknown.size() - MOST_NAMED)));
     }
     return wrong;
   }

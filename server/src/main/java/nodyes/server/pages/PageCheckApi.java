@@ -1,10 +1,12 @@
 package nodyes.server.pages;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import nodyes.core.nod.PageKind;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,7 +35,7 @@ class PageCheckApi {
       @RequestParam(required = false) @Nullable String of,
       HttpServletRequest request) {
     PageKind page =
-        PageKind.parse(kind).orElseThrow(() -> Refusal.value("kind", "is no kind of page"));
+        PageKind.parse(kind).orElseThrow(() -> ApiProblem.value("kind", text("pages.noSuchKind")));
     return check.one(page, of, office(request));
   }
 

@@ -1,5 +1,7 @@
 package nodyes.server.pages;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.jsoup.nodes.Document;
@@ -58,10 +60,6 @@ record PageProducts(int count, boolean hasId) {
     if (count == 0) {
       return "";
     }
-    return hasId
-        ? "the page names its product with an @id, and the rating is joined to it"
-        : "the page names its product without an @id: give it one in JSON-LD, or ask for"
-            + " /embed/v1/structured and put the rating in yourself; the script adds nothing,"
-            + " so that there is never a second product";
+    return hasId ? text("pages.ratingJoined") : text("pages.ratingNotJoined");
   }
 }

@@ -1,5 +1,7 @@
 package nodyes.server.pages;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
 import java.time.Instant;
@@ -9,22 +11,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import nodyes.core.audience.FactName;
-import nodyes.core.audience.Finding;
 import nodyes.core.common.NodId;
+import nodyes.core.evaluation.Facts;
+import nodyes.core.evaluation.NodEvaluator;
+import nodyes.core.evaluation.Page;
+import nodyes.core.evaluation.PageChanges;
+import nodyes.core.evaluation.Verdict;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
-import nodyes.core.showing.BecauseSentence;
-import nodyes.core.showing.Facts;
-import nodyes.core.showing.Moments;
-import nodyes.core.showing.Page;
-import nodyes.core.showing.Showing;
-import nodyes.core.showing.Verdict;
-import nodyes.server.nods.Arrangement;
+import nodyes.core.targeting.FactName;
+import nodyes.core.targeting.Finding;
+import nodyes.server.nods.NodLayout;
+import nodyes.server.nods.NodNames;
 import nodyes.server.nods.Nods;
+import nodyes.server.reasons.Reasons;
 import nodyes.server.shop.Shop;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
@@ -38,6 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class PagesApi {
   private final FactLoader facts;
+  private final Reasons reasons;
   private final Nods nods;
   private final Shop shop;
   private final Clock clock;
@@ -50,7 +55,9 @@ class PagesApi {
       Shop shop,
       Clock clock,
       PreviewTokens tokens,
-      NodFacts nodFacts) {
+      NodFacts nodFacts,
+      Reasons reasons) {
+    this.reasons = reasons;
     this.nodFacts = nodFacts;
     this.facts = facts;
     this.nods = nods;
@@ -60,7 +67,7 @@ class PagesApi {
   }
 
   /** One reason, as a clause, with where its fact comes from. */
-  record FindingView(String text, Finding.Standing standing, FactName.Source source) {}
+  record FindingView(String text, Finding.Status status, FactName.Source source) {}
 
   /** A nod on a page for one of its products. */
   record PlacedView(
@@ -98,7 +105,7 @@ class PagesApi {
       @Nullable String at) {}
 
   /** A version, the draft, or a new nod of a kind alone, to learn what it would show. */
-  private Arrangement looked(PageAsked asked) {
+  private NodLayout looked(PageAsked asked) {
     if (asked.trial() != null) {
       PageKind page = PageKind.parse(asked.kind()).orElse(PageKind.PRODUCT);
       return nods.trial(asked.trial(), page);
@@ -107,7 +114,7 @@ class PagesApi {
   }
 
   private Viewpoint viewpoint(PageAsked asked) {
-    Viewpoint viewpoint = Viewpoints.orderedThen(anyScreen(asked));
+    Viewpoint viewpoint = ViewpointParser.orderedThen(anyScreen(asked));
     return viewpoint.on(
         Arrays.stream(Viewpoint.Screen.values())
             .filter(screen -> screen.name().equalsIgnoreCase(asked.screen()))
@@ -115,19 +122,19 @@ class PagesApi {
   }
 
   private Viewpoint anyScreen(PageAsked asked) {
-    return Viewpoints.of(
+    return ViewpointParser.of(
         asked.kind(),
         asked.product(),
         asked.variant(),
         asked.country(),
         asked.lang(),
-        Viewpoints.moment(asked.at(), shop.settings().zone(), clock.instant()));
+        ViewpointParser.moment(asked.at(), shop.settings().zone(), clock.instant()));
   }
 
   @GetMapping("/page")
   PageView page(@ParameterObject PageAsked asked) {
     Viewpoint viewpoint = viewpoint(asked);
-    Arrangement looked = looked(asked);
+    NodLayout looked = looked(asked);
     Facts loaded = facts.load(looked, viewpoint);
     // how many look is known of now alone
     Facts known = asked.at() == null ? nodFacts.seenNow(loaded) : loaded;
@@ -143,24 +150,24 @@ class PagesApi {
   }
 
   /** What becomes of a nod for a product. */
-  record ChangeView(String nod, String name, String product, Moments.What what) {}
+  record ChangeView(String nod, String name, String product, PageChanges.What what) {}
 
   /**
    * A point in time at which a page changes by itself.
    *
    * @param shopTime what the shop's clock shows then
    */
-  record MomentView(Instant at, String shopTime, List<ChangeView> changes) {}
+  record MomentView(Instant instant, String shopTime, List<ChangeView> changes) {}
 
   /** The next of them, to 60 days or 50. */
   record MomentsView(String zone, List<MomentView> moments, boolean isCut) {}
 
-  @GetMapping("/page/moments")
+  @GetMapping("/page/upcoming-changes")
   MomentsView moments(@ParameterObject PageAsked asked) {
-    Arrangement draft = looked(asked);
+    NodLayout draft = looked(asked);
     Map<NodId, String> names =
-        draft.nods().stream().collect(Collectors.toMap(Nod::id, nod -> nod.called()));
-    Moments moments = facts.moments(draft, viewpoint(asked));
+        draft.nods().stream().collect(Collectors.toMap(Nod::id, nod -> NodNames.called(nod)));
+    PageChanges moments = facts.moments(draft, viewpoint(asked));
     ZoneId zone = shop.settings().zone();
     return new MomentsView(
         zone.getId(),
@@ -168,8 +175,8 @@ class PagesApi {
             .map(
                 moment ->
                     new MomentView(
-                        moment.at(),
-                        Viewpoints.shopTime(moment.at(), zone),
+                        moment.instant(),
+                        ViewpointParser.shopTime(moment.instant(), zone),
                         moment.changes().stream()
                             .map(
                                 change ->
@@ -190,7 +197,7 @@ class PagesApi {
   ClockView clock() {
     ZoneId zone = shop.settings().zone();
     Instant now = clock.instant();
-    return new ClockView(zone.getId(), Viewpoints.shopTime(now, zone), now);
+    return new ClockView(zone.getId(), ViewpointParser.shopTime(now, zone), now);
   }
 
   @PostMapping("/preview-tokens")
@@ -203,31 +210,35 @@ class PagesApi {
     return tokens.share();
   }
 
-  private static PlacedView view(Page.Placed placed, Facts known, Viewpoint viewpoint) {
+  private PlacedView view(Page.Placed placed, Facts known, Viewpoint viewpoint) {
     ZoneId zone = known.zone();
     Nod nod = placed.nod();
     Verdict verdict = placed.verdict();
+    UnaryOperator<String> titles = Titles.of(known);
     return new PlacedView(
         nod.id().value(),
         nod.kind().wireName(),
-        nod.called(),
+        NodNames.called(nod),
         nod.placement().spot().name(),
         placed.product().value(),
         nod.placement().pages().contains(viewpoint.page()),
         nod.placement().on(),
         verdict instanceof Verdict.Shown,
-        BecauseSentence.of(verdict, zone),
+        reasons.because(verdict, zone, titles),
         verdict.because().findings().stream()
             .map(
                 finding ->
                     new FindingView(
-                        BecauseSentence.clause(finding, zone),
-                        finding.standing(),
+                        reasons.clause(finding, zone, titles),
+                        finding.status(),
                         finding.fact().source()))
             .toList(),
         values(placed, known, viewpoint),
         verdict.because().doubts().stream()
-            .map(doubt -> new DoubtView(doubt.rule(), doubt.words()))
+            .map(
+                doubt ->
+                    new DoubtView(
+                        text("doubts." + doubt + ".rule"), text("doubts." + doubt + ".words")))
             .toList(),
         verdict.validUntil().end().orElse(null));
   }
@@ -237,7 +248,7 @@ class PagesApi {
       Page.Placed placed, Facts known, Viewpoint viewpoint) {
     if (placed.nod() instanceof Label label) {
       var values = new TreeMap<String, Object>();
-      Showing.values(label, placed.product(), known, viewpoint)
+      NodEvaluator.values(label, placed.product(), known, viewpoint)
           .forEach(
               (name, value) -> value.ifPresent(one -> values.put(name.wireName(), one.parts())));
       return Label.words(label.claim()).stream()

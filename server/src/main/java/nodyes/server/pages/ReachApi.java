@@ -1,5 +1,7 @@
 package nodyes.server.pages;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
 import java.time.Instant;
@@ -7,22 +9,22 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.audience.Condition;
 import nodyes.core.common.NodId;
 import nodyes.core.common.Slug;
+import nodyes.core.evaluation.Facts;
+import nodyes.core.evaluation.Reach;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Placement;
 import nodyes.core.nod.Viewpoint;
-import nodyes.core.showing.BecauseSentence;
-import nodyes.core.showing.Facts;
-import nodyes.core.showing.Reach;
+import nodyes.core.targeting.Condition;
 import nodyes.server.catalogue.Catalogue;
-import nodyes.server.nods.Arrangement;
+import nodyes.server.nods.ConditionDto;
+import nodyes.server.nods.ConditionMapper;
+import nodyes.server.nods.NodLayout;
 import nodyes.server.nods.Nods;
-import nodyes.server.nods.Rule;
-import nodyes.server.nods.Rules;
+import nodyes.server.reasons.Reasons;
 import nodyes.server.shop.Shop;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.joda.money.CurrencyUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,12 +40,15 @@ class ReachApi {
   private static final int MOST_NAMED = 60;
 
   private final NodFacts facts;
+  private final Reasons reasons;
   private final Nods nods;
   private final Shop shop;
   private final Catalogue catalogue;
   private final Clock clock;
 
-  ReachApi(NodFacts facts, Nods nods, Shop shop, Catalogue catalogue, Clock clock) {
+  ReachApi(
+      NodFacts facts, Nods nods, Shop shop, Catalogue catalogue, Clock clock, Reasons reasons) {
+    this.reasons = reasons;
     this.facts = facts;
     this.nods = nods;
     this.shop = shop;
@@ -54,7 +59,7 @@ class ReachApi {
   /** For whom it is asked, and conditions that are not kept yet. */
   record ReachAsked(
       String nod,
-      @Nullable Rule audience,
+      @Nullable ConditionDto audience,
       String kind,
       @Nullable String country,
       @Nullable String lang,
@@ -76,24 +81,27 @@ class ReachApi {
 
   @PostMapping
   ReachView reach(@RequestBody ReachAsked asked) {
-    Arrangement draft = nods.draft();
+    NodLayout draft = nods.draft();
     Nod nod =
         draft.nods().stream()
             .filter(one -> one.id().equals(new NodId(asked.nod())))
             .findFirst()
-            .orElseThrow(() -> Refusal.notFound("There is no such nod."));
+            .orElseThrow(() -> ApiProblem.notFound(text("nods.noSuchNod")));
     ZoneId zone = shop.settings().zone();
     Viewpoint viewpoint =
-        Viewpoints.of(
+        ViewpointParser.of(
             asked.kind(),
             null,
             null,
             asked.country(),
             asked.lang(),
-            Viewpoints.moment(asked.at(), zone, clock.instant()));
+            ViewpointParser.moment(asked.at(), zone, clock.instant()));
     Condition audience =
         Optional.ofNullable(asked.audience())
-            .map(rule -> Rules.condition(rule, zone, CurrencyUnit.of(shop.settings().currency())))
+            .map(
+                rule ->
+                    ConditionMapper.condition(
+                        rule, zone, CurrencyUnit.of(shop.settings().currency())))
             .orElse(nod.placement().audience());
     Placement placement = nod.placement();
     Nod asIs =
@@ -139,7 +147,7 @@ class ReachApi {
                     new MissView(
                         miss.product().value(),
                         title(all, miss.product()),
-                        BecauseSentence.clause(miss.by(), zone)))
+                        reasons.clause(miss.by(), zone, Titles.of(all))))
             .toList(),
         reach.alone(),
         elsewhere);

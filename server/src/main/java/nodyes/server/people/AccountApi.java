@@ -1,5 +1,7 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,8 +10,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import nodyes.server.messages.Texts;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Network;
-import nodyes.server.web.Refusal;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,16 +30,16 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "account")
 @RequestMapping("/api/v1/account")
 class AccountApi {
-  private final PeopleStore store;
-  private final People people;
+  private final AccountStore store;
+  private final Accounts people;
   private final SecondSteps secondSteps;
   private final SignIns signIns;
   private final Guesses guesses;
   private final SignInNotice notice;
 
   AccountApi(
-      PeopleStore store,
-      People people,
+      AccountStore store,
+      Accounts people,
       SecondSteps secondSteps,
       SignIns signIns,
       Guesses guesses,
@@ -57,32 +60,34 @@ class AccountApi {
    *
    * @param codesLeft recovery codes that were not used
    */
-  record Account(
+  record OwnAccount(
       String name, String email, boolean hasSecondStep, int codesLeft, List<DeviceLine> signIns) {}
 
   record NewPassword(
-      @NotBlank(message = "give your password") @Size(max = 400, message = "is too long")
+      @NotBlank(message = "{people.enterPassword}") @Size(max = 400, message = "{problems.tooLong}")
           String current,
-      @NotBlank(message = "give a new password") @Size(max = 400, message = "is too long")
+      @NotBlank(message = "{people.enterNewPassword}")
+          @Size(max = 400, message = "{problems.tooLong}")
           String password) {}
 
   /** The password again, before something that whoever sits at an open page may not do. */
   record Confirmed(
-      @NotBlank(message = "give your password") @Size(max = 400, message = "is too long")
+      @NotBlank(message = "{people.enterPassword}") @Size(max = 400, message = "{problems.tooLong}")
           String password) {}
 
   record GivenCode(
-      @NotBlank(message = "begin anew") @Size(max = 400, message = "begin anew") String offer,
-      @NotBlank(message = "give the code") @Size(max = 20, message = "has six digits")
+      @NotBlank(message = "{people.startAgain}") @Size(max = 400, message = "{people.startAgain}")
+          String offer,
+      @NotBlank(message = "{people.enterCode}") @Size(max = 20, message = "{people.sixDigits}")
           String code) {}
 
   record Codes(List<String> codes) {}
 
   @GetMapping
   @Operation(summary = "The own account, and where it is signed in")
-  Account account(Authentication who) {
-    Person person = self(who);
-    return new Account(
+  OwnAccount account(Authentication who) {
+    Account person = self(who);
+    return new OwnAccount(
         person.name(),
         person.email(),
         person.secondStep().isPresent(),
@@ -98,12 +103,24 @@ class AccountApi {
         .toList();
   }
 
+  record Chosen(@NotBlank(message = "{people.chooseLanguage}") String language) {}
+
+  @PutMapping("/language")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Operation(summary = "In which language the person reads and gets e-mails")
+  void setLanguage(@Valid @RequestBody Chosen chosen, Authentication who) {
+    if (!Texts.languages().contains(chosen.language())) {
+      throw ApiProblem.value("language", text("people.chooseLanguage"));
+    }
+    store.setLanguage(self(who).id(), chosen.language());
+  }
+
   @PutMapping("/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Another password; all other devices are signed out")
   void setPassword(
       @Valid @RequestBody NewPassword given, Authentication who, HttpServletRequest request) {
-    Person person = confirmed(who, given.current(), "current", request);
+    Account person = confirmed(who, given.current(), "current", request);
     people.setPassword(person, given.password());
     signIns.endOthers(person.id(), here(who));
     notice.passwordChanged(person);
@@ -126,9 +143,9 @@ class AccountApi {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeAway(
       @Valid @RequestBody Confirmed given, Authentication who, HttpServletRequest request) {
-    Person person = confirmed(who, given.password(), "password", request);
+    Account person = confirmed(who, given.password(), "password", request);
     if (store.rule().asks(person.role())) {
-      throw Refusal.unusable("The owner asks for a second step, so it can't be taken away.");
+      throw ApiProblem.unusable(text("people.stepRequired"));
     }
     secondSteps.takeAway(person.id());
   }
@@ -136,9 +153,9 @@ class AccountApi {
   @PostMapping("/recovery-codes")
   Codes newCodes(
       @Valid @RequestBody Confirmed given, Authentication who, HttpServletRequest request) {
-    Person person = confirmed(who, given.password(), "password", request);
+    Account person = confirmed(who, given.password(), "password", request);
     if (person.secondStep().isEmpty()) {
-      throw Refusal.unusable("Set up a second step first; codes are for when its app is lost.");
+      throw ApiProblem.unusable(text("people.codesNeedStep"));
     }
     return new Codes(secondSteps.newCodes(person));
   }
@@ -147,7 +164,7 @@ class AccountApi {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void end(@PathVariable long id, Authentication who) {
     if (!signIns.end(self(who).id(), id)) {
-      throw Refusal.notFound("That device is signed out already.");
+      throw ApiProblem.notFound(text("people.deviceSignedOut"));
     }
   }
 
@@ -157,34 +174,32 @@ class AccountApi {
     signIns.endOthers(self(who).id(), here(who));
   }
 
-  private Person self(Authentication who) {
+  private Account self(Authentication who) {
     return caller(who)
         .person()
         .flatMap(store::person)
-        .orElseThrow(
-            () ->
-                Refusal.unusable(
-                    "The demo's owner has no account: it is signed in on this machine alone."));
+        .orElseThrow(() -> ApiProblem.unusable(text("people.demoOwner")));
   }
 
-  private static Caller caller(Authentication who) {
-    return who.getPrincipal() instanceof Caller caller
+  private static CallerAuthentication caller(Authentication who) {
+    return who.getPrincipal() instanceof CallerAuthentication caller
         ? caller
-        : new Caller(who.getName(), java.util.Optional.empty(), java.util.Optional.empty());
+        : new CallerAuthentication(
+            who.getName(), java.util.Optional.empty(), java.util.Optional.empty());
   }
 
   private static long here(Authentication who) {
     return caller(who).signIn().orElse(0L);
   }
 
-  private Person confirmed(
+  private Account confirmed(
       Authentication who, String password, String field, HttpServletRequest request) {
-    Person person = self(who);
+    Account person = self(who);
     String network = Network.of(request);
     guesses.check(person.email(), network, true);
     if (people.check(person.email(), password).isEmpty()) {
       guesses.failed(person.email(), network, true);
-      throw Refusal.value(field, "is not your password");
+      throw ApiProblem.value(field, text("people.notYourPassword"));
     }
     guesses.succeeded(person.email(), network);
     return person;

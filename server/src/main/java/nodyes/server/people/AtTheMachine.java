@@ -1,9 +1,12 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.nio.file.Path;
+import nodyes.core.common.Said;
 import nodyes.server.NodYesServer;
 import nodyes.server.trail.Trail;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.stereotype.Component;
@@ -11,12 +14,12 @@ import org.springframework.stereotype.Component;
 /** What whoever has the machine may do to accounts, whether the server runs meanwhile or not. */
 @Component
 public class AtTheMachine {
-  private final People people;
-  private final PeopleStore store;
+  private final Accounts people;
+  private final AccountStore store;
   private final SignIns signIns;
   private final Trail trail;
 
-  AtTheMachine(People people, PeopleStore store, SignIns signIns, Trail trail) {
+  AtTheMachine(Accounts people, AccountStore store, SignIns signIns, Trail trail) {
     this.people = people;
     this.store = store;
     this.signIns = signIns;
@@ -39,15 +42,15 @@ public class AtTheMachine {
   }
 
   void setPassword(String email, String password, boolean secondStepOff) {
-    Person person =
+    Account person =
         people
             .find(email)
-            .orElseThrow(() -> Refusal.notFound("Nobody here has the address " + email + "."));
+            .orElseThrow(() -> ApiProblem.notFound(text("people.nobodyHere", "email", email)));
     people.setPassword(person, password);
     if (secondStepOff) {
       store.setSecondStep(person.id(), null, java.util.List.of());
     }
     signIns.endOthers(person.id(), 0);
-    trail.add(person.name(), "People", "got a new password at the machine", null);
+    trail.add(person.name(), "People", Said.of("trail.passwordAtTheMachine"), null);
   }
 }

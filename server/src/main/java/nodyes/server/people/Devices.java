@@ -2,6 +2,9 @@ package nodyes.server.people;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,6 +12,9 @@ import org.jspecify.annotations.Nullable;
  * The words that browsers use are common practice.
  */
 final class Devices {
+  /** Of a program that says nothing of itself. */
+  private static final String UNKNOWN = "?";
+
   private static final Map<String, String> BROWSERS = new LinkedHashMap<>();
   private static final Map<String, String> SYSTEMS = new LinkedHashMap<>();
 
@@ -21,11 +27,11 @@ final class Devices {
     BROWSERS.put("CriOS/", "Chrome");
     BROWSERS.put("Chrome/", "Chrome");
     BROWSERS.put("Safari/", "Safari");
-    SYSTEMS.put("iPhone", "an iPhone");
-    SYSTEMS.put("iPad", "an iPad");
+    SYSTEMS.put("iPhone", "iPhone");
+    SYSTEMS.put("iPad", "iPad");
     SYSTEMS.put("Android", "Android");
     SYSTEMS.put("Windows", "Windows");
-    SYSTEMS.put("Mac OS X", "a Mac");
+    SYSTEMS.put("Mac OS X", "macOS");
     SYSTEMS.put("CrOS", "ChromeOS");
     SYSTEMS.put("Linux", "Linux");
   }
@@ -34,14 +40,19 @@ final class Devices {
 
   static String name(@Nullable String userAgent) {
     String said = userAgent == null ? "" : userAgent;
-    return first(BROWSERS, said, "A browser") + " on " + first(SYSTEMS, said, "some device");
+    return Stream.of(first(BROWSERS, said), first(SYSTEMS, said))
+        .flatMap(Optional::stream)
+        .collect(Collectors.collectingAndThen(Collectors.joining(", "), Devices::orUnknown));
   }
 
-  private static String first(Map<String, String> names, String said, String otherwise) {
+  private static String orUnknown(String names) {
+    return names.isEmpty() ? UNKNOWN : names;
+  }
+
+  private static Optional<String> first(Map<String, String> names, String said) {
     return names.entrySet().stream()
         .filter(name -> said.contains(name.getKey()))
         .map(Map.Entry::getValue)
-        .findFirst()
-        .orElse(otherwise);
+        .findFirst();
   }
 }

@@ -8,6 +8,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.time.Duration;
+import nodyes.core.common.Said;
 import nodyes.server.trail.Trail;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
@@ -38,30 +39,35 @@ class DoorApi {
   }
 
   record Forgotten(
-      @NotBlank(message = "give your address") @Size(max = 254, message = "is no address")
+      @NotBlank(message = "{people.enterEmail}") @Size(max = 254, message = "{problems.notAnEmail}")
           String email) {}
 
   /** What happens now; the same whether the address is known or not. */
   record Told(String words) {}
 
   record ResetGiven(
-      @NotBlank(message = "open the link again") @Size(max = 400, message = "open the link again")
+      @NotBlank(message = "{people.openLinkAgain}")
+          @Size(max = 400, message = "{people.openLinkAgain}")
           String token,
-      @NotBlank(message = "give a new password") @Size(max = 400, message = "is too long")
+      @NotBlank(message = "{people.enterNewPassword}")
+          @Size(max = 400, message = "{problems.tooLong}")
           String password) {}
 
   record InvitationGiven(
-      @NotBlank(message = "open the link again") @Size(max = 200, message = "open the link again")
+      @NotBlank(message = "{people.openLinkAgain}")
+          @Size(max = 200, message = "{people.openLinkAgain}")
           String token) {}
 
   record InvitationShown(String email, Role role, String shop) {}
 
   record InvitationTaken(
-      @NotBlank(message = "open the link again") @Size(max = 200, message = "open the link again")
+      @NotBlank(message = "{people.openLinkAgain}")
+          @Size(max = 200, message = "{people.openLinkAgain}")
           String token,
-      @NotBlank(message = "give your name") @Size(max = 80, message = "at most 80 characters")
+      @NotBlank(message = "{people.enterName}") @Size(max = 80, message = "{people.upTo80}")
           String name,
-      @NotBlank(message = "give a password") @Size(max = 400, message = "is too long")
+      @NotBlank(message = "{people.enterAPassword}")
+          @Size(max = 400, message = "{problems.tooLong}")
           String password) {}
 
   @PostMapping("/reset")
@@ -76,8 +82,8 @@ class DoorApi {
   @Operation(summary = "Sets a new password by a link; all devices are signed out")
   void newPassword(@Valid @RequestBody ResetGiven given, HttpServletRequest request) {
     opened.count(Network.of(request));
-    Person person = resets.take(given.token(), given.password());
-    trail.add(person.name(), "People", "set a new password by a link sent by e-mail", null);
+    Account person = resets.take(given.token(), given.password());
+    trail.add(person.name(), "People", Said.of("trail.passwordReset"), null);
   }
 
   @PostMapping("/invitation")
@@ -96,8 +102,8 @@ class DoorApi {
       HttpServletRequest request,
       HttpServletResponse response) {
     opened.count(Network.of(request));
-    Person person = invitations.take(given.token(), given.name(), given.password());
-    trail.add(person.name(), "People", "joined as " + PeopleApi.named(person.role()), null);
+    Account person = invitations.take(given.token(), given.name(), given.password());
+    trail.add(person.name(), "People", Said.of("trail.joined", "role", person.role().name()), null);
     signIns.begin(person, request, response);
   }
 }

@@ -1,12 +1,14 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.stereotype.Component;
 
 /**
@@ -48,9 +50,7 @@ class Guesses {
       if (failed != null) {
         Instant free = failed.last().plus(pause(failed.count() - one.free()));
         if (free.isAfter(now)) {
-          throw Refusal.busy(
-              "There were too many wrong tries. Wait a little before the next one.",
-              Duration.between(now, free));
+          throw ApiProblem.busy(text("people.tooManyTries"), Duration.between(now, free));
         }
       }
     }

@@ -1,12 +1,14 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import nodyes.server.shop.Shop;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Sha256;
 import org.springframework.stereotype.Component;
 
@@ -15,13 +17,13 @@ import org.springframework.stereotype.Component;
 class Invitations {
   private static final int BYTES = 32;
 
-  private final PeopleStore store;
-  private final People people;
+  private final AccountStore store;
+  private final Accounts people;
   private final Passwords passwords;
   private final Shop shop;
   private final Clock clock;
 
-  Invitations(PeopleStore store, People people, Passwords passwords, Shop shop, Clock clock) {
+  Invitations(AccountStore store, Accounts people, Passwords passwords, Shop shop, Clock clock) {
     this.store = store;
     this.people = people;
     this.passwords = passwords;
@@ -32,13 +34,13 @@ class Invitations {
   /** The token of a new invitation, told this once. */
   String invite(String email, Role role, Duration life) {
     if (people.find(email).isPresent()) {
-      throw Refusal.value("email", "belongs to someone who is here already");
+      throw ApiProblem.value("email", text("people.alreadyHere"));
     }
     byte[] bytes = new byte[BYTES];
     new SecureRandom().nextBytes(bytes);
     String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     Instant now = clock.instant();
-    store.invite(People.plain(email), role, hash(token), now, now.plus(life));
+    store.invite(Accounts.plain(email), role, hash(token), now, now.plus(life));
     return token;
   }
 
@@ -47,7 +49,7 @@ class Invitations {
     return new DoorApi.InvitationShown(found.email(), found.role(), shop.settings().name());
   }
 
-  Person take(String token, String name, String password) {
+  Account take(String token, String name, String password) {
     Invitation found = find(token);
     people.checkNew(password, name, found.email());
     return store
@@ -62,10 +64,8 @@ class Invitations {
         .orElseThrow(Invitations::gone);
   }
 
-  private static Refusal gone() {
-    return Refusal.unusable(
-        "This invitation does not work any more: it was taken, withdrawn, or its time is over. Ask"
-            + " for a new one.");
+  private static ApiProblem gone() {
+    return ApiProblem.unusable(text("people.invitationOver"));
   }
 
   private static String hash(String token) {

@@ -1,5 +1,7 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -38,7 +40,7 @@ class Passwords {
   /** Hashing takes a processor for long: strangers may not take all of them. */
   private static final int AT_ONCE = 2;
 
-  private static final int WAITING = 20;
+  private static final int PENDING = 20;
 
   private static final Duration PATIENCE = Duration.ofSeconds(10);
   private static final int LEAST_SIGNS = 5;
@@ -51,8 +53,7 @@ class Passwords {
           ROUNDS,
           Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
   private final InTurn hashing =
-      new InTurn(
-          "passwords", AT_ONCE, WAITING, PATIENCE, "Many sign in just now; try again in a moment.");
+      new InTurn("passwords", AT_ONCE, PENDING, PATIENCE, "people.manySignIn");
   private final String decoy = unusable();
   private final Set<String> common;
 
@@ -87,17 +88,17 @@ class Passwords {
     String plain = plain(password);
     int length = plain.codePointCount(0, plain.length());
     if (length < LEAST) {
-      return Optional.of("has at least " + LEAST + " characters; a short sentence is good");
+      return Optional.of(text("people.passwordShort", "least", LEAST));
     }
     if (length > MOST) {
-      return Optional.of("has at most " + MOST + " characters");
+      return Optional.of(text("people.passwordLong", "most", MOST));
     }
     String lower = plain.toLowerCase(Locale.ROOT);
     if (lower.codePoints().distinct().count() < LEAST_SIGNS || isRow(lower)) {
-      return Optional.of("is a row of signs that is soon guessed");
+      return Optional.of(text("people.passwordRow"));
     }
     if (isCommon(lower)) {
-      return Optional.of("is on the list of common passwords; choose words of your own");
+      return Optional.of(text("people.passwordCommon"));
     }
     String letters = lower.replaceAll("[\\d\\p{Punct}\\s]+", "");
     boolean isAbout =
@@ -106,9 +107,7 @@ class Passwords {
             .map(word -> word.replaceAll("[\\d\\p{Punct}\\s]+", ""))
             .filter(word -> word.length() >= LEAST_CONTEXT)
             .anyMatch(word -> letters.replace(word, "").length() < LEAST_CONTEXT);
-    return isAbout
-        ? Optional.of("is little more than a name that others know; add words of your own")
-        : Optional.empty();
+    return isAbout ? Optional.of(text("people.passwordName")) : Optional.empty();
   }
 
   /** Whether each sign follows the one before it in the alphabet or by number, up or down. */

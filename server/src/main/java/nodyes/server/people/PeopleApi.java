@@ -1,5 +1,7 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -14,8 +16,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import nodyes.core.common.Said;
 import nodyes.server.trail.Trail;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -38,7 +41,7 @@ class PeopleApi {
   private static final int MOST = 100;
   private static final int MOST_DAYS = 30;
 
-  private final PeopleStore store;
+  private final AccountStore store;
   private final Invitations invitations;
   private final SecondSteps secondSteps;
   private final SignIns signIns;
@@ -46,7 +49,7 @@ class PeopleApi {
   private final Clock clock;
 
   PeopleApi(
-      PeopleStore store,
+      AccountStore store,
       Invitations invitations,
       SecondSteps secondSteps,
       SignIns signIns,
@@ -85,19 +88,19 @@ class PeopleApi {
 
   record NewRule(
       SignInRule.Who secondStep,
-      @Min(value = 1, message = "is 1 day at least")
-          @Max(value = SignInRule.MOST_DAYS, message = "is 60 days at most")
+      @Min(value = 1, message = "{problems.atLeastADay}")
+          @Max(value = SignInRule.MOST_DAYS, message = "{people.upTo60Days}")
           int days,
       boolean isTold) {}
 
   record Invite(
-      @NotBlank(message = "give an address")
-          @Email(message = "is not an e-mail address")
-          @Size(max = 254, message = "is not an e-mail address")
+      @NotBlank(message = "{people.enterTheirEmail}")
+          @Email(message = "{problems.notAnEmail}")
+          @Size(max = 254, message = "{problems.notAnEmail}")
           String email,
       Role role,
-      @Min(value = 1, message = "is 1 day at least")
-          @Max(value = MOST_DAYS, message = "is 30 days at most")
+      @Min(value = 1, message = "{problems.atLeastADay}")
+          @Max(value = MOST_DAYS, message = "{people.upTo30Days}")
           int days) {}
 
   /**
@@ -143,66 +146,68 @@ class PeopleApi {
   }
 
   private static boolean isSelf(Authentication who, long id) {
-    return who.getPrincipal() instanceof Caller caller
+    return who.getPrincipal() instanceof CallerAuthentication caller
         && caller.person().filter(own -> own == id).isPresent();
   }
 
   @PutMapping("/{id}/role")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void setRole(@PathVariable long id, @RequestBody NewRole given) {
-    Person person = person(id);
+    Account person = person(id);
     if (!store.setRole(id, given.role())) {
       throw lastOwner();
     }
-    Trail.say("made " + person.name() + " " + named(given.role()), null);
+    Trail.say(
+        Said.of("trail.gaveRole", "person", person.name(), "role", given.role().name()), null);
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "Removes a person and signs them out everywhere; what they did stays")
   void remove(@PathVariable long id) {
-    Person person = person(id);
+    Account person = person(id);
     if (!store.remove(id)) {
       throw lastOwner();
     }
-    Trail.say("removed " + person.name(), null);
+    Trail.say(Said.of("trail.removedPerson", "person", person.name()), null);
   }
 
-  private static Refusal lastOwner() {
-    return Refusal.unusable("There must be an owner. Make someone else one first.");
+  private static ApiProblem lastOwner() {
+    return ApiProblem.unusable(text("people.needsAnOwner"));
   }
 
   @GetMapping("/{id}/sign-ins")
   Devices signIns(@PathVariable long id, Authentication who) {
-    long here = who.getPrincipal() instanceof Caller caller ? caller.signIn().orElse(0L) : 0;
+    long here =
+        who.getPrincipal() instanceof CallerAuthentication caller ? caller.signIn().orElse(0L) : 0;
     return new Devices(AccountApi.lines(signIns.of(person(id).id()), here));
   }
 
   @DeleteMapping("/{id}/sign-ins")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(@PathVariable long id) {
-    Person person = person(id);
+    Account person = person(id);
     signIns.endOthers(id, 0);
-    Trail.say("signed " + person.name() + " out everywhere", null);
+    Trail.say(Said.of("trail.signedOutPerson", "person", person.name()), null);
   }
 
   @DeleteMapping("/{id}/sign-ins/{signIn}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(@PathVariable long id, @PathVariable long signIn) {
-    Person person = person(id);
+    Account person = person(id);
     if (!signIns.end(id, signIn)) {
-      throw Refusal.notFound("That device is signed out already.");
+      throw ApiProblem.notFound(text("people.deviceSignedOut"));
     }
-    Trail.say("signed " + person.name() + " out on a device", null);
+    Trail.say(Said.of("trail.signedOutPersonDevice", "person", person.name()), null);
   }
 
   @DeleteMapping("/{id}/second-step")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Operation(summary = "For someone who lost app and codes; they set up a new one")
   void takeSecondStepAway(@PathVariable long id) {
-    Person person = person(id);
+    Account person = person(id);
     secondSteps.takeAway(id);
-    Trail.say("took " + person.name() + "'s second step away", null);
+    Trail.say(Said.of("trail.secondStepOffPerson", "person", person.name()), null);
   }
 
   @PutMapping("/rule")
@@ -210,14 +215,14 @@ class PeopleApi {
   void setRule(@Valid @RequestBody NewRule given, Authentication who) {
     var rule = new SignInRule(given.secondStep(), given.days(), given.isTold());
     boolean wouldHold =
-        who.getPrincipal() instanceof Caller caller
+        who.getPrincipal() instanceof CallerAuthentication caller
             && caller
                 .person()
                 .flatMap(store::person)
                 .filter(self -> rule.asks(self.role()) && self.secondStep().isEmpty())
                 .isPresent();
     if (wouldHold) {
-      throw Refusal.unusable("Set up your own second step before you ask it of others.");
+      throw ApiProblem.unusable(text("people.ownStepFirst"));
     }
     store.setRule(rule);
   }
@@ -225,10 +230,13 @@ class PeopleApi {
   @PostMapping("/invitations")
   Invited invite(@Valid @RequestBody Invite given, Authentication who, HttpServletRequest request) {
     if (store.people(MOST).size() + store.invitations(MOST).size() >= MOST) {
-      throw Refusal.unusable("There are 100 people already. Remove some who are gone.");
+      throw ApiProblem.unusable(text("people.tooMany"));
     }
     String token = invitations.invite(given.email(), given.role(), Duration.ofDays(given.days()));
-    Trail.say("invited " + People.plain(given.email()) + " as " + named(given.role()), null);
+    Trail.say(
+        Said.of(
+            "trail.invitedAs", "email", Accounts.plain(given.email()), "role", given.role().name()),
+        null);
     String fragment = "#invitation=" + token;
     if (notice.canSend()) {
       // an owner asks, by the address that the back office really has
@@ -246,22 +254,11 @@ class PeopleApi {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void withdraw(@PathVariable long id) {
     if (!store.withdraw(id)) {
-      throw Refusal.notFound("There is no such invitation any more.");
+      throw ApiProblem.notFound(text("people.noSuchInvitation"));
     }
   }
 
-  static String named(Role role) {
-    return switch (role) {
-      case READER -> "read only";
-      case DESK -> "review desk";
-      case EDITOR -> "editor";
-      case OWNER -> "owner";
-    };
-  }
-
-  private Person person(long id) {
-    return store
-        .person(id)
-        .orElseThrow(() -> Refusal.notFound("There is no such person any more."));
+  private Account person(long id) {
+    return store.person(id).orElseThrow(() -> ApiProblem.notFound(text("people.noSuchPerson")));
   }
 }

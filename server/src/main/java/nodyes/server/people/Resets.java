@@ -1,11 +1,13 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
 import nodyes.server.ServerSettings;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Sha256;
 import nodyes.server.web.Signer;
 import org.springframework.stereotype.Component;
@@ -19,11 +21,9 @@ import org.springframework.stereotype.Component;
 class Resets {
   private static final Duration LIFE = Duration.ofHours(1);
   private static final String PURPOSE = "password-reset";
-  private static final String AT_THE_MACHINE =
-      "On the machine that Nod Yes runs on, ./nodyes password sets a new one.";
 
-  private final PeopleStore store;
-  private final People people;
+  private final AccountStore store;
+  private final Accounts people;
   private final SignIns signIns;
   private final SignInNotice notice;
   private final Signer signer;
@@ -31,8 +31,8 @@ class Resets {
   private final Optional<String> address;
 
   Resets(
-      PeopleStore store,
-      People people,
+      AccountStore store,
+      Accounts people,
       SignIns signIns,
       SignInNotice notice,
       Signer signer,
@@ -50,40 +50,33 @@ class Resets {
   /** Sends a link where the address is known; what everyone is told, known or not. */
   String send(String email) {
     if (address.isEmpty() || !notice.canSend()) {
-      return "No e-mail can be sent from here. " + AT_THE_MACHINE;
+      return text("people.resetAtMachine");
     }
     people
         .find(email)
         .ifPresent(person -> notice.reset(person, address.get() + "/today#reset=" + token(person)));
-    return "If that address is known here, an e-mail with a link is on its way. It works for an"
-        + " hour.";
+    return text("people.resetSent");
   }
 
-  String token(Person person) {
+  String token(Account person) {
     String said = person.id() + "." + clock.instant().plus(LIFE).toEpochMilli();
     return said + "." + signer.sign(PURPOSE, signed(said, person));
   }
 
-  private static String signed(String said, Person person) {
+  private static String signed(String said, Account person) {
     return said + "." + Sha256.hex(Sha256.of(person.passwordHash()), 16);
   }
 
   /** Sets the new password of a link; signs the person out everywhere. */
-  Person take(String token, String password) {
-    Person person =
-        read(token)
-            .orElseThrow(
-                () ->
-                    Refusal.unusable(
-                        "This link does not work any more: it was used, or its hour is over. Ask for a new"
-                            + " one."));
+  Account take(String token, String password) {
+    Account person = read(token).orElseThrow(() -> ApiProblem.unusable(text("people.linkOver")));
     people.setPassword(person, password);
     signIns.endOthers(person.id(), 0);
     notice.passwordChanged(person);
     return person;
   }
 
-  private Optional<Person> read(String token) {
+  private Optional<Account> read(String token) {
     String[] parts = token.split("\\.", -1);
     if (parts.length != 3 || !parts[0].matches("\\d{1,18}") || !parts[1].matches("\\d{1,18}")) {
       return Optional.empty();

@@ -6,7 +6,7 @@ public enum Role {
   READER,
   /** Sorts, publishes and answers reviews too. */
   DESK,
-  /** Changes and publishes pages, products and timings too. */
+  /** Changes and publishes pages, products and delivery rules too. */
   EDITOR,
   /** People, keys and the shop's settings too. */
   OWNER;

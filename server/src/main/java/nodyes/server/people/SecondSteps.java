@@ -1,11 +1,13 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import nodyes.server.shop.Shop;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Sha256;
 import nodyes.server.web.Signer;
 import org.springframework.stereotype.Component;
@@ -17,12 +19,12 @@ class SecondSteps {
 
   private static final int HASH_BYTES = 32;
 
-  private final PeopleStore store;
+  private final AccountStore store;
   private final Shop shop;
   private final Signer signer;
   private final Clock clock;
 
-  SecondSteps(PeopleStore store, Shop shop, Signer signer, Clock clock) {
+  SecondSteps(AccountStore store, Shop shop, Signer signer, Clock clock) {
     this.store = store;
     this.shop = shop;
     this.signer = signer;
@@ -39,7 +41,7 @@ class SecondSteps {
   record Offer(String secret, String address, String offer) {}
 
   /** Nothing is stored until a code shows that the app has it. */
-  Offer offer(Person person) {
+  Offer offer(Account person) {
     String secret = Totp.newSecret();
     return new Offer(
         secret,
@@ -48,29 +50,29 @@ class SecondSteps {
   }
 
   /** Sets an offered step up: the recovery codes, told this once. */
-  List<String> setUp(Person person, String offer, String code) {
+  List<String> setUp(Account person, String offer, String code) {
     int dot = offer.indexOf('.');
     String secret = offer.substring(0, Math.max(0, dot));
     if (!signer.isSigned("second-step", person.id() + "." + secret, offer.substring(dot + 1))) {
-      throw Refusal.unusable("Begin anew with the second step.");
+      throw ApiProblem.unusable(text("people.stepStartAgain"));
     }
     long step =
         Totp.step(secret, code, clock.instant())
-            .orElseThrow(() -> Refusal.value("code", "is not the one that the app shows now"));
+            .orElseThrow(() -> ApiProblem.value("code", text("people.notTheCodeNow")));
     List<String> codes = newCodes();
     store.setSecondStep(person.id(), secret, hashes(codes));
     store.useStep(person.id(), step);
     return codes;
   }
 
-  List<String> newCodes(Person person) {
+  List<String> newCodes(Account person) {
     List<String> codes = newCodes();
     store.replaceCodes(person.id(), hashes(codes));
     return codes;
   }
 
   private static List<String> newCodes() {
-    return Stream.generate(People::newCode).limit(CODES).toList();
+    return Stream.generate(Accounts::newCode).limit(CODES).toList();
   }
 
   private static List<String> hashes(List<String> codes) {
@@ -84,7 +86,7 @@ class SecondSteps {
   }
 
   /** Whether a code is right; it is used up by that. */
-  boolean fits(Person person, String code) {
+  boolean fits(Account person, String code) {
     String secret = person.secondStep().orElseThrow();
     var step = Totp.step(secret, code, clock.instant());
     return step.isPresent()
@@ -96,7 +98,7 @@ class SecondSteps {
     store.setSecondStep(person, null, List.of());
   }
 
-  int codesLeft(Person person) {
+  int codesLeft(Account person) {
     return store.codesLeft(person.id());
   }
 }

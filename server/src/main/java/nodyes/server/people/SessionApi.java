@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
+import nodyes.core.common.Said;
 import nodyes.server.ServerSettings;
 import nodyes.server.shop.Shop;
 import nodyes.server.trail.Trail;
@@ -33,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionApi {
   private static final long ENOUGH_MEGABYTES = 200;
 
-  private final People people;
+  private final Accounts people;
   private final SigningIn signingIn;
   private final SignIns signIns;
   private final Shop shop;
@@ -43,7 +44,7 @@ class SessionApi {
   private final RateLimit firstRuns = new RateLimit(10, Duration.ofMinutes(5));
 
   SessionApi(
-      People people,
+      Accounts people,
       SigningIn signingIn,
       SignIns signIns,
       Shop shop,
@@ -73,6 +74,7 @@ class SessionApi {
    *
    * @param role what the person may do
    * @param page what this page sends with each change
+   * @param language the language that the person chose, if any
    * @param megabytesLeft room on the disk of what is stored, where that is little
    */
   record SessionView(
@@ -80,27 +82,29 @@ class SessionApi {
       @Nullable String name,
       @Nullable Role role,
       @Nullable String page,
+      @Nullable String language,
       boolean demo,
       @Nullable Long megabytesLeft) {}
 
   /** An address and a password; a code of the second step where one is asked for. */
   record SignInGiven(
-      @NotBlank(message = "give your address") @Size(max = 254, message = "is no address")
+      @NotBlank(message = "{people.enterEmail}") @Size(max = 254, message = "{problems.notAnEmail}")
           String email,
-      @NotBlank(message = "give your password") @Size(max = 400, message = "is too long")
+      @NotBlank(message = "{people.enterPassword}") @Size(max = 400, message = "{problems.tooLong}")
           String password,
-      @Nullable @Size(max = 40, message = "is too long") String code) {}
+      @Nullable @Size(max = 40, message = "{problems.tooLong}") String code) {}
 
   record FirstRun(
-      @NotBlank(message = "give the code") @Size(max = 40, message = "is too long") String code,
-      @NotBlank(message = "give your name") @Size(max = 80, message = "at most 80 characters")
+      @NotBlank(message = "{people.enterCode}") @Size(max = 40, message = "{problems.tooLong}")
+          String code,
+      @NotBlank(message = "{people.enterName}") @Size(max = 80, message = "{people.upTo80}")
           String name,
-      @NotBlank(message = "give your address")
-          @Email(message = "is not an e-mail address")
-          @Size(max = 254, message = "is not an e-mail address")
+      @NotBlank(message = "{people.enterEmail}")
+          @Email(message = "{problems.notAnEmail}")
+          @Size(max = 254, message = "{problems.notAnEmail}")
           String email,
-      @NotBlank(message = "give a password") String password,
-      @Nullable @Size(max = 60, message = "at most 60 characters") String zone) {}
+      @NotBlank(message = "{people.enterAPassword}") String password,
+      @Nullable @Size(max = 60, message = "{people.upTo60}") String zone) {}
 
   @GetMapping("/session")
   SessionView session(@Nullable Authentication who, HttpServletRequest request) {
@@ -109,20 +113,29 @@ class SessionApi {
     }
     var authorities = who.getAuthorities().stream().map(GrantedAuthority::getAuthority).toList();
     return new SessionView(
-        authorities.contains(Caller.HELD) ? SessionState.SECOND_STEP_DUE : SessionState.SIGNED_IN,
+        authorities.contains(CallerAuthentication.HELD)
+            ? SessionState.SECOND_STEP_DUE
+            : SessionState.SIGNED_IN,
         who.getName(),
         authorities.stream()
-            .filter(one -> one != null && one.startsWith(Caller.ROLE))
-            .map(one -> Role.valueOf(one.substring(Caller.ROLE.length())))
+            .filter(one -> one != null && one.startsWith(CallerAuthentication.ROLE))
+            .map(one -> Role.valueOf(one.substring(CallerAuthentication.ROLE.length())))
             .findFirst()
             .orElse(null),
         signIns.pageToken(request).orElse(null),
+        language(who),
         demo,
         littleRoom());
   }
 
+  private @Nullable String language(Authentication who) {
+    return who.getPrincipal() instanceof CallerAuthentication caller
+        ? caller.person().flatMap(people::language).orElse(null)
+        : null;
+  }
+
   private SessionView left(SessionState state) {
-    return new SessionView(state, null, null, null, demo, null);
+    return new SessionView(state, null, null, null, null, demo, null);
   }
 
   @PostMapping("/session")
@@ -143,9 +156,9 @@ class SessionApi {
       HttpServletRequest request,
       HttpServletResponse response) {
     firstRuns.count(Network.of(request));
-    Person owner = people.makeOwner(given.code(), given.name(), given.email(), given.password());
+    Account owner = people.makeOwner(given.code(), given.name(), given.email(), given.password());
     shop.begin(given.zone());
-    trail.add(owner.name(), "People", "became the owner by the one-time code", null);
+    trail.add(owner.name(), "People", Said.of("trail.becameOwner"), null);
     return session(signIns.begin(owner, request, response), request);
   }
 

@@ -1,25 +1,24 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Clock;
-import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
-import nodyes.server.outside.Mail;
+import java.util.function.Supplier;
+import nodyes.server.messages.Texts;
+import nodyes.server.messages.Written;
+import nodyes.server.outbound.OutgoingMail;
 import nodyes.server.shop.Shop;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.stereotype.Component;
 
 /** Tells people by e-mail what happened to their account; without holding up what is going on. */
 @Component
 class SignInNotice {
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEEE d MMMM yyyy, HH:mm", Locale.ENGLISH);
-
-  private final Mail mail;
+  private final OutgoingMail mail;
   private final Shop shop;
   private final Clock clock;
 
-  SignInNotice(Mail mail, Shop shop, Clock clock) {
+  SignInNotice(OutgoingMail mail, Shop shop, Clock clock) {
     this.mail = mail;
     this.shop = shop;
     this.clock = clock;
@@ -29,58 +28,48 @@ class SignInNotice {
     return mail.isConnected();
   }
 
-  void newDevice(Person person, String device) {
-    tell(
-        person.email(),
-        "A new device signed in to Nod Yes",
-        "Someone signed in to Nod Yes as you on "
-            + device
-            + ", "
-            + when()
-            + ".\n\nIf it was you, there is nothing to do. If not, change your password: under"
-            + " Setup, People. That signs all other devices out.\n");
+  void newDevice(Account person, String device) {
+    inTheirs(
+        person,
+        () ->
+            new Letter(
+                text("mail.newDevice.subject"),
+                text("mail.newDevice.text", "device", device, "when", when())));
   }
 
-  void passwordChanged(Person person) {
-    tell(
-        person.email(),
-        "Your password for Nod Yes was changed",
-        "Your password was changed, "
-            + when()
-            + ".\n\nIf it was not you, ask an owner of the shop, or set a new one on the machine"
-            + " that Nod Yes runs on: ./nodyes password\n");
+  void passwordChanged(Account person) {
+    inTheirs(
+        person,
+        () ->
+            new Letter(
+                text("mail.passwordChanged.subject"),
+                text("mail.passwordChanged.text", "when", when())));
   }
 
-  void reset(Person person, String link) {
-    tell(
-        person.email(),
-        "A new password for Nod Yes",
-        "With this link you choose a new password. It works once, for an hour:\n\n"
-            + link
-            + "\n\nIf you did not ask for it, there is nothing to do.\n");
+  void reset(Account person, String link) {
+    inTheirs(
+        person,
+        () -> new Letter(text("mail.reset.subject"), text("mail.reset.text", "link", link)));
+  }
+
+  private record Letter(String subject, String text) {}
+
+  /** In the language that the person chose, else in that of whoever asks. */
+  private void inTheirs(Account person, Supplier<Letter> writing) {
+    Letter letter =
+        person.language().isPresent() ? Texts.in(person.language(), writing) : writing.get();
+    tell(person.email(), letter.subject(), letter.text());
   }
 
   void invite(String email, String by, Role role, String link) {
-    String may =
-        switch (role) {
-          case READER -> "look at everything";
-          case DESK -> "sort, publish and answer reviews";
-          case EDITOR -> "change and publish pages";
-          case OWNER -> "do everything";
-        };
     tell(
         email,
-        shop.settings().name() + ": you are invited to Nod Yes",
-        by
-            + " invites you to Nod Yes, where you may "
-            + may
-            + ". Choose a name and a password here:\n\n"
-            + link
-            + "\n");
+        text("mail.invite.subject", "shop", shop.settings().name()),
+        text("mail.invite.text", "by", by, "role", role.name(), "link", link));
   }
 
   private String when() {
-    return WHEN.format(ZonedDateTime.ofInstant(clock.instant(), shop.settings().zone()));
+    return Written.moment(clock.instant(), shop.settings().zone());
   }
 
   private void tell(String to, String subject, String text) {
@@ -93,8 +82,8 @@ class SignInNotice {
             () -> {
               try {
                 mail.send(to, subject.replaceAll("\\p{Cntrl}", " "), text);
-              } catch (Refusal _) {
-                // the mail server is watched elsewhere; what was done stands without the letter
+              } catch (ApiProblem _) {
+                // the mail server is watched elsewhere; what was done stands without the e-mail
               }
             });
   }

@@ -1,6 +1,6 @@
 package nodyes.server.people;
 
-import static nodyes.generated.Tables.PERSON;
+import static nodyes.generated.Tables.ACCOUNT;
 import static nodyes.generated.Tables.SIGN_IN;
 
 import java.time.Instant;
@@ -23,7 +23,7 @@ class SignInStore {
         sql ->
             sql.insertInto(
                     SIGN_IN,
-                    SIGN_IN.PERSON_ID,
+                    SIGN_IN.ACCOUNT_ID,
                     SIGN_IN.TOKEN_HASH,
                     SIGN_IN.DEVICE,
                     SIGN_IN.SINCE_AT,
@@ -45,7 +45,7 @@ class SignInStore {
     return database.read(
         sql ->
             sql.selectFrom(SIGN_IN)
-                .where(SIGN_IN.PERSON_ID.eq(person))
+                .where(SIGN_IN.ACCOUNT_ID.eq(person))
                 .orderBy(SIGN_IN.SEEN_AT.desc(), SIGN_IN.ID.desc())
                 .limit(most)
                 .fetch(SignInStore::read));
@@ -56,24 +56,24 @@ class SignInStore {
     var last = org.jooq.impl.DSL.max(SIGN_IN.SEEN_AT);
     return database.read(
         sql ->
-            sql.select(PERSON.ID, last)
-                .from(PERSON)
+            sql.select(ACCOUNT.ID, last)
+                .from(ACCOUNT)
                 .join(SIGN_IN)
-                .on(SIGN_IN.PERSON_ID.eq(PERSON.ID))
-                .groupBy(PERSON.ID)
-                .fetchMap(PERSON.ID, last));
+                .on(SIGN_IN.ACCOUNT_ID.eq(ACCOUNT.ID))
+                .groupBy(ACCOUNT.ID)
+                .fetchMap(ACCOUNT.ID, last));
   }
 
   private static SignIn read(nodyes.generated.tables.records.SignInRecord row) {
     return new SignIn(
-        row.getId(), row.getPersonId(), row.getDevice(), row.getSinceAt(), row.getSeenAt());
+        row.getId(), row.getAccountId(), row.getDevice(), row.getSinceAt(), row.getSeenAt());
   }
 
   boolean end(long person, long id) {
     return database.write(
         sql ->
             sql.deleteFrom(SIGN_IN)
-                    .where(SIGN_IN.ID.eq(id).and(SIGN_IN.PERSON_ID.eq(person)))
+                    .where(SIGN_IN.ID.eq(id).and(SIGN_IN.ACCOUNT_ID.eq(person)))
                     .execute()
                 > 0);
   }
@@ -83,7 +83,7 @@ class SignInStore {
     database.change(
         sql ->
             sql.deleteFrom(SIGN_IN)
-                .where(SIGN_IN.PERSON_ID.eq(person).and(SIGN_IN.ID.ne(spared)))
+                .where(SIGN_IN.ACCOUNT_ID.eq(person).and(SIGN_IN.ID.ne(spared)))
                 .execute());
   }
 
@@ -98,8 +98,8 @@ class SignInStore {
                         .execute()));
   }
 
-  void forget(Instant sinceBefore, Instant seenBefore) {
-    database.change(
+  int forget(Instant sinceBefore, Instant seenBefore) {
+    return database.write(
         sql ->
             sql.deleteFrom(SIGN_IN)
                 .where(SIGN_IN.SINCE_AT.lt(sinceBefore).or(SIGN_IN.SEEN_AT.lt(seenBefore)))

@@ -16,7 +16,6 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import nodyes.server.ServerSettings;
-import nodyes.server.web.EachMinute;
 import nodyes.server.web.Sha256;
 import nodyes.server.web.Signer;
 import org.springframework.http.HttpHeaders;
@@ -45,7 +44,7 @@ public class SignIns {
   private static final int MOST = 100;
 
   private final SignInStore store;
-  private final PeopleStore people;
+  private final AccountStore people;
   private final Signer signer;
   private final Clock clock;
   private final String demoPage;
@@ -53,7 +52,7 @@ public class SignIns {
   private final Map<Long, Instant> seen = new ConcurrentHashMap<>();
 
   SignIns(
-      SignInStore store, PeopleStore people, Signer signer, Clock clock, ServerSettings settings) {
+      SignInStore store, AccountStore people, Signer signer, Clock clock, ServerSettings settings) {
     this.store = store;
     this.people = people;
     this.signer = signer;
@@ -66,7 +65,7 @@ public class SignIns {
     return find(request).map(Found::caller);
   }
 
-  private record Found(SignIn signIn, Person person, Authentication caller) {}
+  private record Found(SignIn signIn, Account person, Authentication caller) {}
 
   @SuppressWarnings("unchecked")
   private Optional<Found> find(HttpServletRequest request) {
@@ -97,7 +96,9 @@ public class SignIns {
     }
     return people
         .person(known.person())
-        .map(person -> new Found(known, person, Caller.person(person, known.id(), rule)));
+        .map(
+            person ->
+                new Found(known, person, CallerAuthentication.person(person, known.id(), rule)));
   }
 
   private static Optional<String> token(HttpServletRequest request) {
@@ -120,13 +121,13 @@ public class SignIns {
   }
 
   /** Signs a person in on the device that asks. */
-  Authentication begin(Person person, HttpServletRequest request, HttpServletResponse response) {
+  Authentication begin(Account person, HttpServletRequest request, HttpServletResponse response) {
     String token = newToken();
     String device = Devices.name(request.getHeader(HttpHeaders.USER_AGENT));
     long id = store.add(person.id(), hash(token), device, clock.instant());
     set(request, response, COOKIE, token, LONGEST);
     set(request, response, DEVICE, deviceToken(person), DEVICE_LIFE);
-    Authentication caller = Caller.person(person, id, people.rule());
+    Authentication caller = CallerAuthentication.person(person, id, people.rule());
     request.setAttribute(
         FOUND,
         Optional.of(
@@ -187,16 +188,16 @@ public class SignIns {
   }
 
   /** Whether the person signed in on the device that asks before. */
-  boolean isKnownDevice(Person person, HttpServletRequest request) {
+  boolean isKnownDevice(Account person, HttpServletRequest request) {
     return cookie(request, DEVICE).filter(token -> isOf(person, token)).isPresent();
   }
 
-  private String deviceToken(Person person) {
+  private String deviceToken(Account person) {
     String nonce = newToken();
     return nonce + "." + signer.sign("device", person.id() + "." + nonce);
   }
 
-  private boolean isOf(Person person, String token) {
+  private boolean isOf(Account person, String token) {
     int dot = token.indexOf('.');
     return dot > 0
         && signer.isSigned(
@@ -240,17 +241,9 @@ public class SignIns {
     }
   }
 
-  private void tidy() {
+  long tidy() {
     keepSeen();
     Instant now = clock.instant();
-    store.forget(now.minus(LONGEST), now.minus(Duration.ofDays(people.rule().days())));
-  }
-
-  /** Looks after sign-ins. */
-  @Component
-  static class Job extends EachMinute {
-    Job(SignIns signIns) {
-      super("sign-ins", signIns::tidy);
-    }
+    return store.forget(now.minus(LONGEST), now.minus(Duration.ofDays(people.rule().days())));
   }
 }

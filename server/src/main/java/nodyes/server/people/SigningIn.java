@@ -1,12 +1,15 @@
 package nodyes.server.people;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
+import nodyes.core.common.Said;
 import nodyes.server.trail.Trail;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Given;
 import nodyes.server.web.Network;
-import nodyes.server.web.Refusal;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -15,20 +18,20 @@ import org.springframework.stereotype.Component;
 /** Signs people in, slowly for those who guess. */
 @Component
 class SigningIn {
-  private final People people;
+  private final Accounts people;
   private final SecondSteps secondSteps;
   private final SignIns signIns;
   private final Guesses guesses;
-  private final PeopleStore store;
+  private final AccountStore store;
   private final SignInNotice notice;
   private final Trail trail;
 
   SigningIn(
-      People people,
+      Accounts people,
       SecondSteps secondSteps,
       SignIns signIns,
       Guesses guesses,
-      PeopleStore store,
+      AccountStore store,
       SignInNotice notice,
       Trail trail) {
     this.people = people;
@@ -47,17 +50,17 @@ class SigningIn {
       Optional<String> code,
       HttpServletRequest request,
       HttpServletResponse response) {
-    String account = People.plain(email);
+    String account = Accounts.plain(email);
     String network = Network.of(request);
     boolean isKnown =
         people.find(account).filter(one -> signIns.isKnownDevice(one, request)).isPresent();
     guesses.check(account, network, isKnown);
-    Optional<Person> found = people.check(account, password);
+    Optional<Account> found = people.check(account, password);
     if (found.isEmpty()) {
       guesses.failed(account, network, isKnown);
-      throw new Refusal(HttpStatus.UNAUTHORIZED, "The address or the password is not right.");
+      throw new ApiProblem(HttpStatus.UNAUTHORIZED, text("people.wrongPassword"));
     }
-    Person person = found.get();
+    Account person = found.get();
     if (person.secondStep().isPresent()) {
       Optional<String> given = code.flatMap(Given::text);
       if (given.isEmpty()) {
@@ -65,7 +68,7 @@ class SigningIn {
       }
       if (!secondSteps.fits(person, given.get())) {
         guesses.failed(account, network, isKnown);
-        throw new Refusal(HttpStatus.UNAUTHORIZED, "That code is not right, or was used already.");
+        throw new ApiProblem(HttpStatus.UNAUTHORIZED, text("people.wrongCode"));
       }
     }
     guesses.succeeded(account, network);
@@ -73,7 +76,7 @@ class SigningIn {
     if (!isKnown && store.rule().isTold()) {
       notice.newDevice(person, device);
     }
-    trail.add(person.name(), "People", "signed in on " + device, null);
+    trail.add(person.name(), "People", Said.of("trail.signedIn", "device", device), null);
     return Optional.of(signIns.begin(person, request, response));
   }
 }

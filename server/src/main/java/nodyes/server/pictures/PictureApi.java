@@ -1,10 +1,12 @@
 package nodyes.server.pictures;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Optional;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -63,7 +65,7 @@ class PictureApi {
         cache);
   }
 
-  @GetMapping("/api/v1/evidence/{name}")
+  @GetMapping("/api/v1/review-originals/{name}")
   ResponseEntity<Resource> evidence(@PathVariable String name) {
     return sent(
         pictures.file(Pictures.For.OWNER, name), MediaType.IMAGE_JPEG, CacheControl.noStore());
@@ -83,7 +85,7 @@ class PictureApi {
         .orElseThrow(PictureApi::none);
   }
 
-  private static Refusal none() {
-    return Refusal.notFound("There is no such picture.");
+  private static ApiProblem none() {
+    return ApiProblem.notFound(text("pictures.noSuch"));
   }
 }

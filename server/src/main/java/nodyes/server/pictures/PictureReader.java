@@ -1,5 +1,7 @@
 package nodyes.server.pictures;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -17,7 +19,7 @@ import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 
 /**
  * Decodes a picture from outside. Its size is judged by its header, and of a large one only every
@@ -48,7 +50,7 @@ final class PictureReader {
       } finally {
         reader.dispose();
       }
-    } catch (Refusal refusal) {
+    } catch (ApiProblem refusal) {
       throw refusal;
     } catch (IOException | RuntimeException e) {
       // decoders answer files that lie about themselves with failures of every kind
@@ -59,8 +61,7 @@ final class PictureReader {
   private static BufferedImage read(ImageReader reader, int mostPixels) throws IOException {
     long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
     if (pixels > mostPixels) {
-      throw Refusal.unusable(
-          "The picture has more than " + mostPixels / MILLION + " million pixels.");
+      throw ApiProblem.unusable(text("pictures.tooManyPixels", "million", mostPixels / MILLION));
     }
     ImageReadParam how = reader.getDefaultReadParam();
     int step = (int) Math.ceil(Math.sqrt((double) pixels / MOST_RASTER));
@@ -112,7 +113,7 @@ final class PictureReader {
         .forEach(registry::deregisterServiceProvider);
   }
 
-  static Refusal noPicture() {
-    return Refusal.unusable("This is no picture that can be read: JPEG, PNG, GIF or WebP.");
+  static ApiProblem noPicture() {
+    return ApiProblem.unusable(text("pictures.notReadable"));
   }
 }

@@ -1,5 +1,7 @@
 package nodyes.server.pictures;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -11,8 +13,8 @@ import java.time.Duration;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import net.coobird.thumbnailator.Thumbnails;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.InTurn;
-import nodyes.server.web.Refusal;
 import org.springframework.stereotype.Component;
 
 /**
@@ -26,7 +28,7 @@ public class Pictures {
   private static final int LARGEST_FILE = 10 * MEGABYTE;
   private static final int OWNERS_PIXELS = 60_000_000;
   private static final int SHOPPERS_PIXELS = 16_000_000;
-  private static final int WAITING = 12;
+  private static final int PENDING = 12;
   private static final Duration PATIENCE = Duration.ofSeconds(20);
   private static final double QUALITY = 0.85;
 
@@ -50,17 +52,11 @@ public class Pictures {
     }
   }
 
-  private final KeptFiles files;
+  private final ContentAddressedFiles files;
   private final Spool spool;
-  private final InTurn turns =
-      new InTurn(
-          "pictures",
-          1,
-          WAITING,
-          PATIENCE,
-          "Other pictures are being read; send this one again in a moment.");
+  private final InTurn turns = new InTurn("pictures", 1, PENDING, PATIENCE, "pictures.inTurn");
 
-  Pictures(KeptFiles files, Spool spool) {
+  Pictures(ContentAddressedFiles files, Spool spool) {
     this.files = files;
     this.spool = spool;
   }
@@ -92,7 +88,7 @@ public class Pictures {
   private static byte[] bytes(InputStream picture, int mostBytes) throws IOException {
     byte[] content = picture.readNBytes(mostBytes + 1);
     if (content.length > mostBytes) {
-      throw Refusal.unusable("The picture is over " + mostBytes / MEGABYTE + " MB.");
+      throw ApiProblem.unusable(text("pictures.tooLarge", "megabyte", mostBytes / MEGABYTE));
     }
     return content;
   }

@@ -1,5 +1,7 @@
 package nodyes.server.pictures;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -8,7 +10,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import nodyes.server.ServerSettings;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -39,8 +41,7 @@ class Spool {
 
   <T> T receive(InputStream picture, int mostBytes, Use<T> use) throws IOException {
     if (!coming.tryAcquire()) {
-      throw Refusal.busy(
-          "Other pictures are coming in; send this one again in a moment.", COME_BACK);
+      throw ApiProblem.busy(text("pictures.inTurn"), COME_BACK);
     }
     try {
       Files.createDirectories(folder);
@@ -64,10 +65,10 @@ class Spool {
       for (int read = picture.read(piece); read >= 0; read = picture.read(piece)) {
         taken += read;
         if (taken > mostBytes) {
-          throw Refusal.unusable("The picture is over " + mostBytes / MEGABYTE + " MB.");
+          throw ApiProblem.unusable(text("pictures.tooLarge", "megabyte", mostBytes / MEGABYTE));
         }
         if (System.nanoTime() > end) {
-          throw new Refusal(HttpStatus.REQUEST_TIMEOUT, "The picture took too long to come in.");
+          throw new ApiProblem(HttpStatus.REQUEST_TIMEOUT, text("pictures.tooSlow"));
         }
         out.write(piece, 0, read);
       }

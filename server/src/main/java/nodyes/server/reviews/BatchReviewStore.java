@@ -3,9 +3,8 @@ package nodyes.server.reviews;
 import static java.util.stream.Collectors.groupingBy;
 import static java.util.stream.Collectors.mapping;
 import static java.util.stream.Collectors.toList;
-import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.PUBLICATION_RECORD;
 import static nodyes.generated.Tables.REVIEW;
-import static nodyes.generated.Tables.SORTING_RECORD;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.sum;
@@ -17,22 +16,21 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import nodyes.core.bringin.Flag;
+import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.LeaveOutReason;
-import nodyes.core.review.ReviewState;
+import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
-import nodyes.server.database.Many;
+import nodyes.server.database.JsonArrayParam;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record2;
 import org.jooq.UpdateConditionStep;
 import org.springframework.stereotype.Component;
 
-/** What is asked of and done to the reviews of one batch. */
+/** What is asked of and done to the reviews of one import. */
 @Component
 class BatchReviewStore {
   private final Database database;
@@ -44,10 +42,11 @@ class BatchReviewStore {
   Map<Long, Long> waiting(Collection<Long> batches) {
     return database.read(
         sql ->
-            sql.select(REVIEW.BATCH_ID, count())
+            sql.select(REVIEW.IMPORT_ID, count())
                 .from(REVIEW)
-                .where(REVIEW.BATCH_ID.in(batches).and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
-                .groupBy(REVIEW.BATCH_ID)
+                .where(
+                    REVIEW.IMPORT_ID.in(batches).and(REVIEW.STATUS.eq(ReviewStatus.PENDING.name())))
+                .groupBy(REVIEW.IMPORT_ID)
                 .fetchMap(Record2::value1, row -> (long) row.value2()));
   }
 
@@ -56,28 +55,28 @@ class BatchReviewStore {
         sql ->
             sql.selectDistinct(REVIEW.PRODUCT_ID)
                 .from(REVIEW)
-                .where(REVIEW.BATCH_ID.eq(batch))
+                .where(REVIEW.IMPORT_ID.eq(batch))
                 .fetch(REVIEW.PRODUCT_ID));
   }
 
   /** The newest arrivals of a product, oldest first. */
-  List<Told> told(long product, int most) {
+  List<ReviewDigest> told(long product, int most) {
     return database
         .read(
             sql ->
                 sql.select(
                         REVIEW.ID,
-                        REVIEW.BATCH_ID,
-                        REVIEW.WORDS,
+                        REVIEW.IMPORT_ID,
+                        REVIEW.TEXT,
                         REVIEW.RATING_PARTS,
-                        REVIEW.WRITTEN_ON)
+                        REVIEW.REVIEWED_ON)
                     .from(REVIEW)
                     .where(REVIEW.PRODUCT_ID.eq(product))
                     .orderBy(REVIEW.ID.desc())
                     .limit(most)
                     .fetch(
                         row ->
-                            new Told(
+                            new ReviewDigest(
                                 row.value1(),
                                 row.value2() == null ? 0 : row.value2(),
                                 row.value3() == null ? "" : row.value3(),
@@ -88,11 +87,12 @@ class BatchReviewStore {
 
   void evidence(long id, String file) {
     database.change(
-        sql -> sql.update(REVIEW).set(REVIEW.EVIDENCE, file).where(REVIEW.ID.eq(id)).execute());
+        sql ->
+            sql.update(REVIEW).set(REVIEW.ORIGINAL_FILE, file).where(REVIEW.ID.eq(id)).execute());
   }
 
   void mark(List<Reviews.Mark> marks) {
-    Map<Flag, List<Long>> byFlag =
+    Map<ReviewFlag, List<Long>> byFlag =
         marks.stream().collect(groupingBy(Reviews.Mark::flag, mapping(Reviews.Mark::id, toList())));
     database.change(
         sql -> {
@@ -100,101 +100,98 @@ class BatchReviewStore {
               (flag, ids) ->
                   sql.update(REVIEW)
                       .set(REVIEW.FLAGS, REVIEW.FLAGS.bitOr(flag.bit()))
-                      .where(REVIEW.ID.in(Many.of(ids)))
+                      .where(REVIEW.ID.in(JsonArrayParam.of(ids)))
                       .execute());
           List<UpdateConditionStep<?>> copies = new ArrayList<>();
           for (Reviews.Mark mark : marks) {
-            mark.copyOf()
+            mark.duplicateOf()
                 .ifPresent(
                     earlier ->
                         copies.add(
                             sql.update(REVIEW)
-                                .set(REVIEW.COPY_OF, earlier)
+                                .set(REVIEW.DUPLICATE_OF, earlier)
                                 .where(REVIEW.ID.eq(mark.id()))));
           }
           sql.batch(copies).execute();
         });
   }
 
-  /** What was left out comes back among the waiting, with another batch. */
+  /** What was left out comes back among the waiting, with another import. */
   void wake(Collection<Long> fingerprints, long batch) {
     database.change(
         sql ->
             sql.update(REVIEW)
-                .set(REVIEW.STATE, ReviewState.WAITING.name())
-                .set(REVIEW.WOKEN_FROM, REVIEW.LEFT_OUT_BECAUSE)
-                .setNull(REVIEW.LEFT_OUT_BECAUSE)
-                .setNull(REVIEW.SORTED)
-                .setNull(REVIEW.SORTED_BECAUSE)
-                .set(REVIEW.BATCH_ID, batch)
+                .set(REVIEW.STATUS, ReviewStatus.PENDING.name())
+                .set(REVIEW.RESTORED_FROM, REVIEW.LEFT_OUT_REASON)
+                .setNull(REVIEW.LEFT_OUT_REASON)
+                .setNull(REVIEW.IMPORT_DECISION)
+                .setNull(REVIEW.IMPORT_DECISION_REASON)
+                .set(REVIEW.IMPORT_ID, batch)
                 .where(
                     REVIEW
                         .FINGERPRINT
-                        .in(Many.of(fingerprints))
-                        .and(REVIEW.STATE.eq(ReviewState.LEFT_OUT.name())))
+                        .in(JsonArrayParam.of(fingerprints))
+                        .and(REVIEW.STATUS.eq(ReviewStatus.LEFT_OUT.name())))
                 .execute());
   }
 
-  /** Removes all of a batch but what is remembered; the products whose pages that changes. */
-  Set<String> remove(long batch) {
+  /** Removes all of an import but what is remembered. */
+  void remove(long batch) {
     Condition goes =
         REVIEW
-            .BATCH_ID
+            .IMPORT_ID
             .eq(batch)
-            .and(REVIEW.STATE.notIn(ReviewState.LEFT_OUT.name(), ReviewState.SPAM.name()));
-    return database.write(
+            .and(REVIEW.STATUS.notIn(ReviewStatus.LEFT_OUT.name(), ReviewStatus.SPAM.name()));
+    database.change(
         sql -> {
-          Set<String> changed =
-              sql.selectDistinct(PRODUCT.SLUG)
-                  .from(REVIEW)
-                  .join(PRODUCT)
-                  .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                  .where(goes.and(REVIEW.STATE.eq(ReviewState.PUBLISHED.name())))
-                  .fetchSet(PRODUCT.SLUG);
           sql.update(REVIEW)
-              .set(REVIEW.STATE, ReviewState.LEFT_OUT.name())
-              .set(REVIEW.LEFT_OUT_BECAUSE, REVIEW.WOKEN_FROM)
-              .setNull(REVIEW.WOKEN_FROM)
-              .where(goes.and(REVIEW.WOKEN_FROM.isNotNull()))
+              .set(REVIEW.STATUS, ReviewStatus.LEFT_OUT.name())
+              .set(REVIEW.LEFT_OUT_REASON, REVIEW.RESTORED_FROM)
+              .setNull(REVIEW.RESTORED_FROM)
+              .where(goes.and(REVIEW.RESTORED_FROM.isNotNull()))
               .execute();
           sql.execute(
               "delete from review_fts where rowid in ({0})",
               org.jooq.impl.DSL.select(REVIEW.ID).from(REVIEW).where(goes));
           sql.deleteFrom(REVIEW).where(goes).execute();
-          return changed;
         });
   }
 
   void decide(
-      long batch, Collection<Long> ids, ReviewFilter.Sorted sorted, Optional<LeaveOutReason> why) {
+      long batch,
+      Collection<Long> ids,
+      ReviewFilter.ImportDecision sorted,
+      Optional<LeaveOutReason> why) {
     database.change(
         sql ->
             sql.update(REVIEW)
-                .set(REVIEW.SORTED, sorted == ReviewFilter.Sorted.OPEN ? null : sorted.name())
-                .set(REVIEW.SORTED_BECAUSE, why.map(LeaveOutReason::name).orElse(null))
+                .set(
+                    REVIEW.IMPORT_DECISION,
+                    sorted == ReviewFilter.ImportDecision.OPEN ? null : sorted.name())
+                .set(REVIEW.IMPORT_DECISION_REASON, why.map(LeaveOutReason::name).orElse(null))
                 .where(
                     REVIEW
                         .ID
-                        .in(Many.of(ids))
-                        .and(REVIEW.BATCH_ID.eq(batch))
-                        .and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
+                        .in(JsonArrayParam.of(ids))
+                        .and(REVIEW.IMPORT_ID.eq(batch))
+                        .and(REVIEW.STATUS.eq(ReviewStatus.PENDING.name())))
                 .execute());
   }
 
-  List<Sorting.Decided> marks(ReviewFilter filter, int most) {
+  List<ImportModeration.Decided> marks(ReviewFilter filter, int most) {
     return database.read(
         sql ->
-            sql.select(REVIEW.ID, REVIEW.SORTED, REVIEW.SORTED_BECAUSE)
+            sql.select(REVIEW.ID, REVIEW.IMPORT_DECISION, REVIEW.IMPORT_DECISION_REASON)
                 .from(REVIEW)
-                .where(WantedReviewStore.condition(filter))
+                .where(ReviewQueryStore.condition(filter))
                 .orderBy(REVIEW.ID)
                 .limit(most)
                 .fetch(
                     row ->
-                        new Sorting.Decided(
+                        new ImportModeration.Decided(
                             row.value1(),
-                            ReviewLineStore.sorted(row.value2()),
-                            ReviewLineStore.reason(row.value3()))));
+                            ReviewListStore.sorted(row.value2()),
+                            ReviewListStore.reason(row.value3()))));
   }
 
   /** Of some ids, those in which nothing serious was found, or that someone decided on. */
@@ -204,14 +201,14 @@ class BatchReviewStore {
             sql.select(REVIEW.ID)
                 .from(REVIEW)
                 .where(REVIEW.ID.in(ids))
-                .andNot(MoveStore.isSerious().and(REVIEW.SORTED.isNull()))
+                .andNot(ModerationStore.isSerious().and(REVIEW.IMPORT_DECISION.isNull()))
                 .fetch(REVIEW.ID));
   }
 
   /** Ratings that stand alike. */
-  record Group(ReviewFilter.Sorted sorted, boolean isSerious, RatingSummary summary) {}
+  record Group(ReviewFilter.ImportDecision decision, boolean isSerious, RatingSummary summary) {}
 
-  /** The ratings of what waits from a batch, by what was decided. */
+  /** The ratings of what waits from an import, by what was decided. */
   List<Group> groups(long batch) {
     Field<Integer> star =
         REVIEW.RATING_PARTS.add(Rating.PER_STAR / 2).div(Rating.PER_STAR).as("star");
@@ -219,17 +216,17 @@ class BatchReviewStore {
         sql -> {
           record Alike(String sorted, boolean isSerious) {}
           Map<Alike, List<long[]>> bySorted = new java.util.LinkedHashMap<>();
-          Field<Boolean> serious = field(MoveStore.isSerious()).as("serious");
-          sql.select(REVIEW.SORTED, star, count(), sum(REVIEW.RATING_PARTS), serious)
+          Field<Boolean> serious = field(ModerationStore.isSerious()).as("serious");
+          sql.select(REVIEW.IMPORT_DECISION, star, count(), sum(REVIEW.RATING_PARTS), serious)
               .from(REVIEW)
-              .where(REVIEW.BATCH_ID.eq(batch).and(REVIEW.STATE.eq(ReviewState.WAITING.name())))
-              .groupBy(REVIEW.SORTED, star, serious)
+              .where(REVIEW.IMPORT_ID.eq(batch).and(REVIEW.STATUS.eq(ReviewStatus.PENDING.name())))
+              .groupBy(REVIEW.IMPORT_DECISION, star, serious)
               .forEach(
                   row ->
                       bySorted
                           .computeIfAbsent(
                               new Alike(
-                                  ReviewLineStore.sorted(row.value1()).name(),
+                                  ReviewListStore.sorted(row.value1()).name(),
                                   Boolean.TRUE.equals(row.value5())),
                               _ -> new ArrayList<>())
                           .add(
@@ -240,27 +237,27 @@ class BatchReviewStore {
               .map(
                   entry ->
                       new Group(
-                          ReviewLineStore.sorted(entry.getKey().sorted()),
+                          ReviewListStore.sorted(entry.getKey().sorted()),
                           entry.getKey().isSerious(),
                           summary(entry.getValue())))
               .toList();
         });
   }
 
-  void record(long batch, Sorting.Standing standing, String who, Instant now) {
+  void record(long batch, ImportModeration.ImportProgress standing, String who, Instant now) {
     database.change(
         sql ->
             sql.insertInto(
-                    SORTING_RECORD,
-                    SORTING_RECORD.BATCH_ID,
-                    SORTING_RECORD.KEPT,
-                    SORTING_RECORD.USABLE,
-                    SORTING_RECORD.IS_ONE_SIDED,
-                    SORTING_RECORD.PUBLISHED_BY,
-                    SORTING_RECORD.PUBLISHED_AT)
+                    PUBLICATION_RECORD,
+                    PUBLICATION_RECORD.IMPORT_ID,
+                    PUBLICATION_RECORD.ACCEPTED,
+                    PUBLICATION_RECORD.IMPORTED,
+                    PUBLICATION_RECORD.IS_BIASED,
+                    PUBLICATION_RECORD.PUBLISHED_BY,
+                    PUBLICATION_RECORD.PUBLISHED_AT)
                 .values(
                     batch,
-                    standing.kept().stars().toString(),
+                    standing.accepted().stars().toString(),
                     standing.all().stars().toString(),
                     standing.isOneSided(),
                     who,
@@ -268,19 +265,19 @@ class BatchReviewStore {
                 .execute());
   }
 
-  List<Sorting.SortingRecord> records(long batch) {
+  List<ImportModeration.PublicationRecord> records(long batch) {
     return database.read(
         sql ->
-            sql.selectFrom(SORTING_RECORD)
-                .where(SORTING_RECORD.BATCH_ID.eq(batch))
-                .orderBy(SORTING_RECORD.ID)
+            sql.selectFrom(PUBLICATION_RECORD)
+                .where(PUBLICATION_RECORD.IMPORT_ID.eq(batch))
+                .orderBy(PUBLICATION_RECORD.ID)
                 .limit(100)
                 .fetch(
                     row ->
-                        new Sorting.SortingRecord(
-                            counts(row.getKept()),
-                            counts(row.getUsable()),
-                            row.getIsOneSided(),
+                        new ImportModeration.PublicationRecord(
+                            counts(row.getAccepted()),
+                            counts(row.getImported()),
+                            row.getIsBiased(),
                             row.getPublishedBy(),
                             row.getPublishedAt())));
   }

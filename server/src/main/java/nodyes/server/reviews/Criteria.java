@@ -4,41 +4,40 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import nodyes.core.form.Criterion;
-import org.springframework.context.ApplicationEventPublisher;
+import nodyes.core.reviewform.ReviewAspect;
+import nodyes.server.database.Database;
+import nodyes.server.database.Derived;
+import nodyes.server.database.Topic;
 import org.springframework.stereotype.Component;
-import org.springframework.util.function.SingletonSupplier;
 
 /** The single things that the owner asks reviewers about. */
 @Component
 public class Criteria {
   private final CriterionStore store;
-  private final ApplicationEventPublisher events;
-  private volatile SingletonSupplier<Map<Long, Criterion>> kept;
+  private final Derived<Map<Long, ReviewAspect>> kept;
 
-  Criteria(CriterionStore store, ApplicationEventPublisher events) {
+  Criteria(CriterionStore store, Database database) {
     this.store = store;
-    this.events = events;
-    this.kept = SingletonSupplier.of(this::read);
+    this.kept = database.derive(this::read, Topic.REVIEW_ASPECTS);
   }
 
   /** All of them in the owner's order, those that are asked no more too. */
-  public List<Criterion> all() {
+  public List<ReviewAspect> all() {
     return List.copyOf(byId().values());
   }
 
-  Map<Long, Criterion> byId() {
-    return kept.obtain();
+  Map<Long, ReviewAspect> byId() {
+    return kept.get();
   }
 
-  private Map<Long, Criterion> read() {
-    var all = new LinkedHashMap<Long, Criterion>();
+  private Map<Long, ReviewAspect> read() {
+    var all = new LinkedHashMap<Long, ReviewAspect>();
     store.all().forEach(criterion -> all.put(criterion.id(), criterion));
     return all;
   }
 
   /** Those that a product in these categories is asked about. */
-  public List<Criterion> askedOf(Set<String> categories) {
+  public List<ReviewAspect> askedOf(Set<String> categories) {
     return all().stream()
         .filter(criterion -> criterion.isAsked() && criterion.isFor(categories))
         .toList();
@@ -48,11 +47,8 @@ public class Criteria {
    * Replaces them, in this order. Those that are missing are asked no more; those that reviews
    * rated stay, with what was rated.
    */
-  public List<Criterion> set(List<Criterion> wanted) {
+  public List<ReviewAspect> set(List<ReviewAspect> wanted) {
     store.set(wanted);
-    kept = SingletonSupplier.of(this::read);
-    // their names stand in summaries of all products
-    events.publishEvent(new PublishedReviewsChanged(store.ratedProducts()));
     return all();
   }
 }

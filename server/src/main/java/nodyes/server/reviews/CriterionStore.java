@@ -1,15 +1,12 @@
 package nodyes.server.reviews;
 
-import static nodyes.generated.Tables.CRITERION;
-import static nodyes.generated.Tables.PRODUCT;
-import static nodyes.generated.Tables.REVIEW;
-import static nodyes.generated.Tables.REVIEW_CRITERION;
+import static nodyes.generated.Tables.REVIEW_ASPECT;
+import static nodyes.generated.Tables.REVIEW_ASPECT_RATING;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import nodyes.core.form.Criterion;
+import nodyes.core.reviewform.ReviewAspect;
 import nodyes.server.database.Database;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -25,60 +22,53 @@ class CriterionStore {
     this.database = database;
   }
 
-  List<Criterion> all() {
+  List<ReviewAspect> all() {
     return database.read(
         sql ->
-            sql.selectFrom(CRITERION)
-                .orderBy(CRITERION.POSITION, CRITERION.ID)
+            sql.selectFrom(REVIEW_ASPECT)
+                .orderBy(REVIEW_ASPECT.POSITION, REVIEW_ASPECT.ID)
                 .fetch(
                     row ->
-                        new Criterion(
+                        new ReviewAspect(
                             row.getId(),
                             JSON.readValue(
                                 row.getNames(), new TypeReference<Map<String, String>>() {}),
                             Optional.ofNullable(row.getCategory()),
-                            row.getIsAsked())));
+                            row.getIsActive())));
   }
 
   /** Ids that are not there yet, or 0, are given out anew. */
-  void set(List<Criterion> wanted) {
+  void set(List<ReviewAspect> wanted) {
     database.change(
         sql -> {
-          sql.update(CRITERION).set(CRITERION.IS_ASKED, false).execute();
+          sql.update(REVIEW_ASPECT).set(REVIEW_ASPECT.IS_ACTIVE, false).execute();
           for (int place = 0; place < wanted.size(); place++) {
-            Criterion criterion = wanted.get(place);
-            var row = sql.newRecord(CRITERION);
+            ReviewAspect criterion = wanted.get(place);
+            var row = sql.newRecord(REVIEW_ASPECT);
             row.setNames(JSON.writeValueAsString(criterion.names()));
             row.setCategory(criterion.category().orElse(null));
             row.setPosition(place);
-            row.setIsAsked(criterion.isAsked());
+            row.setIsActive(criterion.isAsked());
             boolean isThere =
-                sql.update(CRITERION).set(row).where(CRITERION.ID.eq(criterion.id())).execute() > 0;
+                sql.update(REVIEW_ASPECT)
+                        .set(row)
+                        .where(REVIEW_ASPECT.ID.eq(criterion.id()))
+                        .execute()
+                    > 0;
             if (!isThere) {
-              sql.insertInto(CRITERION).set(row).execute();
+              sql.insertInto(REVIEW_ASPECT).set(row).execute();
             }
           }
-          sql.deleteFrom(CRITERION)
+          sql.deleteFrom(REVIEW_ASPECT)
               .where(
-                  CRITERION
-                      .IS_ASKED
+                  REVIEW_ASPECT
+                      .IS_ACTIVE
                       .isFalse()
                       .and(
-                          CRITERION.ID.notIn(
-                              sql.select(REVIEW_CRITERION.CRITERION_ID).from(REVIEW_CRITERION))))
+                          REVIEW_ASPECT.ID.notIn(
+                              sql.select(REVIEW_ASPECT_RATING.ASPECT_ID)
+                                  .from(REVIEW_ASPECT_RATING))))
               .execute();
         });
-  }
-
-  Set<String> ratedProducts() {
-    return database.read(
-        sql ->
-            sql.selectDistinct(PRODUCT.SLUG)
-                .from(REVIEW_CRITERION)
-                .join(REVIEW)
-                .on(REVIEW.ID.eq(REVIEW_CRITERION.REVIEW_ID))
-                .join(PRODUCT)
-                .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                .fetchSet(PRODUCT.SLUG));
   }
 }

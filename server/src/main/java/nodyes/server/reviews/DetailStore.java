@@ -1,8 +1,8 @@
 package nodyes.server.reviews;
 
-import static nodyes.generated.Tables.CRITERION;
 import static nodyes.generated.Tables.REVIEW;
-import static nodyes.generated.Tables.REVIEW_CRITERION;
+import static nodyes.generated.Tables.REVIEW_ASPECT;
+import static nodyes.generated.Tables.REVIEW_ASPECT_RATING;
 import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.sum;
@@ -34,15 +34,18 @@ class DetailStore {
         sql -> {
           var rated = new HashMap<Long, List<Rated>>();
           sql.select(
-                  REVIEW.PRODUCT_ID, CRITERION.ID, sum(REVIEW_CRITERION.STARS).as("sum"), count())
+                  REVIEW.PRODUCT_ID,
+                  REVIEW_ASPECT.ID,
+                  sum(REVIEW_ASPECT_RATING.STARS).as("sum"),
+                  count())
               .from(REVIEW)
-              .join(REVIEW_CRITERION)
-              .on(REVIEW_CRITERION.REVIEW_ID.eq(REVIEW.ID))
-              .join(CRITERION)
-              .on(CRITERION.ID.eq(REVIEW_CRITERION.CRITERION_ID))
-              .where(REVIEW.PRODUCT_ID.in(products).and(REVIEW.STATE.eq(inline("PUBLISHED"))))
-              .groupBy(REVIEW.PRODUCT_ID, CRITERION.ID)
-              .orderBy(CRITERION.POSITION, CRITERION.ID)
+              .join(REVIEW_ASPECT_RATING)
+              .on(REVIEW_ASPECT_RATING.REVIEW_ID.eq(REVIEW.ID))
+              .join(REVIEW_ASPECT)
+              .on(REVIEW_ASPECT.ID.eq(REVIEW_ASPECT_RATING.ASPECT_ID))
+              .where(REVIEW.PRODUCT_ID.in(products).and(REVIEW.STATUS.eq(inline("PUBLISHED"))))
+              .groupBy(REVIEW.PRODUCT_ID, REVIEW_ASPECT.ID)
+              .orderBy(REVIEW_ASPECT.POSITION, REVIEW_ASPECT.ID)
               .forEach(
                   row ->
                       rated
@@ -56,13 +59,13 @@ class DetailStore {
   static Map<Long, Map<Long, Integer>> criteria(DSLContext sql, Collection<Long> reviews) {
     var criteria = new HashMap<Long, Map<Long, Integer>>();
     if (!reviews.isEmpty()) {
-      sql.selectFrom(REVIEW_CRITERION)
-          .where(REVIEW_CRITERION.REVIEW_ID.in(reviews))
+      sql.selectFrom(REVIEW_ASPECT_RATING)
+          .where(REVIEW_ASPECT_RATING.REVIEW_ID.in(reviews))
           .forEach(
               row ->
                   criteria
                       .computeIfAbsent(row.getReviewId(), _ -> new HashMap<>())
-                      .put(row.getCriterionId(), Math.toIntExact(row.getStars())));
+                      .put(row.getAspectId(), Math.toIntExact(row.getStars())));
     }
     return criteria;
   }
@@ -79,10 +82,10 @@ class DetailStore {
           criteria.forEach(
               (criterion, stars) ->
                   sql.insertInto(
-                          REVIEW_CRITERION,
-                          REVIEW_CRITERION.REVIEW_ID,
-                          REVIEW_CRITERION.CRITERION_ID,
-                          REVIEW_CRITERION.STARS)
+                          REVIEW_ASPECT_RATING,
+                          REVIEW_ASPECT_RATING.REVIEW_ID,
+                          REVIEW_ASPECT_RATING.ASPECT_ID,
+                          REVIEW_ASPECT_RATING.STARS)
                       .values(review, criterion, (long) stars)
                       .execute());
         });

@@ -2,7 +2,7 @@ package nodyes.server.reviews;
 
 import java.time.Instant;
 import java.util.Optional;
-import nodyes.core.bringin.Candidate;
+import nodyes.core.imports.ImportedReview;
 
 /**
  * A review to store; it waits until someone looks at it.
@@ -12,14 +12,14 @@ import nodyes.core.bringin.Candidate;
  * @param variant the shop's variant that it speaks of, if it was found
  * @param reviewer the name in the form to be shown
  * @param orderNumber the order that verifies the purchase, if one does
- * @param source where it was brought in from; empty for one that was written in the shop
- * @param batchId the batch it came with; 0 for none
+ * @param source where it was imported from; empty for one that was written in the shop
+ * @param batchId the import it came with; 0 for none
  * @param flags what there is to check in it, as bits
  * @param fingerprint equal for reviews that came twice
  * @param arrivedAt when it came
  */
 public record NewReview(
-    Candidate candidate,
+    ImportedReview candidate,
     long productId,
     Optional<String> variant,
     Optional<String> reviewer,

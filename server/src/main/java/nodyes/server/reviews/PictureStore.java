@@ -5,7 +5,7 @@ import static nodyes.generated.Tables.REVIEW_PICTURE;
 
 import java.util.List;
 import java.util.Optional;
-import nodyes.core.review.ReviewState;
+import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
 import nodyes.server.pictures.ShownPictures;
 import org.springframework.stereotype.Component;
@@ -32,7 +32,7 @@ class PictureStore implements ShownPictures {
                     .join(REVIEW)
                     .on(REVIEW.ID.eq(REVIEW_PICTURE.REVIEW_ID))
                     .where(REVIEW_PICTURE.FILE.eq(file))
-                    .and(REVIEW.STATE.eq(ReviewState.PUBLISHED.name()))));
+                    .and(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED.name()))));
   }
 
   List<Reviews.Picture> toHave(int most) {

@@ -31,7 +31,7 @@ import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.ContactDetails;
 import nodyes.core.review.Provenance;
-import nodyes.core.review.QuoteRule;
+import nodyes.core.review.QuoteCriteria;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.ReviewOrder;
@@ -49,7 +49,7 @@ import org.springframework.stereotype.Component;
 @Component
 class PublishedReviewStore {
   private static final List<SortField<?>> NEWEST_FIRST =
-      List.of(REVIEW.WRITTEN_ON.desc(), REVIEW.ID.desc());
+      List.of(REVIEW.REVIEWED_ON.desc(), REVIEW.ID.desc());
 
   private final Database database;
 
@@ -58,7 +58,7 @@ class PublishedReviewStore {
   }
 
   private static Condition isPublished() {
-    return REVIEW.STATE.eq(inline("PUBLISHED"));
+    return REVIEW.STATUS.eq(inline("PUBLISHED"));
   }
 
   /** The whole star that a rating counts under; the same as {@link Rating#wholeStar()}. */
@@ -66,26 +66,28 @@ class PublishedReviewStore {
     return REVIEW.RATING_PARTS.add(inline(Rating.PER_STAR / 2)).div(inline(Rating.PER_STAR));
   }
 
-  Map<Long, Tally> tallies(Collection<Long> productIds) {
+  Map<Long, PublishedSummary> tallies(Collection<Long> productIds) {
     return tallies(productIds, noCondition());
   }
 
   /** Of what was written in this shop alone. */
-  Map<Long, Tally> ownTallies(Collection<Long> productIds) {
+  Map<Long, PublishedSummary> ownTallies(Collection<Long> productIds) {
     return tallies(productIds, isOwn());
   }
 
   private static Condition isOwn() {
-    return REVIEW.ORIGIN.ne(inline("BROUGHT_IN"));
+    return REVIEW.ORIGIN.ne(inline("IMPORTED"));
   }
 
   /** What was written in this shop: the tally of a product, and the newest. */
-  FirstParty firstParty(Set<Long> productIds, int most, boolean withBroughtIn) {
+  FirstPartyReviews firstParty(Set<Long> productIds, int most, boolean withBroughtIn) {
     Condition own = withBroughtIn ? noCondition() : isOwn();
     return database.read(
         sql ->
-            new FirstParty(
-                tallies(productIds, own).values().stream().reduce(Tally.NONE, Tally::and).summary(),
+            new FirstPartyReviews(
+                tallies(productIds, own).values().stream()
+                    .reduce(PublishedSummary.NONE, PublishedSummary::and)
+                    .summary(),
                 withDetails(
                     sql,
                     sql.selectFrom(REVIEW)
@@ -95,7 +97,7 @@ class PublishedReviewStore {
                         .fetch())));
   }
 
-  private Map<Long, Tally> tallies(Collection<Long> productIds, Condition which) {
+  private Map<Long, PublishedSummary> tallies(Collection<Long> productIds, Condition which) {
     var star = wholeStar().as("star");
     var reviews = count().as("reviews");
     var parts = sum(REVIEW.RATING_PARTS).as("parts");
@@ -116,7 +118,7 @@ class PublishedReviewStore {
                     sums.merge(id, row.value4().longValueExact(), Long::sum);
                     checked.merge(id, row.value5().longValue(), Long::sum);
                   });
-          var tallies = new HashMap<Long, Tally>();
+          var tallies = new HashMap<Long, PublishedSummary>();
           counts.forEach(
               (id, stars) -> {
                 var list = new ArrayList<Long>();
@@ -124,7 +126,7 @@ class PublishedReviewStore {
                   list.add(n);
                 }
                 var summary = new RatingSummary(sums.getOrDefault(id, 0L), new Histogram(list));
-                tallies.put(id, new Tally(summary, checked.getOrDefault(id, 0L)));
+                tallies.put(id, new PublishedSummary(summary, checked.getOrDefault(id, 0L)));
               });
           return tallies;
         });
@@ -136,13 +138,13 @@ class PublishedReviewStore {
   }
 
   /** The newest with words and at least so many stars, or those of some ids. */
-  Map<Long, List<Review>> quotable(Collection<Long> productIds, QuoteRule rule, int most) {
+  Map<Long, List<Review>> quotable(Collection<Long> productIds, QuoteCriteria rule, int most) {
     Condition fit =
         rule.byHand().isEmpty()
             ? REVIEW
                 .RATING_PARTS
                 .ge(rule.leastStars() * Rating.PER_STAR)
-                .and(REVIEW.WORDS.isNotNull())
+                .and(REVIEW.TEXT.isNotNull())
             : REVIEW.ID.in(rule.byHand().stream().map(ReviewId::value).toList());
     return ranked(productIds, NEWEST_FIRST, fit, most);
   }
@@ -203,7 +205,7 @@ class PublishedReviewStore {
   }
 
   List<Review> page(
-      Set<Long> productIds, WallFilter filter, ReviewOrder order, int page, int size) {
+      Set<Long> productIds, PublishedReviewFilter filter, ReviewOrder order, int page, int size) {
     return database.read(
         sql -> {
           List<Long> ids =
@@ -221,11 +223,11 @@ class PublishedReviewStore {
   }
 
   /** How many a filter takes. */
-  long total(Set<Long> productIds, WallFilter filter) {
+  long total(Set<Long> productIds, PublishedReviewFilter filter) {
     return database.read(sql -> sql.fetchCount(REVIEW, wanted(productIds, filter)));
   }
 
-  private static Condition wanted(Set<Long> productIds, WallFilter filter) {
+  private static Condition wanted(Set<Long> productIds, PublishedReviewFilter filter) {
     Condition ofProduct =
         productIds.size() == 1
             ? REVIEW.PRODUCT_ID.eq(productIds.iterator().next())
@@ -246,7 +248,7 @@ class PublishedReviewStore {
     return Stream.concat(first.stream(), NEWEST_FIRST.stream()).toList();
   }
 
-  private static Condition wanted(WallFilter filter) {
+  private static Condition wanted(PublishedReviewFilter filter) {
     var all = new ArrayList<Condition>();
     if (!filter.stars().isEmpty()) {
       all.add(wholeStar().in(filter.stars()));
@@ -274,7 +276,7 @@ class PublishedReviewStore {
       all.add(REVIEW.VARIANT.eq(filter.variant()));
     }
     if (filter.words() != null && !filter.words().isBlank()) {
-      all.add(WantedReviewStore.saying(filter.words()));
+      all.add(ReviewQueryStore.saying(filter.words()));
     }
     return DSL.and(all);
   }
@@ -309,13 +311,13 @@ class PublishedReviewStore {
         new ReviewId(row.getId()),
         new Rating(row.getRatingParts()),
         Optional.ofNullable(row.getTitle()),
-        Optional.ofNullable(row.getWords())
+        Optional.ofNullable(row.getText())
             .map(words -> row.getIsContactHidden() ? ContactDetails.hide(words) : words),
         Optional.ofNullable(row.getReviewer()),
         Optional.ofNullable(row.getCountry()),
         Optional.ofNullable(row.getLanguage()),
         Optional.ofNullable(row.getVariant()),
-        Optional.ofNullable(row.getWrittenOn()).map(LocalDate::parse),
+        Optional.ofNullable(row.getReviewedOn()).map(LocalDate::parse),
         provenance(row),
         Optional.ofNullable(row.getIncentive()),
         Optional.ofNullable(row.getReply()),
@@ -327,14 +329,14 @@ class PublishedReviewStore {
   }
 
   private static Provenance provenance(ReviewRecord row) {
-    return switch (ReviewLine.Origin.valueOf(row.getOrigin())) {
+    return switch (ReviewListItem.Origin.valueOf(row.getOrigin())) {
       case VERIFIED -> new Provenance.VerifiedPurchase(row.getOrderNumber());
       case UNVERIFIED -> new Provenance.Unverified();
-      case BROUGHT_IN ->
+      case IMPORTED ->
           new Provenance.BroughtIn(
               Optional.ofNullable(row.getSource()).orElse(""),
               Optional.ofNullable(row.getSourceId()),
-              row.getArrivedAt());
+              row.getReceivedAt());
     };
   }
 }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param detail the reason, or what it was changed to
  * @param who who did it
  * @param when it was done
- * @param isUndone whether it was taken back since
+ * @param isUndone whether it was undone since
  */
 public record ReviewEvent(
     String what, @Nullable String detail, String who, Instant when, boolean isUndone) {}

@@ -16,6 +16,6 @@ final class ReviewPictures {
 
   /** The address of a picture of an original, for the owner alone. */
   static String evidence(String file) {
-    return "/api/v1/evidence/" + file;
+    return "/api/v1/review-originals/" + file;
   }
 }

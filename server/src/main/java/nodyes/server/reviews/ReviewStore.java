@@ -9,10 +9,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.review.ReviewState;
+import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
-import nodyes.server.database.Many;
-import nodyes.server.web.PageOf;
+import nodyes.server.database.JsonArrayParam;
+import nodyes.server.web.PagedResult;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.SelectJoinStep;
@@ -40,18 +40,18 @@ class ReviewStore {
     return order == Order.NEWEST_FIRST ? SortOrder.DESC : SortOrder.ASC;
   }
 
-  PageOf<ReviewLine> list(ReviewFilter filter, Order order, int page, int size) {
-    return new PageOf<>(rows(filter, order, page, size).items(), page, size, found(filter));
+  PagedResult<ReviewListItem> list(ReviewFilter filter, Order order, int page, int size) {
+    return new PagedResult<>(rows(filter, order, page, size).items(), page, size, found(filter));
   }
 
-  ReviewRows rows(ReviewFilter filter, Order order, int page, int size) {
+  ReviewSlice rows(ReviewFilter filter, Order order, int page, int size) {
     return database.read(
         sql -> {
           var ids =
               sql.fetchValues(
-                  WantedReviewStore.ids(filter, by(order), size + 1, (page - 1L) * size));
-          return new ReviewRows(
-              ReviewLineStore.lines(
+                  ReviewQueryStore.ids(filter, by(order), size + 1, (page - 1L) * size));
+          return new ReviewSlice(
+              ReviewListStore.lines(
                   sql,
                   withProduct(sql)
                       .where(REVIEW.ID.in(ids.subList(0, Math.min(size, ids.size()))))
@@ -64,7 +64,7 @@ class ReviewStore {
   }
 
   long found(ReviewFilter filter) {
-    return database.read(sql -> sql.fetchOne(WantedReviewStore.count(filter)).value1());
+    return database.read(sql -> sql.fetchOne(ReviewQueryStore.count(filter)).value1());
   }
 
   Facets facets() {
@@ -86,46 +86,46 @@ class ReviewStore {
         sql ->
             sql.select(REVIEW.ID)
                 .from(REVIEW)
-                .where(WantedReviewStore.condition(filter))
+                .where(ReviewQueryStore.condition(filter))
                 .orderBy(REVIEW.ID)
                 .limit(most)
                 .fetch(REVIEW.ID));
   }
 
-  Map<ReviewState, Long> counts() {
+  Map<ReviewStatus, Long> counts() {
     return database.read(
         sql -> {
-          var counts = new EnumMap<ReviewState, Long>(ReviewState.class);
-          for (ReviewState state : ReviewState.values()) {
+          var counts = new EnumMap<ReviewStatus, Long>(ReviewStatus.class);
+          for (ReviewStatus state : ReviewStatus.values()) {
             counts.put(state, 0L);
           }
-          sql.select(REVIEW.STATE, count())
+          sql.select(REVIEW.STATUS, count())
               .from(REVIEW)
-              .groupBy(REVIEW.STATE)
-              .forEach(row -> counts.put(ReviewState.valueOf(row.value1()), (long) row.value2()));
+              .groupBy(REVIEW.STATUS)
+              .forEach(row -> counts.put(ReviewStatus.valueOf(row.value1()), (long) row.value2()));
           return counts;
         });
   }
 
-  Optional<ReviewLine> find(long id) {
+  Optional<ReviewListItem> find(long id) {
     return database.read(
         sql ->
-            ReviewLineStore.lines(sql, withProduct(sql).where(REVIEW.ID.eq(id)).fetch()).stream()
+            ReviewListStore.lines(sql, withProduct(sql).where(REVIEW.ID.eq(id)).fetch()).stream()
                 .findFirst());
   }
 
-  List<ReviewLine> ownSince(long id, int most) {
+  List<ReviewListItem> ownSince(long id, int most) {
     return database.read(
         sql ->
-            ReviewLineStore.lines(
+            ReviewListStore.lines(
                 sql,
                 withProduct(sql)
                     .where(
                         REVIEW
                             .ID
                             .gt(id)
-                            .and(REVIEW.ORIGIN.ne(ReviewLine.Origin.BROUGHT_IN.name()))
-                            .and(REVIEW.BATCH_ID.isNull()))
+                            .and(REVIEW.ORIGIN.ne(ReviewListItem.Origin.IMPORTED.name()))
+                            .and(REVIEW.IMPORT_ID.isNull()))
                     .orderBy(REVIEW.ID)
                     .limit(most)
                     .fetch()));
@@ -138,12 +138,12 @@ class ReviewStore {
         .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID));
   }
 
-  Map<Long, ReviewState> known(Collection<Long> fingerprints) {
+  Map<Long, ReviewStatus> known(Collection<Long> fingerprints) {
     return database.read(
         sql ->
-            sql.select(REVIEW.FINGERPRINT, REVIEW.STATE)
+            sql.select(REVIEW.FINGERPRINT, REVIEW.STATUS)
                 .from(REVIEW)
-                .where(REVIEW.FINGERPRINT.in(Many.of(fingerprints)))
-                .fetchMap(REVIEW.FINGERPRINT, row -> ReviewState.valueOf(row.value2())));
+                .where(REVIEW.FINGERPRINT.in(JsonArrayParam.of(fingerprints)))
+                .fetchMap(REVIEW.FINGERPRINT, row -> ReviewStatus.valueOf(row.value2())));
   }
 }

@@ -10,8 +10,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import nodyes.core.bringin.Flag;
-import nodyes.core.review.ReviewState;
+import nodyes.core.imports.ReviewFlag;
+import nodyes.core.review.ReviewStatus;
 import nodyes.generated.tables.records.ReviewPictureRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
@@ -30,30 +30,30 @@ class ReviewWriter {
           REVIEW.ID,
           REVIEW.PRODUCT_ID,
           REVIEW.VARIANT,
-          REVIEW.VARIANT_GIVEN,
+          REVIEW.RAW_VARIANT,
           REVIEW.RATING_PARTS,
-          REVIEW.GIVEN_RATING,
+          REVIEW.RAW_RATING,
           REVIEW.TITLE,
-          REVIEW.WORDS,
+          REVIEW.TEXT,
           REVIEW.REVIEWER,
-          REVIEW.REVIEWER_GIVEN,
+          REVIEW.RAW_REVIEWER,
           REVIEW.COUNTRY,
           REVIEW.LANGUAGE,
-          REVIEW.WRITTEN_ON,
-          REVIEW.STATE,
+          REVIEW.REVIEWED_ON,
+          REVIEW.STATUS,
           REVIEW.ORIGIN,
           REVIEW.ORDER_NUMBER,
           REVIEW.SOURCE,
           REVIEW.SOURCE_ID,
           REVIEW.SOURCE_LINE,
-          REVIEW.BATCH_ID,
+          REVIEW.IMPORT_ID,
           REVIEW.FINGERPRINT,
           REVIEW.FLAGS,
           REVIEW.PICTURE_COUNT,
           REVIEW.REPLY,
           REVIEW.REPLIED_BY,
           REVIEW.IS_CONTACT_HIDDEN,
-          REVIEW.ARRIVED_AT);
+          REVIEW.RECEIVED_AT);
 
   /** The table is virtual, so there is no generated type for it. */
   private static final String INDEX = "insert into review_fts(rowid, text) values (?, ?)";
@@ -99,7 +99,7 @@ class ReviewWriter {
   private static String searched(NewReview review) {
     var candidate = review.candidate();
     return SearchText.indexed(
-        candidate.title().orElse(""), candidate.words().orElse(""), review.reviewer().orElse(""));
+        candidate.title().orElse(""), candidate.text().orElse(""), review.reviewer().orElse(""));
   }
 
   private static void pictures(DSLContext sql, long first, List<NewReview> reviews) {
@@ -119,13 +119,13 @@ class ReviewWriter {
     }
   }
 
-  private static ReviewLine.Origin origin(NewReview review) {
+  private static ReviewListItem.Origin origin(NewReview review) {
     if (review.orderNumber().isPresent()) {
-      return ReviewLine.Origin.VERIFIED;
+      return ReviewListItem.Origin.VERIFIED;
     }
     return review.source().isPresent()
-        ? ReviewLine.Origin.BROUGHT_IN
-        : ReviewLine.Origin.UNVERIFIED;
+        ? ReviewListItem.Origin.IMPORTED
+        : ReviewListItem.Origin.UNVERIFIED;
   }
 
   /** In the order of {@link #COLUMNS}. */
@@ -140,13 +140,13 @@ class ReviewWriter {
       candidate.rating().parts(),
       candidate.givenRating(),
       candidate.title().orElse(null),
-      candidate.words().orElse(null),
+      candidate.text().orElse(null),
       review.reviewer().orElse(null),
       candidate.reviewer().orElse(null),
       candidate.country().orElse(null),
       candidate.language().orElse(null),
-      candidate.writtenOn().map(LocalDate::toString).orElse(null),
-      ReviewState.WAITING.name(),
+      candidate.reviewedOn().map(LocalDate::toString).orElse(null),
+      ReviewStatus.PENDING.name(),
       origin(review).name(),
       review.orderNumber().orElse(null),
       review.source().orElse(null),
@@ -159,7 +159,7 @@ class ReviewWriter {
       candidate.reply().orElse(null),
       candidate.reply().flatMap(_ -> review.source()).orElse(null),
       // hidden until the owner decides otherwise
-      (review.flags() & Flag.CONTACT.bit()) == 0 ? 0 : 1,
+      (review.flags() & ReviewFlag.CONTACT_DETAILS.bit()) == 0 ? 0 : 1,
       review.arrivedAt().toEpochMilli()
     };
     for (int i = 0; i < values.length; i++) {

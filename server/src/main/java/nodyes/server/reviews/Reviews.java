@@ -3,25 +3,22 @@ package nodyes.server.reviews;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
-import nodyes.core.bringin.Flag;
+import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
-import nodyes.core.review.ReviewState;
-import nodyes.server.web.PageOf;
-import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
+import nodyes.core.review.ReviewStatus;
+import nodyes.server.database.Database;
+import nodyes.server.database.Derived;
+import nodyes.server.database.Revisions;
+import nodyes.server.database.Topic;
+import nodyes.server.web.PagedResult;
 import org.springframework.stereotype.Component;
 
 /** The stored reviews. */
@@ -30,41 +27,39 @@ public class Reviews {
   private static final int MOST_TOTALS = 5_000;
 
   private final ReviewStore store;
-  private final MoveStore moves;
+  private final ModerationStore moves;
   private final ReviewWriter writer;
   private final BatchReviewStore batches;
   private final PublishedReviewStore published;
   private final PictureStore pictures;
-  private final OutStore out;
+  private final ReviewExportStore out;
   private final DetailStore details;
-  private final Kin kin;
+  private final SharedReviews kin;
   private final Clock clock;
-  private final ApplicationEventPublisher events;
+  private final Revisions revisions;
 
-  private record FacetsAt(Facets facets, Instant at) {}
+  private record Asked(Set<Long> of, PublishedReviewFilter filter) {}
 
-  /** Counted before or after a change: what was begun before one is never taken after it. */
-  private record Asked(Set<Long> of, WallFilter filter, long state) {}
-
-  private final AtomicLong state = new AtomicLong();
+  private record Counted(long total, long at) {}
 
   /** How many each filter takes; counting takes longer than finding the first of them. */
-  private final Cache<Asked, Long> totals = Caffeine.newBuilder().maximumSize(MOST_TOTALS).build();
+  private final Cache<Asked, Counted> totals =
+      Caffeine.newBuilder().maximumSize(MOST_TOTALS).build();
 
-  private volatile @Nullable FacetsAt facets;
+  private final Derived<Facets> facets;
 
   Reviews(
       ReviewStore store,
-      MoveStore moves,
+      ModerationStore moves,
       ReviewWriter writer,
       BatchReviewStore batches,
       PublishedReviewStore published,
       PictureStore pictures,
-      OutStore out,
+      ReviewExportStore out,
       DetailStore details,
-      Kin kin,
+      SharedReviews kin,
       Clock clock,
-      ApplicationEventPublisher events) {
+      Database database) {
     this.store = store;
     this.moves = moves;
     this.writer = writer;
@@ -75,34 +70,47 @@ public class Reviews {
     this.details = details;
     this.kin = kin;
     this.clock = clock;
-    this.events = events;
+    this.revisions = database.revisions();
+    this.facets = database.derive(store::facets, Topic.REVIEW_ORIGINS);
   }
 
   /** A page of a product's published reviews, of those that a filter takes. */
-  public PageOf<Review> publishedPage(
-      long productId, WallFilter filter, ReviewOrder order, int page, int size) {
+  public PagedResult<Review> publishedPage(
+      long productId, PublishedReviewFilter filter, ReviewOrder order, int page, int size) {
     Set<Long> products = kin.ids(productId);
-    long total =
-        totals.get(
-            new Asked(products, filter, state.get()), asked -> published.total(asked.of(), filter));
-    int number = PageOf.page(page);
-    int most = PageOf.size(size);
-    return new PageOf<>(published.page(products, filter, order, number, most), number, most, total);
+    long total = total(new Asked(products, filter));
+    int number = PagedResult.page(page);
+    int most = PagedResult.size(size);
+    return new PagedResult<>(
+        published.page(products, filter, order, number, most), number, most, total);
+  }
+
+  private long total(Asked asked) {
+    Counted before = totals.getIfPresent(asked);
+    if (before != null && revisions.isUnchanged(before.at(), Topic.REVIEWS, asked.of())) {
+      return before.total();
+    }
+    long at = revisions.now();
+    var counted = new Counted(published.total(asked.of(), asked.filter()), at);
+    totals.put(asked, counted);
+    return counted.total();
   }
 
   /** What was written of a product in this shop, or elsewhere too, with its newest. */
-  public FirstParty markup(long productId, int most, boolean withBroughtIn) {
+  public FirstPartyReviews markup(long productId, int most, boolean withBroughtIn) {
     return published.firstParty(kin.ids(productId), most, withBroughtIn);
   }
 
   /** A page of the owner's desk, newest arrivals first. */
-  public PageOf<ReviewLine> list(ReviewFilter filter, int page, int size) {
-    return store.list(filter, ReviewStore.Order.NEWEST_FIRST, PageOf.page(page), PageOf.size(size));
+  public PagedResult<ReviewListItem> list(ReviewFilter filter, int page, int size) {
+    return store.list(
+        filter, ReviewStore.Order.NEWEST_FIRST, PagedResult.page(page), PagedResult.size(size));
   }
 
   /** The same page without the count of all; it is there at once however many there are. */
-  public ReviewRows rows(ReviewFilter filter, int page, int size) {
-    return store.rows(filter, ReviewStore.Order.NEWEST_FIRST, PageOf.page(page), PageOf.size(size));
+  public ReviewSlice rows(ReviewFilter filter, int page, int size) {
+    return store.rows(
+        filter, ReviewStore.Order.NEWEST_FIRST, PagedResult.page(page), PagedResult.size(size));
   }
 
   /** How many pass the filter. */
@@ -111,33 +119,27 @@ public class Reviews {
   }
 
   /** One review of the desk. */
-  public Optional<ReviewLine> find(long id) {
+  public Optional<ReviewListItem> find(long id) {
     return store.find(id);
   }
 
-  /** What the stored reviews can be parted by; at most a minute old. */
+  /** What the stored reviews can be parted by. */
   public Facets facets() {
-    Instant now = clock.instant();
-    FacetsAt kept = facets;
-    if (kept == null || kept.at().plusSeconds(60).isBefore(now) || kept.at().isAfter(now)) {
-      kept = new FacetsAt(store.facets(), now);
-      facets = kept;
-    }
-    return kept.facets();
+    return facets.get();
   }
 
   /** Hands on each review that passes the filter, in the order they came. */
-  public void each(ReviewFilter filter, Consumer<OutRow> taker) {
+  public void each(ReviewFilter filter, Consumer<ExportedReview> taker) {
     out.each(filter, taker);
   }
 
   /** Products with how their reviews stand, those with the most waiting first. */
-  public PageOf<ProductStanding> byProduct(String text, int page, int size) {
-    return out.byProduct(text.strip(), PageOf.page(page), PageOf.size(size));
+  public PagedResult<ProductReviewCounts> byProduct(String text, int page, int size) {
+    return out.byProduct(text.strip(), PagedResult.page(page), PagedResult.size(size));
   }
 
   /** How many reviews are in each state. */
-  public Map<ReviewState, Long> counts() {
+  public Map<ReviewStatus, Long> counts() {
     return store.counts();
   }
 
@@ -147,7 +149,7 @@ public class Reviews {
   }
 
   /** Which of these fingerprints are stored already, and in which state. */
-  public Map<Long, ReviewState> known(Collection<Long> asked) {
+  public Map<Long, ReviewStatus> known(Collection<Long> asked) {
     return asked.isEmpty() ? Map.of() : store.known(asked);
   }
 
@@ -170,36 +172,36 @@ public class Reviews {
   }
 
   /** Stores a review that was typed in, with the file of a picture of its original; it waits. */
-  public ReviewLine addByHand(NewReview review, Optional<String> evidence) {
+  public ReviewListItem addByHand(NewReview review, Optional<String> evidence) {
     long id = add(review);
     evidence.ifPresent(file -> batches.evidence(id, file));
     return store.find(id).orElseThrow();
   }
 
-  /** Puts reviews that were left out back among the waiting, with another batch. */
+  /** Puts reviews that were left out back among the waiting, with another import. */
   public void wake(Collection<Long> fingerprints, long batch) {
     if (!fingerprints.isEmpty()) {
       batches.wake(fingerprints, batch);
     }
   }
 
-  /** How many reviews of each of these batches wait. */
+  /** How many reviews of each of these imports wait. */
   public Map<Long, Long> waiting(Collection<Long> ofBatches) {
     return ofBatches.isEmpty() ? Map.of() : batches.waiting(ofBatches);
   }
 
-  /** The products that reviews of a batch speak of. */
+  /** The products that reviews of an import speak of. */
   public List<Long> productsOf(long batch) {
     return batches.products(batch);
   }
 
   /** What reviews of a product say: the newest arrivals, at most {@code most}, oldest first. */
-  public List<Told> told(long productId, int most) {
+  public List<ReviewDigest> told(long productId, int most) {
     return batches.told(productId, most);
   }
 
   /** Something to check in a review; of a copy, which earlier one it repeats. */
-  public record Mark(long id, Flag flag, Optional<Long> copyOf) {}
+  public record Mark(long id, ReviewFlag flag, Optional<Long> duplicateOf) {}
 
   /** Marks what there is to check. */
   public void mark(List<Mark> marks) {
@@ -219,56 +221,31 @@ public class Reviews {
   /** Keeps the name of a picture's file, or that it cannot be had. */
   public void hasPicture(Picture picture, Optional<String> file) {
     pictures.have(picture, file);
-    state.incrementAndGet();
-    // the page of what is published already shows it from now on
-    tell(
-        store
-            .find(picture.review())
-            .filter(line -> line.state() == ReviewState.PUBLISHED)
-            .map(line -> Set.of(line.product()))
-            .orElse(Set.of()));
   }
 
-  /** Removes the reviews of a batch but those that are remembered. */
+  /** Removes the reviews of an import but those that are remembered. */
   public void removeBatch(long batch) {
-    tell(batches.remove(batch));
+    batches.remove(batch);
   }
 
   /**
    * Moves reviews to a state.
    *
-   * @param reason why they are left out; with {@link ReviewState#LEFT_OUT} alone
+   * @param reason why they are left out; with {@link ReviewStatus#LEFT_OUT} alone
    * @param who says so
    */
-  public Moved move(Set<Long> ids, ReviewState to, Optional<LeaveOutReason> reason, String who) {
-    var outcome = moves.move(ids, to, reason, who, clock.instant());
-    tell(outcome.changedProducts());
-    return new Moved(outcome.move(), outcome.moved());
+  public ModerationResult move(
+      Set<Long> ids, ReviewStatus to, Optional<LeaveOutReason> reason, String who) {
+    return moves.move(ids, to, reason, who, clock.instant());
   }
 
   /** Takes a move back, once; reviews that have moved on since stay. */
   public int takeBack(long move) {
-    var outcome = moves.takeBack(move);
-    tell(outcome.changedProducts());
-    return outcome.moved();
+    return moves.takeBack(move);
   }
 
   /** What was written in the shop behind a review, oldest first, at most {@code most}. */
-  public List<ReviewLine> ownSince(long id, int most) {
+  public List<ReviewListItem> ownSince(long id, int most) {
     return store.ownSince(id, most);
-  }
-
-  private void tell(Set<String> products) {
-    if (!products.isEmpty()) {
-      events.publishEvent(new PublishedReviewsChanged(Set.copyOf(products)));
-    }
-  }
-
-  /** What was counted counts no more. */
-  @EventListener(PublishedReviewsChanged.class)
-  @Order(Ordered.HIGHEST_PRECEDENCE)
-  void forgetTotals() {
-    state.incrementAndGet();
-    totals.invalidateAll();
   }
 }

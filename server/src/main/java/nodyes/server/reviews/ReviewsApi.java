@@ -1,5 +1,7 @@
 package nodyes.server.reviews;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -8,12 +10,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.common.Said;
 import nodyes.core.review.LeaveOutReason;
-import nodyes.core.review.NameForm;
-import nodyes.core.review.ReviewState;
+import nodyes.core.review.NameDisplay;
+import nodyes.core.review.ReviewStatus;
 import nodyes.server.trail.Trail;
-import nodyes.server.web.PageOf;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
+import nodyes.server.web.PagedResult;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
@@ -32,37 +35,34 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/reviews")
 class ReviewsApi {
   private final Reviews reviews;
-  private final Editing editing;
-  private final Translations translations;
+  private final ReviewEditor editing;
 
-  ReviewsApi(Reviews reviews, Editing editing, Translations translations) {
+  ReviewsApi(Reviews reviews, ReviewEditor editing) {
     this.reviews = reviews;
     this.editing = editing;
-    this.translations = translations;
   }
 
-  record Counts(Map<ReviewState, Long> byState) {}
+  record Counts(Map<ReviewStatus, Long> byStatus) {}
 
-  record Move(
-      @NotEmpty(message = "choose at least one review")
-          @Size(max = 5000, message = "at most 5,000 at once")
+  record ModerationRequest(
+      @NotEmpty(message = "{reviews.chooseOne}") @Size(max = 5000, message = "{reviews.upTo5000}")
           Set<Long> ids,
-      ReviewState to,
+      ReviewStatus to,
       @Nullable LeaveOutReason reason) {}
 
   record TakenBack(int moved) {}
 
   @GetMapping
-  PageOf<ReviewLine> list(
-      @ParameterObject AskedReviews asked,
+  PagedResult<ReviewListItem> list(
+      @ParameterObject ReviewSelection asked,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
     return reviews.list(asked.filter(), page, size);
   }
 
   @GetMapping("/rows")
-  ReviewRows rows(
-      @ParameterObject AskedReviews asked,
+  ReviewSlice rows(
+      @ParameterObject ReviewSelection asked,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
     return reviews.rows(asked.filter(), page, size);
@@ -71,12 +71,12 @@ class ReviewsApi {
   record Found(long reviews) {}
 
   @GetMapping("/count")
-  Found count(@ParameterObject AskedReviews asked) {
+  Found count(@ParameterObject ReviewSelection asked) {
     return new Found(reviews.count(asked.filter()));
   }
 
   @GetMapping("/by-product")
-  PageOf<ProductStanding> byProduct(
+  PagedResult<ProductReviewCounts> byProduct(
       @RequestParam(defaultValue = "") String q,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "50") int size) {
@@ -94,8 +94,8 @@ class ReviewsApi {
   }
 
   @GetMapping("/{id}")
-  ReviewLine review(@PathVariable long id) {
-    return reviews.find(id).orElseThrow(() -> Refusal.notFound("There is no such review."));
+  ReviewListItem review(@PathVariable long id) {
+    return reviews.find(id).orElseThrow(() -> ApiProblem.notFound(text("reviews.noSuch")));
   }
 
   record Reply(String text) {}
@@ -106,51 +106,45 @@ class ReviewsApi {
 
   record ContactsHidden(boolean hidden) {}
 
-  record NameAs(NameForm form) {}
+  record NameAs(NameDisplay form) {}
 
   @PutMapping("/{id}/reply")
-  ReviewLine reply(@PathVariable long id, @RequestBody Reply reply, Authentication who) {
+  ReviewListItem reply(@PathVariable long id, @RequestBody Reply reply, Authentication who) {
     return editing.reply(id, reply.text(), who.getName());
   }
 
   @PutMapping("/{id}/featured")
-  ReviewLine feature(@PathVariable long id, @RequestBody Featured mark, Authentication who) {
+  ReviewListItem feature(@PathVariable long id, @RequestBody Featured mark, Authentication who) {
     return editing.feature(id, mark.featured(), who.getName());
   }
 
   /** The reply as it was typed last. */
   @GetMapping("/{id}/reply-draft")
-  Editing.ReplyDraft replyDraft(@PathVariable long id) {
+  ReviewEditor.ReplyDraft replyDraft(@PathVariable long id) {
     return editing.replyDraft(id);
   }
 
   /** Keeps a reply as it is typed. */
   @PutMapping("/{id}/reply-draft")
-  Editing.ReplyDraft keepReplyDraft(@PathVariable long id, @RequestBody Editing.ReplyDraft draft) {
+  ReviewEditor.ReplyDraft keepReplyDraft(
+      @PathVariable long id, @RequestBody ReviewEditor.ReplyDraft draft) {
     return editing.keepReplyDraft(id, draft.text());
   }
 
   @PutMapping("/{id}/contacts")
-  ReviewLine contacts(
+  ReviewListItem contacts(
       @PathVariable long id, @RequestBody ContactsHidden contacts, Authentication who) {
     return editing.hideContacts(id, contacts.hidden(), who.getName());
   }
 
   @PutMapping("/{id}/name")
-  ReviewLine name(@PathVariable long id, @RequestBody NameAs name, Authentication who) {
+  ReviewListItem name(@PathVariable long id, @RequestBody NameAs name, Authentication who) {
     return editing.nameAs(id, name.form(), who.getName());
   }
 
   @PutMapping("/{id}/variant")
-  ReviewLine variant(@PathVariable long id, @RequestBody Variant variant, Authentication who) {
+  ReviewListItem variant(@PathVariable long id, @RequestBody Variant variant, Authentication who) {
     return editing.variantAs(id, Optional.ofNullable(variant.title()), who.getName());
-  }
-
-  record Wanted(String to) {}
-
-  @PostMapping("/{id}/translation")
-  Translations.Translation translation(@PathVariable long id, @RequestBody Wanted language) {
-    return translations.of(id, language.to());
   }
 
   @GetMapping("/{id}/history")
@@ -158,35 +152,24 @@ class ReviewsApi {
     return editing.history(id);
   }
 
-  @PostMapping("/moves")
-  Moved move(@Valid @RequestBody Move move, Authentication who) {
-    if ((move.to() == ReviewState.LEFT_OUT) != (move.reason() != null)) {
-      throw new Refusal(
-          HttpStatus.BAD_REQUEST, "Leaving a review out needs a reason, and nothing else does.");
+  @PostMapping("/actions")
+  ModerationResult move(@Valid @RequestBody ModerationRequest move, Authentication who) {
+    if ((move.to() == ReviewStatus.LEFT_OUT) != (move.reason() != null)) {
+      throw new ApiProblem(HttpStatus.BAD_REQUEST, text("reviews.reasonNeeded"));
     }
-    if (move.to() == ReviewState.PUBLISHED) {
+    if (move.to() == ReviewStatus.PUBLISHED) {
       editing.publishReplyDrafts(move.ids(), who.getName());
     }
-    Moved moved =
+    ModerationResult moved =
         reviews.move(move.ids(), move.to(), Optional.ofNullable(move.reason()), who.getName());
     int count = move.ids().size();
     Trail.say(
-        did(move.to()) + (count == 1 ? " a review" : " " + count + " reviews"),
+        Said.of("trail.movedReviews", "to", move.to().name(), "reviews", count),
         "/reviews?state=" + move.to());
     return moved;
   }
 
-  private static String did(ReviewState to) {
-    return switch (to) {
-      case PUBLISHED -> "published";
-      case HELD -> "held";
-      case LEFT_OUT -> "left out";
-      case SPAM -> "left out as spam";
-      case WAITING -> "put back to wait";
-    };
-  }
-
-  @PostMapping("/moves/{id}/take-back")
+  @PostMapping("/actions/{id}/undo")
   TakenBack takeBack(@PathVariable long id) {
     return new TakenBack(reviews.takeBack(id));
   }

@@ -1,6 +1,5 @@
 package nodyes.server.reviews;
 
-import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.REVIEW_VOTE;
 import static org.jooq.impl.DSL.count;
@@ -25,26 +24,17 @@ class VoteStore {
   /** Who votes and from where: names that can be told apart and traced to nobody. */
   record From(String voter, String network) {}
 
-  /** What a vote made of a review's counts, and of which product it is. */
-  record Counted(Votes votes, String product) {}
-
   /**
    * Keeps a shopper's vote in place of the one before from that browser or network, or takes it
    * away; the counts that come of it. Empty for a review that shoppers do not see.
    *
    * @param isHelpful empty to take it away
    */
-  Optional<Counted> vote(long review, From from, Optional<Boolean> isHelpful, Instant now) {
+  Optional<Votes> vote(long review, From from, Optional<Boolean> isHelpful, Instant now) {
     return database.write(
         sql -> {
-          Optional<String> product =
-              sql.select(PRODUCT.SLUG)
-                  .from(REVIEW)
-                  .join(PRODUCT)
-                  .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-                  .where(REVIEW.ID.eq(review).and(REVIEW.STATE.eq(inline("PUBLISHED"))))
-                  .fetchOptional(PRODUCT.SLUG);
-          if (product.isEmpty()) {
+          if (!sql.fetchExists(
+              REVIEW, REVIEW.ID.eq(review).and(REVIEW.STATUS.eq(inline("PUBLISHED"))))) {
             return Optional.empty();
           }
           sql.deleteFrom(REVIEW_VOTE)
@@ -73,7 +63,7 @@ class VoteStore {
               .set(REVIEW.HELPFULNESS, votes.helpfulness())
               .where(REVIEW.ID.eq(review))
               .execute();
-          return Optional.of(new Counted(votes, product.get()));
+          return Optional.of(votes);
         });
   }
 }

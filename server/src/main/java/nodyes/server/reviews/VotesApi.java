@@ -1,5 +1,7 @@
 package nodyes.server.reviews;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,14 +10,13 @@ import jakarta.validation.constraints.Pattern;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
-import java.util.Set;
+import nodyes.core.review.Votes;
 import nodyes.server.shop.ShopOrigin;
+import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
-import nodyes.server.web.Refusal;
 import nodyes.server.web.Sha256;
 import nodyes.server.web.Signer;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.web.bind.annotation.CrossOrigin;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,20 +32,13 @@ class VotesApi {
   private final VoteStore votes;
   private final ShopOrigin origin;
   private final Signer signer;
-  private final ApplicationEventPublisher events;
   private final Clock clock;
   private final RateLimit limit = new RateLimit(30, Duration.ofMinutes(10));
 
-  VotesApi(
-      VoteStore votes,
-      ShopOrigin origin,
-      Signer signer,
-      ApplicationEventPublisher events,
-      Clock clock) {
+  VotesApi(VoteStore votes, ShopOrigin origin, Signer signer, Clock clock) {
     this.origin = origin;
     this.signer = signer;
     this.votes = votes;
-    this.events = events;
     this.clock = clock;
   }
 
@@ -61,8 +55,7 @@ class VotesApi {
    * @param voter a random name that the shopper's browser keeps; another one is another shopper
    */
   record Vote(
-      @Pattern(regexp = "[0-9a-f-]{16,64}", message = "is 16 to 64 hexadecimal digits")
-          String voter,
+      @Pattern(regexp = "[0-9a-f-]{16,64}", message = "{votes.voterForm}") String voter,
       Say says) {}
 
   /** The counts that came of it. */
@@ -76,7 +69,7 @@ class VotesApi {
     String network = Network.of(request);
     limit.count(network);
     origin.check(request);
-    VoteStore.Counted counted =
+    Votes counted =
         votes
             .vote(
                 id,
@@ -85,9 +78,8 @@ class VotesApi {
                     signer.sign("votes of a network", id + "|" + network)),
                 said(vote.says()),
                 clock.instant())
-            .orElseThrow(() -> Refusal.notFound("There is no such review."));
-    events.publishEvent(new ReviewVotesChanged(Set.of(counted.product())));
-    return new VoteCounts(counted.votes().helpful(), counted.votes().notHelpful());
+            .orElseThrow(() -> ApiProblem.notFound(text("reviews.noSuch")));
+    return new VoteCounts(counted.helpful(), counted.notHelpful());
   }
 
   private static Optional<Boolean> said(Say says) {

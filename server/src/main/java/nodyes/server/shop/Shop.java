@@ -5,9 +5,11 @@ import java.time.ZoneId;
 import java.util.Currency;
 import java.util.HexFormat;
 import java.util.Locale;
-import nodyes.server.where.ZoneCountries;
+import nodyes.server.database.Database;
+import nodyes.server.database.Derived;
+import nodyes.server.database.Topic;
+import nodyes.server.geo.TimeZoneCountries;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /** The shop's settings, kept at hand. */
@@ -16,25 +18,24 @@ public class Shop {
   private static final int KEY_BYTES = 8;
 
   private final ShopStore store;
-  private final ApplicationEventPublisher events;
-  private volatile ShopSettings settings;
+  private final Derived<ShopSettings> settings;
 
-  Shop(ShopStore store, ApplicationEventPublisher events) {
+  Shop(ShopStore store, Database database) {
     this.store = store;
-    this.events = events;
-    this.settings = store.shop().orElseGet(this::first);
+    if (store.shop().isEmpty()) {
+      store.save(first());
+    }
+    this.settings = database.derive(() -> store.shop().orElseThrow(), Topic.SHOP);
   }
 
   /** The settings as they are now. */
   public ShopSettings settings() {
-    return settings;
+    return settings.get();
   }
 
   /** Replaces the settings. */
   public void save(ShopSettings changed) {
     store.save(changed);
-    settings = changed;
-    events.publishEvent(new ShopChanged());
   }
 
   /** A new shop counts in the time zone of its owner's machine, and in the money of its country. */
@@ -43,26 +44,23 @@ public class Shop {
       return;
     }
     Currency currency =
-        ZoneCountries.of(zone)
+        TimeZoneCountries.of(zone)
             .map(country -> Currency.getInstance(Locale.of("", country)))
-            .orElseGet(() -> Currency.getInstance(settings.currency()));
-    save(settings.with(currency.getCurrencyCode(), ZoneId.of(zone)));
+            .orElseGet(() -> Currency.getInstance(settings().currency()));
+    save(settings().with(currency.getCurrencyCode(), ZoneId.of(zone)));
   }
 
-  private ShopSettings first() {
+  private static ShopSettings first() {
     var key = new byte[KEY_BYTES];
     new SecureRandom().nextBytes(key);
-    var first =
-        new ShopSettings(
-            "My shop",
-            HexFormat.of().formatHex(key),
-            "EUR",
-            ZoneId.of("Europe/Lisbon"),
-            "",
-            "/products/{product}",
-            "/categories/{category}",
-            "/basket");
-    store.save(first);
-    return first;
+    return new ShopSettings(
+        "My shop",
+        HexFormat.of().formatHex(key),
+        "EUR",
+        ZoneId.of("Europe/Lisbon"),
+        "",
+        "/products/{product}",
+        "/categories/{category}",
+        "/basket");
   }
 }

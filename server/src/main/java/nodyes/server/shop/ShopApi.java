@@ -1,5 +1,7 @@
 package nodyes.server.shop;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -8,7 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,21 +29,16 @@ class ShopApi {
 
   /** The shop as the owner sees and changes it; the public key stays. */
   record ShopView(
-      @NotBlank(message = "give the shop a name")
-          @Size(max = 120, message = "at most 120 characters")
+      @NotBlank(message = "{shop.enterName}") @Size(max = 120, message = "{shop.upTo120}")
           String name,
       String publicKey,
       String currency,
       String zone,
-      @Pattern(
-              regexp = "|https?://[a-zA-Z0-9.-]+(:\\d{1,5})?",
-              message = "write it as https://shop.example, without a path")
+      @Pattern(regexp = "|https?://[a-zA-Z0-9.-]+(:\\d{1,5})?", message = "{shop.origin}")
           String address,
-      @Pattern(regexp = "/.*\\{product\\}.*", message = "starts with / and holds {product}")
-          String productPath,
-      @Pattern(regexp = "/.*\\{category\\}.*", message = "starts with / and holds {category}")
-          String listingPath,
-      @Pattern(regexp = "/.*", message = "starts with /") String basketPath) {}
+      @Pattern(regexp = "/.*\\{product\\}.*", message = "{shop.productPath}") String productPath,
+      @Pattern(regexp = "/.*\\{category\\}.*", message = "{shop.categoryPath}") String listingPath,
+      @Pattern(regexp = "/.*", message = "{shop.path}") String basketPath) {}
 
   @GetMapping
   ShopView get() {
@@ -54,13 +51,13 @@ class ShopApi {
     try {
       zone = ZoneId.of(wanted.zone());
     } catch (DateTimeException e) {
-      throw Refusal.value("zone", "is not a time zone such as Europe/Lisbon");
+      throw ApiProblem.value("zone", text("shop.timeZone"));
     }
     String currency;
     try {
       currency = Currency.getInstance(wanted.currency()).getCurrencyCode();
     } catch (IllegalArgumentException e) {
-      throw Refusal.value("currency", "is not a currency such as EUR");
+      throw ApiProblem.value("currency", text("shop.currency"));
     }
     shop.save(
         new ShopSettings(

@@ -1,8 +1,10 @@
 package nodyes.server.shop;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -24,8 +26,7 @@ public class ShopOrigin {
     if (own.isEmpty() || own.get().equals(origin) || here(request).equals(origin)) {
       return;
     }
-    throw new Refusal(
-        HttpStatus.FORBIDDEN, "This is sent from the shop's own pages, and this is none of them.");
+    throw new ApiProblem(HttpStatus.FORBIDDEN, text("shop.onlyFromShop"));
   }
 
   private static String here(HttpServletRequest request) {

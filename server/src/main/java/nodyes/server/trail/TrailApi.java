@@ -9,7 +9,8 @@ import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import nodyes.core.bringin.SpreadsheetCell;
+import nodyes.core.imports.FormulaEscape;
+import nodyes.server.messages.Texts;
 import nodyes.server.web.Given;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -39,8 +40,11 @@ class TrailApi {
    */
   record TrailPage(List<TrailLine> items, @Nullable Long before) {}
 
+  /** A place of the back office, and its name in the reader's language. */
+  record TrailPlace(String place, String name) {}
+
   /** Whose and which lines there are. */
-  record TrailNames(List<String> people, List<String> places) {}
+  record TrailNames(List<String> people, List<TrailPlace> places) {}
 
   @GetMapping("/api/v1/trail")
   @Operation(summary = "What was done, the newest first")
@@ -62,7 +66,15 @@ class TrailApi {
   @GetMapping("/api/v1/trail/names")
   @Operation(summary = "Who did something, and where")
   TrailNames names() {
-    return new TrailNames(store.names(MOST_NAMES), store.places(MOST_NAMES));
+    return new TrailNames(
+        store.names(MOST_NAMES),
+        store.places(MOST_NAMES).stream()
+            .map(place -> new TrailPlace(place, name(place)))
+            .toList());
+  }
+
+  private static String name(String place) {
+    return Texts.text("trail.place." + place);
   }
 
   @GetMapping(value = "/api/v1/trail.csv", produces = "text/csv")
@@ -91,9 +103,9 @@ class TrailApi {
     try {
       printer.printRecord(
           line.at(),
-          SpreadsheetCell.safe(line.who()),
-          SpreadsheetCell.safe(line.place()),
-          SpreadsheetCell.safe(line.did()));
+          FormulaEscape.safe(line.who()),
+          FormulaEscape.safe(name(line.place())),
+          FormulaEscape.safe(line.did()));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

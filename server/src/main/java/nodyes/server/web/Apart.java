@@ -4,6 +4,8 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.springframework.context.i18n.LocaleContext;
+import org.springframework.context.i18n.LocaleContextHolder;
 
 /**
  * Work that takes a processor for long, on threads of its own. Requests run on virtual threads,
@@ -29,7 +31,13 @@ public final class Apart {
   /** Does it there; whoever asks waits without holding a processor. Failures come as they are. */
   @SuppressWarnings("unchecked") // a work fails as it says or unchecked
   public <T, E extends Exception> T run(Work<T, E> work) throws E {
-    Future<T> done = threads.submit(work::run);
+    LocaleContext language = LocaleContextHolder.getLocaleContext();
+    Future<T> done =
+        threads.submit(
+            () -> {
+              LocaleContextHolder.setLocaleContext(language);
+              return work.run();
+            });
     boolean wasInterrupted = false;
     try {
       while (true) {

@@ -1,5 +1,7 @@
 package nodyes.server.web;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.math.BigDecimal;
 import nodyes.core.common.Decimals;
 import org.springframework.context.annotation.Bean;
@@ -30,7 +32,7 @@ class BoundedNumbers {
       } catch (NumberFormatException e) {
         return (BigDecimal)
             context.handleWeirdNumberValue(
-                BigDecimal.class, parser.getNumberValue(), "is too large");
+                BigDecimal.class, parser.getNumberValue(), text("problems.numberTooLarge"));
       }
     }
   }

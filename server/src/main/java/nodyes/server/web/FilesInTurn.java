@@ -7,17 +7,11 @@ import org.springframework.context.annotation.Configuration;
 /** Whole files from outside are read one at a time: each may take much of the memory. */
 @Configuration
 class FilesInTurn {
-  private static final int WAITING = 8;
+  private static final int PENDING = 8;
   private static final Duration PATIENCE = Duration.ofSeconds(60);
 
   @Bean
   InTurn inTurn() {
-    return new InTurn(
-        "files",
-        1,
-        WAITING,
-        PATIENCE,
-        "Another file is being read just now. Send this one again in a moment; nothing of it was"
-            + " taken.");
+    return new InTurn("files", 1, PENDING, PATIENCE, "problems.fileInTurn");
   }
 }

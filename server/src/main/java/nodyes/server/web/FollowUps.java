@@ -90,13 +90,14 @@ public class FollowUps extends SimpleApplicationEventMulticaster {
     }
   }
 
-  /** Tells them again; those that succeed are no longer pending. */
-  public void again() {
+  /** Tells them again; how many succeeded and are no longer pending. */
+  public long again() {
     List<Failed> now;
     synchronized (this) {
       now = List.copyOf(failed.values());
     }
     now.forEach(one -> invokeListener(one.listener(), one.event()));
+    return Math.max(0, now.size() - (long) pending().size());
   }
 
   /** What could not be done yet, the oldest first. */
@@ -112,7 +113,9 @@ public class FollowUps extends SimpleApplicationEventMulticaster {
         .toList();
   }
 
-  /** A listener's method reads nodyes.server.delivery.PromiseKeeper.keep(); its class is enough. */
+  /**
+   * A listener's method reads nodyes.server.delivery.PromiseRecorder.keep(); its class is enough.
+   */
   private static String simple(String listener) {
     String name = listener.replaceFirst("\\(.*", "").replaceFirst("^.*: ?.*? (?=nodyes)", "");
     String[] parts = name.split("\\.");

@@ -1,5 +1,7 @@
 package nodyes.server.web;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -26,7 +28,7 @@ public final class InTurn {
    * @param atOnce so many are done at a time
    * @param most so many wait
    * @param patience for so long
-   * @param busy what the others are told
+   * @param busy the key of what the others are told
    */
   public InTurn(String name, int atOnce, int most, Duration patience, String busy) {
     this.turns = new Semaphore(atOnce, true);
@@ -40,15 +42,15 @@ public final class InTurn {
   public <T, E extends Exception> T run(Apart.Work<T, E> work) throws E {
     if (waiting.incrementAndGet() > most) {
       waiting.decrementAndGet();
-      throw Refusal.busy(busy, COME_BACK);
+      throw ApiProblem.busy(text(busy), COME_BACK);
     }
     try {
       if (!turns.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS)) {
-        throw Refusal.busy(busy, COME_BACK);
+        throw ApiProblem.busy(text(busy), COME_BACK);
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw Refusal.busy(busy, COME_BACK);
+      throw ApiProblem.busy(text(busy), COME_BACK);
     } finally {
       waiting.decrementAndGet();
     }

@@ -8,6 +8,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nodyes.server.messages.Texts;
 import org.springframework.stereotype.Component;
 import org.springframework.web.multipart.MultipartFile;
 import tools.jackson.core.JacksonException;
@@ -81,22 +82,22 @@ public class JsonLines {
   }
 
   private static LineProblem problem(long line, RuntimeException e) {
-    String reason = String.valueOf(e.getMessage());
+    String reason =
+        e instanceof IllegalArgumentException refused
+            ? Texts.why(refused)
+            : String.valueOf(e.getMessage());
     return switch (e) {
       case BadField bad -> new LineProblem(line, bad.field, bad.value, reason);
       case DateTimeParseException bad ->
-          new LineProblem(
-              line,
-              "",
-              bad.getParsedString(),
-              "is no date, such as 2026-11-26 or 2026-11-26T09:00Z");
+          new LineProblem(line, "", bad.getParsedString(), Texts.text("feeds.notADate"));
       default -> new LineProblem(line, "", "", reason);
     };
   }
 
   /** A line that is no JSON. */
   public static LineProblem notJson(long line, JacksonException e) {
-    return new LineProblem(line, "", "", "is not JSON: " + e.getOriginalMessage());
+    return new LineProblem(
+        line, "", "", Texts.text("feeds.notJson", "why", e.getOriginalMessage()));
   }
 
   /** Reads each line that is not blank. */
@@ -135,7 +136,7 @@ public class JsonLines {
   /** A reader of an uploaded file; refuses an empty one. */
   public static LineReader open(MultipartFile file) throws IOException {
     if (file.isEmpty()) {
-      throw Refusal.unusable("The file is empty.");
+      throw ApiProblem.unusable(Texts.text("problems.fileEmpty"));
     }
     return new LineReader(new InputStreamReader(file.getInputStream(), StandardCharsets.UTF_8));
   }
@@ -146,7 +147,7 @@ public class JsonLines {
   public static String text(JsonNode node, String name) {
     JsonNode value = node.path(name);
     if (!value.isString() && !value.isNumber()) {
-      throw new IllegalArgumentException("has no " + name);
+      throw new IllegalArgumentException(Texts.text("feeds.lacks", "value", name));
     }
     return value.asString();
   }

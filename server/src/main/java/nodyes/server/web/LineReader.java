@@ -1,5 +1,7 @@
 package nodyes.server.web;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.io.Reader;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +27,7 @@ public final class LineReader extends Reader {
     private static final long serialVersionUID = 1;
 
     TooLong() {
-      super("is longer than 1,000,000 characters, so it was not read");
+      super(text("imports.lineTooLong"));
     }
   }
 

@@ -1,5 +1,7 @@
 package nodyes.server.web;
 
+import static nodyes.server.messages.Texts.text;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -26,8 +28,8 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
-  @ExceptionHandler(Refusal.class)
-  ResponseEntity<ProblemDetail> refusal(Refusal refusal) {
+  @ExceptionHandler(ApiProblem.class)
+  ResponseEntity<ProblemDetail> refusal(ApiProblem refusal) {
     var problem = ProblemDetail.forStatusAndDetail(refusal.status(), refusal.getMessage());
     if (!refusal.faults().isEmpty()) {
       problem.setProperty("faults", refusal.faults());
@@ -45,13 +47,14 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    List<Refusal.Fault> faults =
+    List<ApiProblem.FieldError> faults =
         ex.getFieldErrors().stream()
             .map(
                 error ->
-                    new Refusal.Fault(error.getField(), String.valueOf(error.getDefaultMessage())))
+                    new ApiProblem.FieldError(
+                        error.getField(), String.valueOf(error.getDefaultMessage())))
             .toList();
-    var problem = ProblemDetail.forStatusAndDetail(status, "Some values cannot be taken.");
+    var problem = ProblemDetail.forStatusAndDetail(status, text("problems.checkFields"));
     problem.setProperty("faults", faults);
     return ResponseEntity.status(status).headers(headers).body(problem);
   }
@@ -65,8 +68,7 @@ class Problems extends ResponseEntityExceptionHandler {
     return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
         .body(
             ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONTENT_TOO_LARGE,
-                "The file is over 1 GB. Cut it into smaller ones; nothing of it was taken."));
+                HttpStatus.CONTENT_TOO_LARGE, text("problems.fileOver1Gb")));
   }
 
   @Override
@@ -81,22 +83,29 @@ class Problems extends ResponseEntityExceptionHandler {
   /** A body of another kind than multipart, where a file was expected. */
   @ExceptionHandler(MultipartException.class)
   ResponseEntity<Object> notMultipart(MultipartException failure) {
-    if (FullDisk.is(failure)) {
+    if (DiskFullDetector.is(failure)) {
       return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
-          .body(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FullDisk.WORDS));
+          .body(
+              ProblemDetail.forStatusAndDetail(
+                  HttpStatus.INSUFFICIENT_STORAGE, DiskFullDetector.words()));
     }
     return notOfThatKind(new HttpHeaders(), List.of(MediaType.MULTIPART_FORM_DATA));
   }
 
   private static ResponseEntity<Object> notOfThatKind(HttpHeaders headers, List<MediaType> taken) {
-    String kinds = taken.stream().map(MediaType::toString).collect(Collectors.joining(" or "));
+    String kinds =
+        taken.isEmpty()
+            ? "none"
+            : taken.stream().map(MediaType::toString).collect(Collectors.joining(", "));
     return ResponseEntity.status(HttpStatus.UNSUPPORTED_MEDIA_TYPE)
         .headers(headers)
         .body(
             ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                "What was sent is of a kind that is not taken here"
-                    + (kinds.isEmpty() ? "." : "; send " + kinds + ".")));
+                text(
+                    "problems.wrongKind",
+                    "kinds",
+                    (kinds.isEmpty() ? "." : "; send " + kinds + "."))));
   }
 
   @ExceptionHandler(Exception.class)
@@ -106,14 +115,15 @@ class Problems extends ResponseEntityExceptionHandler {
       throw failure;
     }
     LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), failure);
-    if (FullDisk.is(failure)) {
+    if (DiskFullDetector.is(failure)) {
       return ResponseEntity.status(HttpStatus.INSUFFICIENT_STORAGE)
-          .body(ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, FullDisk.WORDS));
+          .body(
+              ProblemDetail.forStatusAndDetail(
+                  HttpStatus.INSUFFICIENT_STORAGE, DiskFullDetector.words()));
     }
     return ResponseEntity.internalServerError()
         .body(
             ProblemDetail.forStatusAndDetail(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "Something went wrong here. What was stored before is kept; try again."));
+                HttpStatus.INTERNAL_SERVER_ERROR, text("problems.ours")));
   }
 }

@@ -1,5 +1,7 @@
 package nodyes.server.web;
 
+import static nodyes.server.messages.Texts.text;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bucket;
@@ -35,8 +37,7 @@ public final class RateLimit {
                     .addLimit(limit -> limit.capacity(requests).refillGreedy(requests, period))
                     .build());
     if (!bucket.tryConsume(1)) {
-      throw new Refusal(
-          HttpStatus.TOO_MANY_REQUESTS, "Too many requests from this address; wait a little.");
+      throw new ApiProblem(HttpStatus.TOO_MANY_REQUESTS, text("problems.tooManyRequests"));
     }
   }
 }

@@ -3,6 +3,7 @@ package nodyes.server.access;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import jakarta.servlet.http.HttpServletRequest;
@@ -12,7 +13,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import nodyes.server.ServerTest;
-import nodyes.server.people.Caller;
+import nodyes.server.messages.Texts;
+import nodyes.server.people.CallerAuthentication;
 import nodyes.server.people.Role;
 import nodyes.server.people.Scope;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -115,7 +117,9 @@ public class AccessTableTest extends ServerTest {
       for (Role role : Role.values()) {
         boolean may = isOpen || role.ordinal() >= line.who().get().ordinal();
         assertEquals(
-            isLetThrough(line, Optional.of(with(Caller.ROLE + role))), may, where + " " + role);
+            isLetThrough(line, Optional.of(with(CallerAuthentication.ROLE + role))),
+            may,
+            where + " " + role);
       }
       for (Scope scope : Scope.values()) {
         boolean may =
@@ -123,10 +127,28 @@ public class AccessTableTest extends ServerTest {
                 || (line.scope().isPresent()
                     && (scope == Scope.ALL || scope == line.scope().get()));
         assertEquals(
-            isLetThrough(line, Optional.of(with(Caller.SCOPE + scope))), may, where + " " + scope);
+            isLetThrough(line, Optional.of(with(CallerAuthentication.SCOPE + scope))),
+            may,
+            where + " " + scope);
       }
       boolean isAccount = line.path().getPatternString().startsWith("/api/v1/account");
-      assertEquals(isLetThrough(line, Optional.of(with(Caller.HELD))), isOpen || isAccount, where);
+      assertEquals(
+          isLetThrough(line, Optional.of(with(CallerAuthentication.HELD))),
+          isOpen || isAccount,
+          where);
+    }
+  }
+
+  /** What changes something is told in the trail, by a message that there is. */
+  @Test
+  public void eachLineOfTheTrailHasItsMessage() {
+    for (Line line : table.lines()) {
+      line.did()
+          .ifPresent(
+              did -> {
+                assertFalse(Texts.text("trail.did." + did).isEmpty(), did);
+                assertFalse(Texts.text("trail.place." + line.place()).isEmpty(), line.place());
+              });
     }
   }
 
@@ -158,7 +180,8 @@ public class AccessTableTest extends ServerTest {
       assertEquals(
           byTable
               .authorize(
-                  () -> with(Caller.ROLE + Role.OWNER), new RequestAuthorizationContext(request))
+                  () -> with(CallerAuthentication.ROLE + Role.OWNER),
+                  new RequestAuthorizationContext(request))
               .isGranted(),
           false,
           path);

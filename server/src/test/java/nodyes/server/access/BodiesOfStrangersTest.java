@@ -91,7 +91,7 @@ public class BodiesOfStrangersTest {
   @DataProvider
   Object[][] ways() {
     return new Object[][] {
-      {"POST", "/api/v1/bring-in"},
+      {"POST", "/api/v1/imports"},
       {"POST", "/api/v1/catalogue/imports"},
       {"POST", "/api/v1/session"},
       {"POST", "/"},
@@ -125,7 +125,7 @@ public class BodiesOfStrangersTest {
     Outcome outcome =
         send(
             "POST",
-            "/api/v1/bring-in",
+            "/api/v1/imports",
             "Content-Type: multipart/form-data; boundary=x\r\nTransfer-Encoding: chunked\r\n",
             MUCH);
     assertTrue(outcome.sent() < LITTLE, outcome.toString());

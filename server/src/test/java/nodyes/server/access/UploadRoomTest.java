@@ -20,7 +20,7 @@ public class UploadRoomTest {
     socket
         .getOutputStream()
         .write(
-            ("POST /api/v1/bring-in HTTP/1.1\r\nHost: 127.0.0.1\r\nAuthorization: Bearer "
+            ("POST /api/v1/imports HTTP/1.1\r\nHost: 127.0.0.1\r\nAuthorization: Bearer "
                     + RunningServer.KEY
                     + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 1000000"
                     + "\r\n\r\n--x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a\""
@@ -38,7 +38,7 @@ public class UploadRoomTest {
   }
 
   private static int status(RunningServer server, Path file) throws Exception {
-    HttpResponse<String> answer = server.upload("/api/v1/bring-in", file);
+    HttpResponse<String> answer = server.upload("/api/v1/imports", file);
     if (answer.statusCode() == 429) {
       assertEquals(answer.headers().firstValue("Retry-After").orElse(""), "10");
     }

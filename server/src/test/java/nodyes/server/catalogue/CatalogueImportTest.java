@@ -66,18 +66,21 @@ public class CatalogueImportTest extends ServerTest {
   @DataProvider
   Object[][] badLines() {
     return new Object[][] {
-      {"{not json", "is not JSON"},
-      {"{}", "lists no variants (hasVariant)"},
-      {"{\"hasVariant\":[{\"name\":\"x\"}]}", "has no sku"},
-      {"{\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\"}]}", "has no productGroupID"},
+      {"{not json", "This is not JSON"},
+      {"{}", "The product lists no variants (hasVariant)."},
+      {"{\"hasVariant\":[{\"name\":\"x\"}]}", "It has no sku."},
+      {
+        "{\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\"}]}",
+        "No productGroupID, and no product in your catalogue has this SKU."
+      },
       {
         "{\"productGroupID\":\"A B\",\"name\":\"x\",\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\"}]}",
-        "not the name of a product in an address: A B"
+        "“A B” is not the name of a product in an address."
       },
       {
         "{\"productGroupID\":\"p\",\"name\":\"x\",\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\","
             + "\"offers\":{\"price\":\"1.005\",\"priceCurrency\":\"EUR\"}}]}",
-        "has more decimals than EUR has; if it is in thousands, write it as 1234.00"
+        "Too many decimals for EUR. For thousands, write 1234.00."
       },
       {
         "{\"productGroupID\":\"p\",\"name\":\"x\",\"hasVariant\":[{\"sku\":\"x\",\"name\":\"x\","

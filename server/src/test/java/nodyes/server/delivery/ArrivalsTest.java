@@ -1,15 +1,22 @@
 package nodyes.server.delivery;
 
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
+import com.ibm.icu.text.Collator;
 import com.ibm.icu.util.ULocale;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 import nodyes.server.ServerTest;
+import nodyes.server.estimates.PublicHolidays;
+import nodyes.server.messages.Texts;
+import nodyes.server.web.ApiProblem;
 import org.springframework.http.HttpMethod;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -45,7 +52,7 @@ public class ArrivalsTest extends ServerTest {
   private void set(String settings) throws Exception {
     ObjectNode change = json.createObjectNode();
     change.put("revision", body(ask("/api/v1/delivery")).path("revision").asString());
-    change.put("words", "for a test");
+    change.put("message", "for a test");
     ObjectNode wanted = (ObjectNode) before.path("settings").deepCopy();
     json.readTree(settings).properties().forEach(one -> wanted.set(one.getKey(), one.getValue()));
     change.set("settings", wanted);
@@ -57,7 +64,7 @@ public class ArrivalsTest extends ServerTest {
   @Test
   public void eachCountryHasItsDays() throws Exception {
     var found = new HashMap<String, JsonNode>();
-    for (JsonNode one : body(ask("/api/v1/delivery/arrivals?product=arriving-pot"))) {
+    for (JsonNode one : body(ask("/api/v1/delivery/estimates-by-country?product=arriving-pot"))) {
       found.put(one.path("country").asString(), one.path("arrival"));
     }
     assertEquals(found.keySet(), Set.of("DE", "JP", "FR"));
@@ -74,12 +81,46 @@ public class ArrivalsTest extends ServerTest {
 
   @Test
   public void pastTheCutOffItIsADayLater() throws Exception {
-    JsonNode list = body(ask("/api/v1/delivery/arrivals?product=arriving-pot&at=2026-11-26T16:00"));
+    JsonNode list =
+        body(ask("/api/v1/delivery/estimates-by-country?product=arriving-pot&at=2026-11-26T16:00"));
     assertEquals(
         list.path(0).path("arrival").path("leaves").path("first").asString(), "2026-11-30");
-    ask("/api/v1/delivery/arrivals?product=no-such-pot").andExpect(status().isNotFound());
-    ask("/api/v1/delivery/arrivals?product=arriving-pot&at=soon")
+    ask("/api/v1/delivery/estimates-by-country?product=no-such-pot")
+        .andExpect(status().isNotFound());
+    ask("/api/v1/delivery/estimates-by-country?product=arriving-pot&at=soon")
         .andExpect(status().isBadRequest());
+  }
+
+  @Test
+  public void theDayOfATimeThatIsNoneWasNamedInEnglish() {
+    ObjectNode settings = (ObjectNode) before.path("settings").deepCopy();
+    settings.set(
+        "layers",
+        json.readTree(
+            """
+            [{"id":"shop","of":"SHOP","on":true,"cutOffs":{"FRIDAY":"25:00"}}]"""));
+    var view = json.treeToValue(settings, SettingsView.class);
+    var refused =
+        expectThrows(
+            ApiProblem.class,
+            () ->
+                Texts.in(Optional.of("de"), () -> SettingsReader.read(view, new PublicHolidays())));
+    assertEquals(
+        refused.faults().getFirst().reason(),
+        "Freitag: „25:00“ ist keine Uhrzeit. Verwenden Sie eine von 00:00 bis 23:59.");
+  }
+
+  /** The names and the order of CLDR in German: Ägypten stands with A. */
+  @Test
+  public void countriesWereNamedInEnglishToEverybody() throws Exception {
+    JsonNode choice =
+        body(
+            http.perform(
+                get("/api/v1/delivery/choice")
+                    .header("Authorization", "Bearer " + KEY)
+                    .header("Accept-Language", "de")));
+    assertEquals(choice.at("/countries/0/name").asString(), "Afghanistan");
+    assertEquals(choice.at("/countries/1/name").asString(), "Ägypten");
   }
 
   /** Countries beside those of ICU (ISO 3166-1, CLDR's English names). */
@@ -87,13 +128,14 @@ public class ArrivalsTest extends ServerTest {
   public void everyCountryCanBeChosenByItsName() throws Exception {
     JsonNode choice = body(ask("/api/v1/delivery/choice"));
     var codes = new HashSet<String>();
+    var inOrder = Collator.getInstance(ULocale.ENGLISH);
     String last = "";
     int same = 0;
     for (JsonNode one : choice.path("countries")) {
       String code = one.path("code").asString();
       String name = one.path("name").asString();
       codes.add(code);
-      assertTrue(last.compareTo(name) <= 0, last + " before " + name);
+      assertTrue(inOrder.compare(last, name) <= 0, last + " before " + name);
       last = name;
       String byIcu = new ULocale("und", code).getDisplayCountry(ULocale.ENGLISH);
       same += plain(name).equals(plain(byIcu)) ? 1 : 0;

@@ -48,14 +48,14 @@ public class DeliveryTest extends ServerTest {
   @AfterClass(alwaysRun = true)
   public void end() throws Exception {
     set("", "", "").andExpect(status().isOk());
-    for (JsonNode nod : body(ask("/api/v1/arrangement")).path("draft")) {
+    for (JsonNode nod : body(ask("/api/v1/layout")).path("draft")) {
       if (nod.path("kind").asString().equals("delivery-promise")) {
         http.perform(
-            delete("/api/v1/arrangement/nods/{id}", nod.path("id").asString())
+            delete("/api/v1/layout/nods/{id}", nod.path("id").asString())
                 .header("Authorization", "Bearer " + KEY));
       }
     }
-    send("/api/v1/arrangement/publish", "{}").andExpect(status().isOk());
+    send("/api/v1/layout/publish", "{}").andExpect(status().isOk());
   }
 
   private ResultActions set(String layers, String destinations, String closed) throws Exception {
@@ -71,14 +71,14 @@ public class DeliveryTest extends ServerTest {
             .contentType(MediaType.APPLICATION_JSON)
             .content(
                 """
-                {"revision":"%s","words":"a test","settings":{"home":"PT","layers":[%s],\
+                {"revision":"%s","message":"a test","settings":{"home":"PT","layers":[%s],\
                 "destinations":[%s],"carrier":%s,"closed":[%s]}}
                 """
                     .formatted(revision, layers, destinations, CARRIER, closed)));
   }
 
   private JsonNode journey(String query) throws Exception {
-    return body(ask("/api/v1/delivery/journey?product=promised-pot&" + query));
+    return body(ask("/api/v1/delivery/estimate?product=promised-pot&" + query));
   }
 
   @Test
@@ -88,7 +88,7 @@ public class DeliveryTest extends ServerTest {
     assertEquals(journey.path("arrival").path("arrives").path("first").asString(), "2026-12-01");
     assertEquals(journey.path("arrival").path("arrives").path("last").asString(), "2026-12-03");
     assertEquals(journey.path("cutOffs").path("FRIDAY").asString(), "14:00");
-    assertEquals(journey.path("latest").get(0).path("doing").asString(), "WAITS");
+    assertEquals(journey.path("latest").get(0).path("activity").asString(), "WAITS");
     JsonNode first =
         journey
             .path("days")
@@ -98,7 +98,7 @@ public class DeliveryTest extends ServerTest {
             .orElseThrow();
     assertEquals(first.path("shop").path("why").asString(), "HOLIDAY");
     assertTrue(first.path("carrier").isMissingNode() || first.path("carrier").isNull());
-    assertTrue(journey.path("so").toString().contains("the carrier still delivers"));
+    assertTrue(journey.path("explanation").toString().contains("The carrier still delivers"));
     // a second before the cut-off and at it
     assertEquals(
         journey("country=DE&at=2026-11-26T16:00")
@@ -130,19 +130,23 @@ public class DeliveryTest extends ServerTest {
     set(SHOP.replace("\"least\":0,\"most\":1", "\"least\":5,\"most\":3"), GERMANY, "")
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("layers[0].handling"))
-        .andExpect(jsonPath("$.faults[0].reason").value(containsString("run backwards")));
+        .andExpect(
+            jsonPath("$.faults[0].reason")
+                .value(containsString("the first number must be the smaller one")));
     set(SHOP.replace("14:00", "25:00"), GERMANY, "")
         .andExpect(status().isBadRequest())
-        .andExpect(jsonPath("$.faults[0].reason").value(containsString("Friday, 25:00")));
+        .andExpect(jsonPath("$.faults[0].reason").value(containsString("Friday: “25:00”")));
     set(SHOP, GERMANY.replace("\"DE\"", "\"XX\""), "")
         .andExpect(status().isBadRequest())
-        .andExpect(jsonPath("$.faults[0].reason").value(containsString("XX is no country")));
+        .andExpect(
+            jsonPath("$.faults[0].reason").value(containsString("“XX” is not a country code")));
     set(SHOP, GERMANY + "," + GERMANY.replace("\"id\":\"de\"", "\"id\":\"de-2\""), "")
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].reason").value(containsString("twice")));
     set(SHOP.replace("[\"PT\"]", "[\"DE-QQ\"]"), GERMANY, "")
         .andExpect(status().isBadRequest())
-        .andExpect(jsonPath("$.faults[0].reason").value("no holidays are known of DE-QQ"));
+        .andExpect(
+            jsonPath("$.faults[0].reason").value("No public holidays are known for “DE-QQ”."));
     assertEquals(journey("country=DE").path("arrival").path("none").asString(""), "");
   }
 
@@ -153,7 +157,8 @@ public class DeliveryTest extends ServerTest {
             sql ->
                 sql.fetch(
                         "explain query plan "
-                            + sql.renderInlined(ParcelStore.newestUnsettled(Instant.EPOCH, 2000)))
+                            + sql.renderInlined(
+                                PromisedParcelStore.newestUnsettled(Instant.EPOCH, 2000)))
                     .getValues("detail")
                     .toString());
     assertTrue(plan.contains("order_unsettled"), plan);
@@ -164,7 +169,7 @@ public class DeliveryTest extends ServerTest {
   @Test
   public void theOwnerSeesWhatAnOrderPlacedThenIsPromised() throws Exception {
     send(
-            "/api/v1/arrangement/nods",
+            "/api/v1/layout/nods",
             "{\"kind\":\"delivery-promise\",\"spot\":\"order-end\",\"page\":\"CONFIRMATION\"}")
         .andExpect(status().isOk());
     JsonNode page =
@@ -172,7 +177,7 @@ public class DeliveryTest extends ServerTest {
             ask(
                 "/api/v1/page?kind=confirmation&product=promised-pot&country=DE"
                     + "&at=2026-11-26T17:00"));
-    assertTrue(page.toString().contains("leaves Fri 27 Nov to Mon 30 Nov"), page.toString());
+    assertTrue(page.toString().contains("ships Fri 27 Nov"), page.toString());
     String neutral =
         http.perform(get("/embed/neutral/confirmation?product=promised-pot"))
             .andReturn()
@@ -186,10 +191,13 @@ public class DeliveryTest extends ServerTest {
     set(SHOP.replaceFirst("\"cutOffs\":\\{[^}]*}", "\"cutOffs\":{}"), GERMANY, "")
         .andExpect(status().isOk())
         .andExpect(
-            jsonPath("$.gaps[*].words")
+            jsonPath("$.gaps[*].text")
                 .value(org.hamcrest.Matchers.hasItem(containsString("All weekdays are closed"))));
     assertTrue(
-        journey("country=DE").path("so").toString().contains("sends nothing on any weekday"));
+        journey("country=DE")
+            .path("explanation")
+            .toString()
+            .contains("does not ship on any weekday"));
   }
 
   @Test
@@ -197,10 +205,9 @@ public class DeliveryTest extends ServerTest {
     String seen = body(ask("/api/v1/delivery")).path("revision").asString();
     set(SHOP.replace("16:00", "15:00"), GERMANY, "").andExpect(status().isOk());
     change(seen, SHOP, GERMANY, "").andExpect(status().isConflict());
-    JsonNode step = body(ask("/api/v1/arrangement")).path("lastStep");
-    assertTrue(step.path("words").asString().startsWith("Delivery: "));
-    send("/api/v1/arrangement/steps/{id}/take-back", "", step.path("id").asLong())
-        .andExpect(status().isOk());
+    JsonNode step = body(ask("/api/v1/layout")).path("lastStep");
+    assertTrue(step.path("message").asString().startsWith("Delivery: "));
+    send("/api/v1/layout/steps/{id}/undo", "", step.path("id").asLong()).andExpect(status().isOk());
     assertEquals(body(ask("/api/v1/delivery")).path("revision").asString(), seen);
   }
 
@@ -209,10 +216,10 @@ public class DeliveryTest extends ServerTest {
     JsonNode added =
         body(
             send(
-                "/api/v1/arrangement/nods",
+                "/api/v1/layout/nods",
                 "{\"kind\":\"delivery-promise\",\"spot\":\"under-buy\",\"page\":\"PRODUCT\"}"));
     assertFalse(added.path("face").isMissingNode());
-    send("/api/v1/arrangement/publish", "{}").andExpect(status().isOk());
+    send("/api/v1/layout/publish", "{}").andExpect(status().isOk());
     JsonNode inGermany = promise("&tz=Europe/Berlin");
     assertEquals(inGermany.path("country").asString(), "DE");
     assertFalse(inGermany.path("assumed").asBoolean());
@@ -269,29 +276,27 @@ public class DeliveryTest extends ServerTest {
         END:VCALENDAR\r
         """;
     JsonNode read =
-        body(
-            upload("/api/v1/delivery/closed-days", "c.ics", file.getBytes(StandardCharsets.UTF_8)));
+        body(upload("/api/v1/delivery/closures", "c.ics", file.getBytes(StandardCharsets.UTF_8)));
     assertEquals(read.path("added").asInt(), 4, read.toString());
     assertEquals(read.path("leftOut").asInt(), 1);
     JsonNode closed = body(ask("/api/v1/delivery")).path("settings").path("closed");
     assertEquals(closed.get(0).path("last").asString(), "2026-12-05");
     assertEquals(closed.get(1).path("first").asString(), "2027-06-24");
     String out =
-        ask("/api/v1/delivery/closed-days.ics")
+        ask("/api/v1/delivery/closures.ics")
             .andReturn()
             .getResponse()
             .getContentAsString(StandardCharsets.UTF_8);
     JsonNode again =
-        body(upload("/api/v1/delivery/closed-days", "c.ics", out.getBytes(StandardCharsets.UTF_8)));
+        body(upload("/api/v1/delivery/closures", "c.ics", out.getBytes(StandardCharsets.UTF_8)));
     assertEquals(again.path("added").asInt(), 0, "what was taken out is known already");
     assertEquals(again.path("known").asInt(), 4);
-    upload(
-            "/api/v1/delivery/closed-days",
-            "c.ics",
-            utf8(file.replace("FREQ=YEARLY", "FREQ=SECONDLY")))
+    upload("/api/v1/delivery/closures", "c.ics", utf8(file.replace("FREQ=YEARLY", "FREQ=SECONDLY")))
         .andExpect(status().isUnprocessableContent())
-        .andExpect(jsonPath("$.detail").value(containsString("more than once a day")));
-    upload("/api/v1/delivery/closed-days", "c.ics", utf8("no calendar"))
+        .andExpect(
+            jsonPath("$.detail")
+                .value(containsString("” repeats more than once a day. A closed day cannot")));
+    upload("/api/v1/delivery/closures", "c.ics", utf8("no calendar"))
         .andExpect(status().isUnprocessableContent());
   }
 
@@ -304,17 +309,17 @@ public class DeliveryTest extends ServerTest {
         product,promised-pot,0 to 1,4,,,,
         shop,,2-4,,2026-12-01,2026-12-24,13:00,PT DE-BY
         """;
-    upload("/api/v1/delivery/timings", "t.csv", utf8(file)).andExpect(status().isOk());
+    upload("/api/v1/delivery/rules", "t.csv", utf8(file)).andExpect(status().isOk());
     JsonNode layers = body(ask("/api/v1/delivery")).path("settings").path("layers");
     assertEquals(layers.size(), 4);
     assertEquals(layers.get(3).path("cutOffs").size(), 1);
-    String out = ask("/api/v1/delivery/timings.csv").andReturn().getResponse().getContentAsString();
-    upload("/api/v1/delivery/timings", "t.csv", utf8(out)).andExpect(status().isOk());
+    String out = ask("/api/v1/delivery/rules.csv").andReturn().getResponse().getContentAsString();
+    upload("/api/v1/delivery/rules", "t.csv", utf8(out)).andExpect(status().isOk());
     assertEquals(body(ask("/api/v1/delivery")).path("settings").path("layers"), layers);
-    upload("/api/v1/delivery/timings", "t.csv", utf8("for,leaves in days\nshop,soon\nplanet,1\n"))
+    upload("/api/v1/delivery/rules", "t.csv", utf8("for,leaves in days\nshop,soon\nplanet,1\n"))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("line 2, leaves in days"))
-        .andExpect(jsonPath("$.faults[1].reason").value(containsString("‘planet’")));
+        .andExpect(jsonPath("$.faults[1].reason").value(containsString("“planet”")));
     assertEquals(body(ask("/api/v1/delivery")).path("settings").path("layers"), layers);
   }
 
@@ -324,24 +329,24 @@ public class DeliveryTest extends ServerTest {
    */
   private void whatWasPromisedThenIsNotHeldAgainstToday() throws Exception {
     set(SHOP, GERMANY.replace("\"most\":4", "\"most\":6"), "").andExpect(status().isOk());
-    send("/api/v1/arrangement/publish", "{}").andExpect(status().isOk());
-    JsonNode germany = body(ask("/api/v1/delivery/kept")).path("countries").path(0);
+    send("/api/v1/layout/publish", "{}").andExpect(status().isOk());
+    JsonNode germany = body(ask("/api/v1/delivery/on-time")).path("countries").path(0);
     assertEquals(
-        germany.path("words").asString(),
-        "Germany: 3 to 4 days was kept for 66%; since 26 Nov you promise 3 to 6: not enough orders"
-            + " yet.");
+        germany.path("text").asString(),
+        "Germany: with 3–4 working days, 66% arrived on time. Since 26 Nov you promise 3–6. Not"
+            + " enough orders yet to tell.");
     assertEquals(germany.path("before").path("most").asInt(), 4);
     assertFalse(germany.path("broken").asBoolean());
     assertTrue(germany.path("proposal").isMissingNode(), germany.toString());
-    assertFalse(body(ask("/api/v1/proof/doubts")).toString().contains("Promise not kept"));
-    assertFalse(body(ask("/api/v1/today")).toString().contains("Promise not kept"));
+    assertFalse(body(ask("/api/v1/evidence/claims")).toString().contains("Promise not kept"));
+    assertFalse(body(ask("/api/v1/dashboard/suggestions")).toString().contains("Promise not kept"));
     set(SHOP, GERMANY, "").andExpect(status().isOk());
-    send("/api/v1/arrangement/publish", "{}").andExpect(status().isOk());
+    send("/api/v1/layout/publish", "{}").andExpect(status().isOk());
   }
 
   @Test
   public void comparesWhatWasPromisedWithWhatCame() throws Exception {
-    send("/api/v1/arrangement/publish", "{}").andExpect(status().isOk());
+    send("/api/v1/layout/publish", "{}").andExpect(status().isOk());
     var lines = new StringBuilder();
     for (int i = 0; i < 30; i++) {
       // placed on Mon 2 Nov: promised from Thu 5 to Mon 9 Nov
@@ -355,7 +360,7 @@ public class DeliveryTest extends ServerTest {
               .formatted(i, i < 20 ? "2026-11-06" : "2026-11-11"));
     }
     upload("/api/v1/orders/imports", "o.jsonl", utf8(lines.toString())).andExpect(status().isOk());
-    JsonNode kept = body(ask("/api/v1/delivery/kept"));
+    JsonNode kept = body(ask("/api/v1/delivery/on-time"));
     JsonNode germany =
         kept.path("countries")
             .valueStream()
@@ -366,12 +371,29 @@ public class DeliveryTest extends ServerTest {
     assertEquals(germany.path("percent").asInt(), 66);
     assertTrue(germany.path("broken").asBoolean());
     assertEquals(germany.path("proposal").path("transit").path("most").asInt(), 6);
-    assertTrue(body(ask("/api/v1/proof/doubts")).toString().contains("Promise not kept"));
+    assertTrue(body(ask("/api/v1/evidence/claims")).toString().contains("Promise not kept"));
     whatWasPromisedThenIsNotHeldAgainstToday();
     upload(
             "/api/v1/orders/imports",
             "o.jsonl",
             utf8(lines.substring(0, lines.indexOf("\n") + 1).replace("2026-11-06", "2026-11-01")))
         .andExpect(jsonPath("$.problems[0].reason").value(containsString("before it was shipped")));
+  }
+
+  /** The page undoes with Z what was changed of delivery, in whatever language that is told. */
+  @Test
+  public void aStepSaysWhetherItChangedTheDeliveryRules() throws Exception {
+    set("", GERMANY, "").andExpect(status().isOk());
+    assertTrue(body(ask("/api/v1/layout")).at("/lastStep/isOfDelivery").asBoolean());
+    send(
+        "/api/v1/layout/nods",
+        "{\"kind\":\"stock-line\",\"spot\":\"above-buy\",\"page\":\"PRODUCT\"}");
+    JsonNode other = body(ask("/api/v1/layout")).path("lastStep");
+    assertFalse(other.path("isOfDelivery").asBoolean());
+    String undo = "/api/v1/layout/steps/{id}/undo";
+    send(undo, "", other.path("id").asLong()).andExpect(status().is2xxSuccessful());
+    assertFalse(body(ask("/api/v1/layout")).at("/lastUndone/isOfDelivery").asBoolean());
+    send(undo, "", body(ask("/api/v1/layout")).at("/lastStep/id").asLong());
+    assertTrue(body(ask("/api/v1/layout")).at("/lastUndone/isOfDelivery").asBoolean());
   }
 }

@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nodyes.core.common.Slug;
-import nodyes.core.showing.VariantFacts;
+import nodyes.core.evaluation.VariantFacts;
 import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
 import nodyes.server.catalogue.Catalogue;
@@ -76,13 +76,15 @@ public class FeedsTest extends ServerTest {
     JsonNode detail = feed("products", "bad.jsonl", content, false);
     assertEquals(detail.path("run").path("taken").asInt(), 3);
     Map<Integer, String> reasons = reasons(detail);
-    assertEquals(reasons.get(2), "price -1.00: a price is not below 0");
-    assertEquals(reasons.get(3), "priceCurrency EUR, USD: a product has prices in one currency");
-    assertEquals(reasons.get(4), "productGroupID fb-good: the product stands further up already");
-    assertEquals(reasons.get(5), "category Pots > Pots: a category does not lie in itself");
+    assertEquals(reasons.get(2), "price -1.00: A price cannot be below 0.");
     assertEquals(
-        reasons.get(6), "price FB-UNPRICED-1: has no price, so nothing is said of what it costs");
-    assertEquals(reasons.get(7), "inventoryLevel FB-OVERSOLD-1: -3: below nothing: read as 0");
+        reasons.get(3), "priceCurrency EUR, USD: A product must have its prices in one currency.");
+    assertEquals(
+        reasons.get(4), "productGroupID fb-good: This product is already in the file, further up.");
+    assertEquals(reasons.get(5), "category Pots > Pots: A category cannot be inside itself.");
+    assertEquals(
+        reasons.get(6), "price FB-UNPRICED-1: No price. Price nods cannot be shown for it.");
+    assertEquals(reasons.get(7), "inventoryLevel FB-OVERSOLD-1: -3: Stock below 0, imported as 0.");
     assertTrue(isSold("fb-good") && isSold("fb-unpriced") && isSold("fb-oversold"));
     assertTrue(!isSold("fb-negative") && !isSold("fb-two") && !isSold("fb-itself"));
     VariantFacts oversold =
@@ -99,16 +101,16 @@ public class FeedsTest extends ServerTest {
   public void aFeedThatDropsHalfTheProductsIsHeldUntilSomeoneLooked() throws Exception {
     feed("products", "all.jsonl", many(0, 40), false);
     JsonNode held = feed("products", "half.jsonl", many(0, 4), true);
-    assertEquals(held.path("run").path("state").asString(), "HELD");
+    assertEquals(held.path("run").path("state").asString(), "NEEDS_APPROVAL");
     assertTrue(held.path("run").path("gone").asInt() >= 36);
     assertTrue(isSold("fh-39"), "nothing is taken while it is held");
     long id = held.path("run").path("id").asLong();
-    send("/api/v1/feeds/runs/{id}/drop", "", id).andExpect(status().isOk());
+    send("/api/v1/feeds/runs/{id}/discard", "", id).andExpect(status().isOk());
     assertTrue(isSold("fh-39"));
-    send("/api/v1/feeds/runs/{id}/take", "", id).andExpect(status().isNotFound());
+    send("/api/v1/feeds/runs/{id}/apply", "", id).andExpect(status().isNotFound());
 
     long again = feed("products", "half.jsonl", many(0, 4), true).path("run").path("id").asLong();
-    send("/api/v1/feeds/runs/{id}/take", "", again)
+    send("/api/v1/feeds/runs/{id}/apply", "", again)
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.run.state").value("DONE"));
     assertTrue(isSold("fh-3") && !isSold("fh-39"));
@@ -125,7 +127,8 @@ public class FeedsTest extends ServerTest {
     assertEquals(cut.path("run").path("state").asString(), "DONE");
     assertEquals(cut.path("run").path("taken").asInt(), 3);
     assertEquals(cut.path("run").path("gone").asInt(), 0);
-    assertTrue(cut.path("problems").path(0).path("reason").asString().startsWith("is not JSON"));
+    assertTrue(
+        cut.path("problems").path(0).path("reason").asString().startsWith("This is not JSON"));
     assertTrue(isSold("fh-5"));
   }
 
@@ -154,7 +157,9 @@ public class FeedsTest extends ServerTest {
             + "fc-jar,Jar,Home,,,FC-J,one,soon,EUR,,\n";
     JsonNode detail = feed("products", "c.csv", csv, false);
     assertEquals(detail.path("run").path("taken").asInt(), 1);
-    assertEquals(reasons(detail).values().toString(), "[price soon: is no amount such as 12.50]");
+    assertEquals(
+        reasons(detail).values().toString(),
+        "[price soon: This is not an amount. Use a form such as 12.50.]");
     var pot = catalogue.find(List.of(new Slug("fc-pot"))).get(new Slug("fc-pot"));
     assertEquals(List.copyOf(pot.variants().keySet()), List.of("FC-S", "FC-L"));
     assertEquals(pot.traits().brand().orElseThrow(), "Quill");
@@ -163,7 +168,12 @@ public class FeedsTest extends ServerTest {
     JsonNode wrong = feed("products", "w.csv", "a,b\n1,2\n", false);
     assertEquals(wrong.path("run").path("taken").asInt(), 0);
     assertTrue(
-        wrong.path("problems").path(0).path("reason").asString().contains("no heading says"));
+        wrong
+            .path("problems")
+            .path(0)
+            .path("reason")
+            .asString()
+            .contains("No column for the product"));
   }
 
   /** A table as a shop keeps it: own headings, semicolons, Latin-1, decimal commas, no SKU. */
@@ -187,10 +197,9 @@ public class FeedsTest extends ServerTest {
         reasons(detail),
         Map.of(
             4,
-            "price bald: is no amount such as 12.50",
+            "price bald: This is not an amount. Use a form such as 12.50.",
             5,
-            "price 1.250: has more decimals than EUR has; if it is in thousands, write it as"
-                + " 1234.00"));
+            "price 1.250: Too many decimals for EUR. For thousands, write 1234.00."));
     var pot = catalogue.find(List.of(new Slug("ubertopf-blau"))).get(new Slug("ubertopf-blau"));
     assertEquals(pot.title(), "Übertopf blau");
     assertEquals(
@@ -203,8 +212,8 @@ public class FeedsTest extends ServerTest {
         reasons(feed("products", "w.csv", none, false)),
         Map.of(
             1,
-            "productGroupID colour, weight: no heading says which column holds the product: call it"
-                + " Product or productGroupID"));
+            "productGroupID colour, weight: No column for the product. Name it"
+                + " “Product” or “productGroupID”."));
   }
 
   @Test
@@ -230,7 +239,9 @@ public class FeedsTest extends ServerTest {
     assertEquals(detail.path("run").path("taken").asInt(), 2);
     assertEquals(
         reasons(detail),
-        Map.of(4, "productGroupID ft-a: its rows do not stand together; this is left"));
+        Map.of(
+            4,
+            "productGroupID ft-a: Rows of one product must follow each other. This row was skipped."));
   }
 
   @Test
@@ -258,10 +269,12 @@ public class FeedsTest extends ServerTest {
     JsonNode detail = feed("orders", "o.csv", csv, false);
     assertEquals(detail.path("run").path("taken").asInt(), 1);
     String reasons = reasons(detail).values().toString();
-    assertTrue(reasons.contains("orderDate 2026-11-27T15:00:00Z: lies in the future"), reasons);
     assertTrue(
-        reasons.contains("orderNumber FO-3: is cancelled, and no such order is known"), reasons);
-    assertTrue(reasons.contains("sku NO-SUCH: no product has the SKU NO-SUCH"), reasons);
+        reasons.contains("orderDate 2026-11-27T15:00:00Z: The date is in the future"), reasons);
+    assertTrue(
+        reasons.contains("orderNumber FO-3: Cancelled, but there is no order with this number"),
+        reasons);
+    assertTrue(reasons.contains("sku NO-SUCH: No product has the SKU “NO-SUCH”"), reasons);
     ask("/api/v1/products/fo-pot").andExpect(jsonPath("$.sold.units").value(2));
     feed("orders", "o.csv", "orderNumber,orderStatus\nFO-1,OrderCancelled\n", false);
     ask("/api/v1/products/fo-pot").andExpect(jsonPath("$.sold.units").value(0));
@@ -278,7 +291,7 @@ public class FeedsTest extends ServerTest {
                         .formatted(OutsideServer.address("/no-such-feed"))))
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.items[0].everyHours").value(6));
-    send("/api/v1/feeds/products/now", "")
+    send("/api/v1/feeds/products/update", "")
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.run.state").value("FAILED"))
         .andExpect(jsonPath("$.run.failure").isNotEmpty());

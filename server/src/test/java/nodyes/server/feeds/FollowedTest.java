@@ -49,7 +49,7 @@ public class FollowedTest extends ServerTest {
             + "[{\"orderQuantity\":2,\"orderedItem\":{\"sku\":\"followed-pot-1\"}}]}\n");
     follow("orders", OutsideServer.address("/orders.jsonl"), 6).andExpect(status().isOk());
     assertEquals(followed().path("everyHours").asInt(), 6);
-    JsonNode run = body(send("/api/v1/feeds/orders/now", "").andExpect(status().isOk()));
+    JsonNode run = body(send("/api/v1/feeds/orders/update", "").andExpect(status().isOk()));
     assertEquals(run.path("run").path("taken").asInt(), 1, run.toString());
     assertEquals(run.path("run").path("wrong").asInt(), 1, run.toString());
     assertEquals(run.path("problems").path(0).path("line").asInt(), 2, run.toString());
@@ -66,7 +66,7 @@ public class FollowedTest extends ServerTest {
     assertEquals(followed().path("everyHours").asInt(), 168);
     act(HttpMethod.DELETE, "/api/v1/feeds/orders", "").andExpect(status().isOk());
     assertEquals(followed().isMissingNode(), true);
-    send("/api/v1/feeds/orders/now", "").andExpect(status().isNotFound());
+    send("/api/v1/feeds/orders/update", "").andExpect(status().isNotFound());
   }
 
   @Test

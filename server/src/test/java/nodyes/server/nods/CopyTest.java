@@ -14,14 +14,14 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A nod that is copied, and each step that can be taken back. */
+/** A nod that is copied, and each step that can be undone. */
 public class CopyTest extends ServerTest {
   private final List<String> made = new ArrayList<>();
 
   @AfterMethod
   public void asItWas() throws Exception {
     for (String id : made) {
-      act(HttpMethod.DELETE, "/api/v1/arrangement/nods/{id}", "", id);
+      act(HttpMethod.DELETE, "/api/v1/layout/nods/{id}", "", id);
     }
     made.clear();
   }
@@ -30,7 +30,7 @@ public class CopyTest extends ServerTest {
     JsonNode saved =
         body(
             send(
-                    "/api/v1/arrangement/nods",
+                    "/api/v1/layout/nods",
                     "{\"kind\":\"%s\",\"spot\":\"%s\",\"page\":\"PRODUCT\"}".formatted(kind, spot))
                 .andExpect(status().isOk()));
     made.add(saved.path("face").path("id").asString());
@@ -38,7 +38,7 @@ public class CopyTest extends ServerTest {
   }
 
   private List<String> drafted() throws Exception {
-    return body(ask("/api/v1/arrangement"))
+    return body(ask("/api/v1/layout"))
         .path("draft")
         .valueStream()
         .map(nod -> nod.path("id").asString())
@@ -53,8 +53,7 @@ public class CopyTest extends ServerTest {
     ((ObjectNode) set.path("wording")).putObject("en").put("left.other", "{n} of them are left");
     ((ObjectNode) set.path("look").path("values")).put("ink", "#123456");
     JsonNode changed = saveNod(first.path("face"), set);
-    JsonNode copy =
-        body(send("/api/v1/arrangement/nods/{id}/copy", "", id).andExpect(status().isOk()));
+    JsonNode copy = body(send("/api/v1/layout/nods/{id}/copy", "", id).andExpect(status().isOk()));
     String other = copy.path("face").path("id").asString();
     made.add(other);
     assertNotEquals(other, id);
@@ -67,16 +66,16 @@ public class CopyTest extends ServerTest {
   public void aCopyIsTakenBackByItsStepAlone() throws Exception {
     String id = added("visitor-count", "under-buy").path("face").path("id").asString();
     List<String> before = drafted();
-    JsonNode copy = body(send("/api/v1/arrangement/nods/{id}/copy", "", id));
+    JsonNode copy = body(send("/api/v1/layout/nods/{id}/copy", "", id));
     assertEquals(drafted().size(), before.size() + 1);
-    send("/api/v1/arrangement/steps/{id}/take-back", "", copy.path("step").path("id").asLong())
+    send("/api/v1/layout/steps/{id}/undo", "", copy.path("step").path("id").asLong())
         .andExpect(status().isOk());
     assertEquals(drafted(), before);
   }
 
   @Test
   public void whatIsNotInTheDraftCannotBeCopied() throws Exception {
-    send("/api/v1/arrangement/nods/no-such-nod/copy", "")
+    send("/api/v1/layout/nods/no-such-nod/copy", "")
         .andExpect(status().isNotFound())
         .andExpect(jsonPath("$.detail").isString());
   }

@@ -18,9 +18,9 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The draft through its own endpoints: changed in pieces, taken back, published, gone back to. */
+/** The draft through its own endpoints: changed in pieces, undone, published, gone back to. */
 public class DraftTest extends ServerTest {
-  private static final String NODS = "/api/v1/arrangement/nods";
+  private static final String NODS = "/api/v1/layout/nods";
 
   private ResultActions replace(String address, Object body, Object... values) throws Exception {
     return http.perform(
@@ -51,7 +51,7 @@ public class DraftTest extends ServerTest {
   }
 
   private List<String> ids() throws Exception {
-    return body(ask("/api/v1/arrangement"))
+    return body(ask("/api/v1/layout"))
         .path("draft")
         .valueStream()
         .map(nod -> nod.path("id").asString())
@@ -61,7 +61,7 @@ public class DraftTest extends ServerTest {
   /** Leaves the draft as it is published, so that other classes find what they expect. */
   @AfterMethod
   public void back() throws Exception {
-    JsonNode now = body(ask("/api/v1/arrangement"));
+    JsonNode now = body(ask("/api/v1/layout"));
     for (JsonNode nod : now.path("draft")) {
       String id = nod.path("id").asString();
       if (!List.of("stars-product", "stars-card", "reviews").contains(id)) {
@@ -83,11 +83,11 @@ public class DraftTest extends ServerTest {
         body(send(NODS + "/{id}/move", "{\"spot\":\"page-end\",\"before\":\"reviews\"}", copy));
     assertEquals(ids().indexOf(copy), ids().indexOf("reviews") - 1);
     assertEquals(face(copy).path("set").path("spot").asString(), "page-end");
-    // only the newest step can be taken back, one after the other
-    send("/api/v1/arrangement/steps/{id}/take-back", "", copied.path("step").path("id").asLong())
+    // only the newest step can be undone, one after the other
+    send("/api/v1/layout/steps/{id}/undo", "", copied.path("step").path("id").asLong())
         .andExpect(status().isConflict());
     for (JsonNode step : List.of(moved, copied.path("step"), added.path("step"))) {
-      send("/api/v1/arrangement/steps/{id}/take-back", "", step.path("id").asLong())
+      send("/api/v1/layout/steps/{id}/undo", "", step.path("id").asLong())
           .andExpect(status().isOk());
     }
     assertEquals(ids(), before);
@@ -105,7 +105,7 @@ public class DraftTest extends ServerTest {
         body(http.perform(delete(NODS + "/{id}", id).header("Authorization", "Bearer " + KEY)));
     assertFalse(ids().contains(id));
     ask(NODS + "/{id}", id).andExpect(status().isNotFound());
-    send("/api/v1/arrangement/steps/{id}/take-back", "", step.path("id").asLong());
+    send("/api/v1/layout/steps/{id}/undo", "", step.path("id").asLong());
     assertEquals(face(id).path("set"), kept);
   }
 
@@ -143,7 +143,7 @@ public class DraftTest extends ServerTest {
             "\"pages\"",
             "look.values.ink",
             "look.values.pair",
-            "line 2: body",
+            "Line 2: “body”",
             "2 to 100 reviews",
             "wording.de.no-such-word")) {
       assertTrue(faults.contains(part), part + " in " + faults);
@@ -168,7 +168,7 @@ public class DraftTest extends ServerTest {
         .andExpect(jsonPath("$.faults[0].field").value("audience.2.1.to"))
         .andExpect(
             jsonPath("$.faults[0].reason")
-                .value(org.hamcrest.Matchers.containsString("ends before it starts")));
+                .value(org.hamcrest.Matchers.containsString("The end is before the start")));
   }
 
   @Test
@@ -200,14 +200,14 @@ public class DraftTest extends ServerTest {
     ObjectNode set = copyOf(face);
     ((ObjectNode) set.path("wording")).putObject("de").put("reviews.one", "{n} Stimme");
     set(face, set).andExpect(status().isOk());
-    send("/api/v1/arrangement/publish", "{\"note\":\"German words\"}").andExpect(status().isOk());
+    send("/api/v1/layout/publish", "{\"note\":\"German words\"}").andExpect(status().isOk());
     ObjectNode wrong = set.deepCopy();
     ((ObjectNode) wrong.path("wording").path("de")).put("reviews.one", "{nn} Stimmen");
     JsonNode saved = body(set(face("stars-product"), wrong)).path("face");
     JsonNode unsayable = saved.path("unsayable").path(0);
     assertEquals(unsayable.path("value").asString(), "nn");
     assertEquals(unsayable.path("nearest").asString(), "n");
-    send("/api/v1/arrangement/publish", "")
+    send("/api/v1/layout/publish", "")
         .andExpect(status().isUnprocessableContent())
         .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("{nn}")));
     JsonNode draft = preview("&draft=true");
@@ -215,7 +215,7 @@ public class DraftTest extends ServerTest {
         draft.path("dress").path("stars-product").path("words").path("reviews.one").asString(),
         "{n} Stimme");
     set(face("stars-product"), copyOf(face)).andExpect(status().isOk());
-    send("/api/v1/arrangement/publish", "").andExpect(status().isOk());
+    send("/api/v1/layout/publish", "").andExpect(status().isOk());
   }
 
   private JsonNode preview(String more) throws Exception {
@@ -228,30 +228,30 @@ public class DraftTest extends ServerTest {
   @Test
   public void versionsAreListedLookedAtAndGoneBackTo() throws Exception {
     int first =
-        body(send("/api/v1/arrangement/publish", "{\"note\":\"as it was\"}"))
+        body(send("/api/v1/layout/publish", "{\"note\":\"as it was\"}"))
             .path("publishedVersion")
             .asInt();
     JsonNode face = face("reviews");
     ObjectNode set = copyOf(face);
     set.put("on", false);
     set(face, set);
-    int second = body(send("/api/v1/arrangement/publish", "")).path("publishedVersion").asInt();
-    ask("/api/v1/arrangement/versions")
+    int second = body(send("/api/v1/layout/publish", "")).path("publishedVersion").asInt();
+    ask("/api/v1/layout/versions")
         .andExpect(jsonPath("$.items[0].version").value(second))
         .andExpect(
-            jsonPath("$.items[0].changes[0].text").value("Review wall (page end) is switched off"))
+            jsonPath("$.items[0].changes[0].text")
+                .value("Review wall (at the end of the page) paused"))
         .andExpect(jsonPath("$.items[1].note").value("as it was"));
     ask("/api/v1/page?kind=product&product=worded-pot&version=" + first)
         .andExpect(jsonPath("$.nods[?(@.nod == 'reviews')].on").value(true));
     // one nod's change alone, in the draft
-    send("/api/v1/arrangement/versions/{v}/nods/reviews/take-back", "", second)
-        .andExpect(status().isOk());
+    send("/api/v1/layout/versions/{v}/nods/reviews/undo", "", second).andExpect(status().isOk());
     assertTrue(face("reviews").path("set").path("on").asBoolean());
     int third =
-        body(send("/api/v1/arrangement/versions/{v}/go-back", "", first)).path("version").asInt();
+        body(send("/api/v1/layout/versions/{v}/restore", "", first)).path("version").asInt();
     assertEquals(third, second + 1);
-    ask("/api/v1/arrangement").andExpect(jsonPath("$.unpublished.length()").value(0));
-    send("/api/v1/arrangement/versions/9999/go-back", "").andExpect(status().isNotFound());
+    ask("/api/v1/layout").andExpect(jsonPath("$.unpublished.length()").value(0));
+    send("/api/v1/layout/versions/9999/restore", "").andExpect(status().isNotFound());
   }
 
   @Test
@@ -260,7 +260,7 @@ public class DraftTest extends ServerTest {
     JsonNode saved =
         body(
             replace(
-                "/api/v1/arrangement/kit",
+                "/api/v1/layout/kit",
                 json.readTree(
                     """
                     {"values":{"star":"#112233","ground":"#ffffff"},\
@@ -268,18 +268,16 @@ public class DraftTest extends ServerTest {
     JsonNode contrast = saved.path("kit").path("pairs").path(0).path("contrast");
     assertFalse(contrast.path("passes").asBoolean());
     assertEquals(contrast.path("ratio").asString(), "1.9");
-    replace(
-            "/api/v1/arrangement/kit",
-            json.readTree("{\"values\":{\"star\":\"starry\"},\"pairs\":[]}"))
+    replace("/api/v1/layout/kit", json.readTree("{\"values\":{\"star\":\"starry\"},\"pairs\":[]}"))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("values.star"));
-    send("/api/v1/arrangement/steps/{id}/take-back", "", saved.path("step").path("id").asLong());
-    ask("/api/v1/arrangement/kit").andExpect(jsonPath("$.pairs.length()").value(0));
+    send("/api/v1/layout/steps/{id}/undo", "", saved.path("step").path("id").asLong());
+    ask("/api/v1/layout/kit").andExpect(jsonPath("$.pairs.length()").value(0));
   }
 
   @Test
   public void aSpotOfTheOwnersIsMadeUsedAndForgotten() throws Exception {
-    String spot = "/api/v1/arrangement/spots/by-the-sink";
+    String spot = "/api/v1/layout/spots/by-the-sink";
     replace(
             spot,
             json.readTree("{\"page\":\"PRODUCT\",\"selector\":\"p >>> a\",\"side\":\"AFTER\"}"))

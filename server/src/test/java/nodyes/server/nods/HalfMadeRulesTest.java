@@ -18,7 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
  * gone with Done, and so was every word that was typed beside it.
  */
 public class HalfMadeRulesTest extends ServerTest {
-  private static final String NOD = "/api/v1/arrangement/nods/{id}";
+  private static final String NOD = "/api/v1/layout/nods/{id}";
   private static final String HALF =
       """
       {"kind":"ALL_OF","parts":[
@@ -35,7 +35,7 @@ public class HalfMadeRulesTest extends ServerTest {
   public void aNod() throws Exception {
     id =
         body(send(
-                "/api/v1/arrangement/nods",
+                "/api/v1/layout/nods",
                 "{\"kind\":\"stock-line\",\"spot\":\"under-buy\",\"page\":\"PRODUCT\"}"))
             .path("face")
             .path("id")
@@ -68,7 +68,7 @@ public class HalfMadeRulesTest extends ServerTest {
   }
 
   private String waiting() throws Exception {
-    return body(ask("/api/v1/arrangement")).path("unsayable").toString();
+    return body(ask("/api/v1/layout")).path("unsayable").toString();
   }
 
   @Test
@@ -130,11 +130,10 @@ public class HalfMadeRulesTest extends ServerTest {
   @Test
   public void publishWaitsUntilItIsWhole() throws Exception {
     keep(ruled(HALF)).andExpect(status().isOk());
-    assertTrue(waiting().contains("half made"), waiting());
-    send("/api/v1/arrangement/publish", "{\"note\":\"\"}")
-        .andExpect(status().isUnprocessableContent());
+    assertTrue(waiting().contains("is not finished"), waiting());
+    send("/api/v1/layout/publish", "{\"note\":\"\"}").andExpect(status().isUnprocessableContent());
     keep(ruled(WHOLE)).andExpect(status().isOk());
-    assertTrue(!waiting().contains("half made"), waiting());
+    assertTrue(!waiting().contains("is not finished"), waiting());
     assertEquals(face().path("missing").size(), 0);
     assertEquals(face().path("set").path("audience").path("parts").size(), 2);
   }
@@ -145,7 +144,7 @@ public class HalfMadeRulesTest extends ServerTest {
     keep(ruled(HALF)).andExpect(status().isOk());
     put(NOD, face().path("revision").asLong(), before).andExpect(status().isOk());
     assertEquals(face().path("missing").size(), 0);
-    assertTrue(!waiting().contains("half made"), waiting());
+    assertTrue(!waiting().contains("is not finished"), waiting());
   }
 
   @Test

@@ -12,20 +12,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.audience.Condition;
-import nodyes.core.audience.WaresCondition;
 import nodyes.core.common.NodId;
-import nodyes.core.nod.Dress;
+import nodyes.core.nod.Appearance;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Placement;
-import nodyes.core.nod.Promise;
 import nodyes.core.nod.ReviewWall;
+import nodyes.core.nod.ShopPromise;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StarLine;
 import nodyes.core.nod.TrustBadges;
+import nodyes.core.targeting.Condition;
+import nodyes.core.targeting.ProductCondition;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
 
@@ -48,14 +48,14 @@ public class NodJsonTest {
               Optional.empty(), Optional.of(Instant.parse("2026-11-28T00:00:00Z"))),
           new Condition.Daily(
               LocalTime.of(8, 30), LocalTime.of(18, 0), EnumSet.of(DayOfWeek.MONDAY)),
-          new WaresCondition.ProductIn(Set.of("slate-pot")),
-          new WaresCondition.BrandIn(Set.of("Quillwort")),
-          new WaresCondition.HasPicture(),
-          new WaresCondition.PercentOffBetween(Optional.of(20), Optional.empty()),
-          new WaresCondition.StockBetween(Optional.empty(), Optional.of(3L)),
-          new WaresCondition.SoldAtLeast(10, 30),
-          new WaresCondition.RankAtMost(5, 30, false),
-          new WaresCondition.PublishedWithin(30));
+          new ProductCondition.ProductIn(Set.of("slate-pot")),
+          new ProductCondition.BrandIn(Set.of("Quillwort")),
+          new ProductCondition.HasPicture(),
+          new ProductCondition.PercentOffBetween(Optional.of(20), Optional.empty()),
+          new ProductCondition.StockBetween(Optional.empty(), Optional.of(3L)),
+          new ProductCondition.SoldAtLeast(10, 30),
+          new ProductCondition.RankAtMost(5, 30, false),
+          new ProductCondition.PublishedWithin(30));
 
   @Test
   public void everyConditionAndKindComesBackAsItWas() {
@@ -63,7 +63,7 @@ public class NodJsonTest {
         EVERY_CONDITION.stream().map(Object::getClass).distinct().count(),
         Condition.class.getPermittedSubclasses().length
             - 1
-            + WaresCondition.class.getPermittedSubclasses().length);
+            + ProductCondition.class.getPermittedSubclasses().length);
     for (Condition condition : EVERY_CONDITION) {
       var placement =
           new Placement(new Spot("page-end"), EnumSet.of(PageKind.PRODUCT), condition, true);
@@ -71,19 +71,19 @@ public class NodJsonTest {
           List.of(
               new StarLine(new NodId("a"), placement),
               new ReviewWall(new NodId("b"), placement, 8),
-              new Label(new NodId("c"), Label.Claim.BESTSELLER, placement),
+              new Label(new NodId("c"), Label.LabelType.BESTSELLER, placement),
               new TrustBadges(
                   new NodId("d"),
                   placement,
                   List.of(
-                      new Promise(
-                          Promise.About.RETURNS,
+                      new ShopPromise(
+                          ShopPromise.About.RETURNS,
                           "back",
                           "/returns",
                           Set.of("PT"),
-                          Map.of("en", new Promise.Said("Sent back free", "60 days")))),
+                          Map.of("en", new ShopPromise.Said("Sent back free", "60 days")))),
                   NodOptions.USUAL,
-                  Dress.DEFAULT))) {
+                  Appearance.DEFAULT))) {
         assertEquals(json.read(json.write(nod)), nod);
       }
     }

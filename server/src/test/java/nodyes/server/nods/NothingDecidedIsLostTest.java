@@ -16,10 +16,10 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Going back to a version went straight to shoppers and threw the draft away, and of many steps
- * only the newest could be taken back.
+ * only the newest could be undone.
  */
 public class NothingDecidedIsLostTest extends ServerTest {
-  private static final String VERSIONS = "/api/v1/arrangement/versions";
+  private static final String VERSIONS = "/api/v1/layout/versions";
   private int begin;
   private String nod;
 
@@ -28,7 +28,7 @@ public class NothingDecidedIsLostTest extends ServerTest {
     begin = publish();
     nod =
         body(send(
-                "/api/v1/arrangement/nods",
+                "/api/v1/layout/nods",
                 "{\"kind\":\"visitor-count\",\"spot\":\"under-buy\",\"page\":\"PRODUCT\"}"))
             .path("face")
             .path("id")
@@ -39,26 +39,26 @@ public class NothingDecidedIsLostTest extends ServerTest {
 
   @AfterMethod(alwaysRun = true)
   public void asItWas() throws Exception {
-    send(VERSIONS + "/{v}/go-back", "", begin).andExpect(status().isOk());
+    send(VERSIONS + "/{v}/restore", "", begin).andExpect(status().isOk());
   }
 
   private int publish() throws Exception {
-    return body(send("/api/v1/arrangement/publish", "{\"note\":\"\"}").andExpect(status().isOk()))
+    return body(send("/api/v1/layout/publish", "{\"note\":\"\"}").andExpect(status().isOk()))
         .path("publishedVersion")
         .asInt();
   }
 
   private JsonNode now() throws Exception {
-    return body(ask("/api/v1/arrangement").andExpect(status().isOk()));
+    return body(ask("/api/v1/layout").andExpect(status().isOk()));
   }
 
   private void turn(boolean on) throws Exception {
-    act(HttpMethod.PATCH, "/api/v1/arrangement/nods/{id}", "{\"on\":" + on + "}", nod)
+    act(HttpMethod.PATCH, "/api/v1/layout/nods/{id}", "{\"on\":" + on + "}", nod)
         .andExpect(status().isOk());
   }
 
   private void move(String spot) throws Exception {
-    send("/api/v1/arrangement/nods/{id}/move", "{\"spot\":\"" + spot + "\"}", nod)
+    send("/api/v1/layout/nods/{id}/move", "{\"spot\":\"" + spot + "\"}", nod)
         .andExpect(status().isOk());
   }
 
@@ -82,13 +82,13 @@ public class NothingDecidedIsLostTest extends ServerTest {
     move("page-end");
     JsonNode typed = now().path("draft");
     send(VERSIONS + "/{v}/into-draft", "", begin).andExpect(status().isOk());
-    JsonNode kept = body(ask(VERSIONS + "/kept-drafts")).path("drafts").path(0);
-    assertTrue(kept.path("words").asString().contains("version " + begin), kept.toString());
+    JsonNode kept = body(ask(VERSIONS + "/drafts")).path("drafts").path(0);
+    assertTrue(kept.path("message").asString().contains("version " + begin), kept.toString());
     assertEquals(kept.path("changes").size(), 1, kept.toString());
-    send(VERSIONS + "/kept-drafts/{id}/back", "", kept.path("id").asLong())
+    send(VERSIONS + "/drafts/{id}/restore", "", kept.path("id").asLong())
         .andExpect(status().isOk());
     assertEquals(now().path("draft"), typed);
-    send(VERSIONS + "/kept-drafts/987654/back", "").andExpect(status().isNotFound());
+    send(VERSIONS + "/drafts/987654/restore", "").andExpect(status().isNotFound());
   }
 
   @Test
@@ -105,8 +105,8 @@ public class NothingDecidedIsLostTest extends ServerTest {
   @Test
   public void aStepSaysWhatItChangedOfWhich() throws Exception {
     turn(false);
-    String words = now().path("lastStep").path("words").asString();
-    assertTrue(words.matches(".+ \\(.+\\) is switched off"), words);
+    String words = now().path("lastStep").path("message").asString();
+    assertTrue(words.matches(".+ \\(.+\\) paused"), words);
   }
 
   /** As many steps as were made since the last publication, back and again, in their order. */
@@ -125,26 +125,26 @@ public class NothingDecidedIsLostTest extends ServerTest {
     }
     for (int i = states.size() - 2; i >= 0; i--) {
       long step = now().path("lastStep").path("id").asLong();
-      send("/api/v1/arrangement/steps/{id}/take-back", "", step).andExpect(status().isOk());
+      send("/api/v1/layout/steps/{id}/undo", "", step).andExpect(status().isOk());
       assertEquals(now().path("draft"), states.get(i), "step " + i);
     }
     for (int i = 1; i < states.size(); i++) {
-      send("/api/v1/arrangement/steps/again", "").andExpect(status().isOk());
+      send("/api/v1/layout/steps/again", "").andExpect(status().isOk());
       assertEquals(now().path("draft"), states.get(i), "again " + i);
     }
-    send("/api/v1/arrangement/steps/again", "").andExpect(status().isConflict());
+    send("/api/v1/layout/steps/again", "").andExpect(status().isConflict());
   }
 
   @Test
   public void whatIsPublishedOffersNoStepsAndWhatIsDoneAnewNothingToDoAgain() throws Exception {
     turn(false);
     long step = now().path("lastStep").path("id").asLong();
-    send("/api/v1/arrangement/steps/{id}/take-back", "", step).andExpect(status().isOk());
+    send("/api/v1/layout/steps/{id}/undo", "", step).andExpect(status().isOk());
     move("page-end");
-    send("/api/v1/arrangement/steps/again", "").andExpect(status().isConflict());
+    send("/api/v1/layout/steps/again", "").andExpect(status().isConflict());
     long moved = now().path("lastStep").path("id").asLong();
     publish();
     assertTrue(now().path("lastStep").isNull() || now().path("lastStep").isMissingNode());
-    send("/api/v1/arrangement/steps/{id}/take-back", "", moved).andExpect(status().isConflict());
+    send("/api/v1/layout/steps/{id}/undo", "", moved).andExpect(status().isConflict());
   }
 }

@@ -17,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
  * German, on every product. Nothing computed them, and neither the editor nor Proof said so.
  */
 public class OwnLabelClaimsTest extends ServerTest {
-  private static final String NODS = "/api/v1/arrangement/nods";
+  private static final String NODS = "/api/v1/layout/nods";
   private String own = "";
   private String computed = "";
 
@@ -28,7 +28,7 @@ public class OwnLabelClaimsTest extends ServerTest {
           MockMvcRequestBuilders.delete(NODS + "/{id}", id)
               .header("Authorization", "Bearer " + KEY));
     }
-    send("/api/v1/arrangement/publish", "");
+    send("/api/v1/layout/publish", "");
   }
 
   @Test
@@ -60,12 +60,13 @@ public class OwnLabelClaimsTest extends ServerTest {
 
   @Test(dependsOnMethods = "theEditorOffersTheLabelThatComputesIt")
   public void proofListsItByLanguage() throws Exception {
-    send("/api/v1/arrangement/publish", "").andExpect(status().isOk());
-    String doubts = ask("/api/v1/proof/doubts").andReturn().getResponse().getContentAsString();
-    assertTrue(doubts.contains("In English it says “50% off”"), doubts);
-    assertTrue(doubts.contains("In German it says “Nur noch wenige Stücke”"), doubts);
+    send("/api/v1/layout/publish", "").andExpect(status().isOk());
+    String doubts = ask("/api/v1/evidence/claims").andReturn().getResponse().getContentAsString();
+    assertTrue(doubts.contains("In English it states a percentage: “50% off”"), doubts);
+    assertTrue(
+        doubts.contains("In German it says that little is left: “Nur noch wenige Stücke”"), doubts);
     assertFalse(doubts.contains("Feito"), doubts);
-    assertTrue(doubts.contains("\"rule\":\"Words without a condition\""), doubts);
+    assertTrue(doubts.contains("\"rule\":\"Label without a condition\""), doubts);
   }
 
   @Test(dependsOnMethods = "proofListsItByLanguage")
@@ -76,7 +77,7 @@ public class OwnLabelClaimsTest extends ServerTest {
     computed = made.path("face").path("id").asString();
     assertEquals(made.path("face").path("set").path("spot").asString(), "on-picture");
     assertFalse(body(ask(NODS + "/" + own)).path("set").path("on").asBoolean(), "it is paused");
-    send("/api/v1/arrangement/steps/" + made.path("step").path("id").asLong() + "/take-back", "")
+    send("/api/v1/layout/steps/" + made.path("step").path("id").asLong() + "/undo", "")
         .andExpect(status().isOk());
     assertTrue(body(ask(NODS + "/" + own)).path("set").path("on").asBoolean(), "and back");
     ask(NODS + "/" + computed).andExpect(status().isNotFound());

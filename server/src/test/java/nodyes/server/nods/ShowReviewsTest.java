@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 public class ShowReviewsTest extends ServerTest {
   private void switchTo(String nod, boolean on) throws Exception {
     http.perform(
-            patch("/api/v1/arrangement/nods/{id}", nod)
+            patch("/api/v1/layout/nods/{id}", nod)
                 .header("Authorization", "Bearer " + KEY)
                 .contentType(MediaType.APPLICATION_JSON)
                 .content("{\"on\":" + on + "}"))
@@ -26,9 +26,9 @@ public class ShowReviewsTest extends ServerTest {
   public void oneActPutsStarsAndReviewsOnProductPages() throws Exception {
     switchTo("reviews", false);
     switchTo("stars-product", false);
-    JsonNode hidden = body(send("/api/v1/arrangement/publish", "{}"));
+    JsonNode hidden = body(send("/api/v1/layout/publish", "{}"));
     assertFalse(hidden.path("showsReviews").asBoolean());
-    JsonNode placed = body(send("/api/v1/arrangement/show-reviews", "{}"));
+    JsonNode placed = body(send("/api/v1/layout/add-review-nods", "{}"));
     assertTrue(placed.path("showsReviews").asBoolean());
     assertEquals(placed.path("unpublished").size(), 0);
     assertEquals(
@@ -38,7 +38,7 @@ public class ShowReviewsTest extends ServerTest {
 
   @Test
   public void whatIsOutsideIsListedWithHowToConnectIt() throws Exception {
-    JsonNode services = body(ask("/api/v1/outside")).path("services");
+    JsonNode services = body(ask("/api/v1/services")).path("services");
     assertEquals(services.size(), 4);
     for (JsonNode service : services) {
       assertFalse(service.path("standsFor").asString().isEmpty());

@@ -29,7 +29,7 @@ public class VersionsTest extends ServerTest {
       JsonNode added =
           body(
               send(
-                      "/api/v1/arrangement/nods",
+                      "/api/v1/layout/nods",
                       "{\"kind\":\"visitor-count\",\"spot\":\"%s\",\"page\":\"PRODUCT\"}"
                           .formatted(spot))
                   .andExpect(status().isOk()));
@@ -39,24 +39,24 @@ public class VersionsTest extends ServerTest {
 
   @AfterClass(alwaysRun = true)
   public void asItWas() throws Exception {
-    send("/api/v1/arrangement/versions/{v}/go-back", "", begin).andExpect(status().isOk());
+    send("/api/v1/layout/versions/{v}/restore", "", begin).andExpect(status().isOk());
   }
 
   private int publish(String note) throws Exception {
     JsonNode made =
         body(
-            send("/api/v1/arrangement/publish", "{\"note\":\"" + note + "\"}")
+            send("/api/v1/layout/publish", "{\"note\":\"" + note + "\"}")
                 .andExpect(status().isOk()));
     return made.path("publishedVersion").asInt();
   }
 
   private void turn(String nod, boolean on) throws Exception {
-    act(HttpMethod.PATCH, "/api/v1/arrangement/nods/{id}", "{\"on\":" + on + "}", nod)
+    act(HttpMethod.PATCH, "/api/v1/layout/nods/{id}", "{\"on\":" + on + "}", nod)
         .andExpect(status().isOk());
   }
 
   private JsonNode drafted() throws Exception {
-    return body(ask("/api/v1/arrangement")).path("draft");
+    return body(ask("/api/v1/layout")).path("draft");
   }
 
   /** Whatever was done between two versions, going back to one brings all of it back. */
@@ -68,7 +68,7 @@ public class VersionsTest extends ServerTest {
       turn(nods.get(random.nextInt(nods.size())), random.nextBoolean());
       if (random.nextBoolean()) {
         send(
-                "/api/v1/arrangement/nods/{id}/move",
+                "/api/v1/layout/nods/{id}/move",
                 "{\"spot\":\"" + (random.nextBoolean() ? "above-buy" : "page-end") + "\"}",
                 nods.get(random.nextInt(nods.size())))
             .andExpect(status().isOk());
@@ -76,10 +76,10 @@ public class VersionsTest extends ServerTest {
       published.put(publish("step " + i), drafted());
     }
     for (int version : published.keySet()) {
-      JsonNode back = body(send("/api/v1/arrangement/versions/{v}/go-back", "", version));
+      JsonNode back = body(send("/api/v1/layout/versions/{v}/restore", "", version));
       assertTrue(back.path("version").asInt() > version, "going back is a version of its own");
       assertEquals(drafted(), published.get(version));
-      ask("/api/v1/arrangement").andExpect(jsonPath("$.unpublished.length()").value(0));
+      ask("/api/v1/layout").andExpect(jsonPath("$.unpublished.length()").value(0));
     }
   }
 
@@ -89,12 +89,12 @@ public class VersionsTest extends ServerTest {
     publish("all on");
     turn(nods.getFirst(), false);
     int version = publish("one off");
-    JsonNode newest = body(ask("/api/v1/arrangement/versions?size=1")).path("items").path(0);
+    JsonNode newest = body(ask("/api/v1/layout/versions?size=1")).path("items").path(0);
     assertEquals(newest.path("version").asInt(), version);
     assertEquals(newest.path("note").asString(), "one off");
     assertEquals(newest.path("changes").size(), 1, newest.toString());
-    assertTrue(newest.path("changes").path(0).path("text").asString().endsWith("is switched off"));
-    JsonNode second = body(ask("/api/v1/arrangement/versions?size=1&page=2"));
+    assertTrue(newest.path("changes").path(0).path("text").asString().endsWith("paused"));
+    JsonNode second = body(ask("/api/v1/layout/versions?size=1&page=2"));
     assertEquals(second.path("items").path(0).path("note").asString(), "all on");
     assertTrue(second.path("total").asInt() >= 3);
   }
@@ -107,7 +107,7 @@ public class VersionsTest extends ServerTest {
     turn(nods.get(0), false);
     turn(nods.get(1), false);
     int version = publish("both off");
-    send("/api/v1/arrangement/versions/{v}/nods/{id}/take-back", "", version, nods.getFirst())
+    send("/api/v1/layout/versions/{v}/nods/{id}/undo", "", version, nods.getFirst())
         .andExpect(status().isOk());
     Map<String, Boolean> on = new HashMap<>();
     drafted().forEach(nod -> on.put(nod.path("id").asString(), nod.path("on").asBoolean()));
@@ -119,19 +119,18 @@ public class VersionsTest extends ServerTest {
   public void whatIsRemovedComesBackWithItsVersion() throws Exception {
     int version = publish("before it went");
     String gone = nods.getLast();
-    act(HttpMethod.DELETE, "/api/v1/arrangement/nods/{id}", "", gone).andExpect(status().isOk());
+    act(HttpMethod.DELETE, "/api/v1/layout/nods/{id}", "", gone).andExpect(status().isOk());
     publish("it went");
-    ask("/api/v1/arrangement/nods/{id}", gone).andExpect(status().isNotFound());
-    send("/api/v1/arrangement/versions/{v}/go-back", "", version).andExpect(status().isOk());
-    ask("/api/v1/arrangement/nods/{id}", gone).andExpect(status().isOk());
+    ask("/api/v1/layout/nods/{id}", gone).andExpect(status().isNotFound());
+    send("/api/v1/layout/versions/{v}/restore", "", version).andExpect(status().isOk());
+    ask("/api/v1/layout/nods/{id}", gone).andExpect(status().isOk());
   }
 
   @Test
   public void versionsThatAreNoneAreSaidToBeNone() throws Exception {
-    send("/api/v1/arrangement/versions/99999/go-back", "").andExpect(status().isNotFound());
-    send("/api/v1/arrangement/versions/99999/nods/a/take-back", "")
-        .andExpect(status().isNotFound());
-    send("/api/v1/arrangement/publish", "{\"note\":\"" + "x".repeat(201) + "\"}")
+    send("/api/v1/layout/versions/99999/restore", "").andExpect(status().isNotFound());
+    send("/api/v1/layout/versions/99999/nods/a/undo", "").andExpect(status().isNotFound());
+    send("/api/v1/layout/publish", "{\"note\":\"" + "x".repeat(201) + "\"}")
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("note"));
   }

@@ -45,7 +45,7 @@ public class OrderImportTest extends ServerTest {
         List.of(2, 4, 5));
     assertEquals(
         result.path("problems").path(0).path("reason").asString(),
-        "no product has the SKU no-such-sku");
+        "No product has the SKU “no-such-sku”.");
     Map<String, ?> known = orders.products(List.of("O-1", "O-2", "O-3", "O-9"));
     assertEquals(known.keySet(), java.util.Set.of("O-1"), "a cancelled order verifies nothing");
   }

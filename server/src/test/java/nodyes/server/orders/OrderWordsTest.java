@@ -79,8 +79,8 @@ public class OrderWordsTest extends ServerTest {
     JsonNode problem = run.path("problems").path(0);
     assertEquals(problem.path("line").asInt(), 3);
     assertEquals(problem.path("field").asString(), "addressCountry");
-    assertTrue(problem.path("reason").asString().contains("is no country"), problem.toString());
-    send("/api/v1/arrangement/publish", "").andExpect(status().isOk());
+    assertTrue(problem.path("reason").asString().contains("is not a country"), problem.toString());
+    send("/api/v1/layout/publish", "").andExpect(status().isOk());
   }
 
   @Test(dependsOnMethods = "aCountryIsKnownByNameAndWhatIsNoneIsRefusedWithItsLine")

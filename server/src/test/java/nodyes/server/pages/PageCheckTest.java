@@ -36,7 +36,7 @@ public class PageCheckTest extends ServerTest {
     save(connected);
     product("checked-pot");
     publish(bringIn("Product,Stars,Words\nchecked-pot,5,Very good\n", "{}"));
-    send("/api/v1/arrangement/publish", "");
+    send("/api/v1/layout/publish", "");
   }
 
   @AfterClass
@@ -114,29 +114,29 @@ public class PageCheckTest extends ServerTest {
   @Test
   public void aPageThatIsNotThereIsSaidToBeSo() throws Exception {
     ask("/api/v1/page/check?kind=product&of=no-such-page")
-        .andExpect(jsonPath("$.failure").value(containsString("nothing at that address")));
+        .andExpect(jsonPath("$.failure").value(containsString("no page at this address")));
     ask("/api/v1/page/check?kind=nonsense").andExpect(status().isBadRequest());
   }
 
   @Test
   public void whyANodIsNotHereIsAnsweredFromScriptToConditions() throws Exception {
-    String why = "/api/v1/page/why?kind=product&product=checked-pot&nod=reviews";
+    String why = "/api/v1/page/diagnosis?kind=product&product=checked-pot&nod=reviews";
     page(script(), MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
     ask(why).andExpect(jsonPath("$.shows").value(true));
     page(script(), MARKED.formatted(""));
     ask(why)
         .andExpect(jsonPath("$.shows").value(false))
-        .andExpect(jsonPath("$.answer").value(containsString("no spot named page-end")));
+        .andExpect(jsonPath("$.answer").value(containsString("no spot “page-end”")));
     page("", MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
-    ask(why).andExpect(jsonPath("$.answer").value(containsString("the script is not on")));
+    ask(why).andExpect(jsonPath("$.answer").value(containsString("The script is not on")));
     product("unreviewed-pot");
     OutsideServer.says(
         "/products/unreviewed-pot",
         "text/html",
         script() + MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
-    ask("/api/v1/page/why?kind=product&product=unreviewed-pot&nod=reviews")
-        .andExpect(jsonPath("$.answer").value(containsString("no published reviews yet")));
-    ask("/api/v1/page/why?kind=product&product=checked-pot&nod=no-such-nod")
+    ask("/api/v1/page/diagnosis?kind=product&product=unreviewed-pot&nod=reviews")
+        .andExpect(jsonPath("$.answer").value(containsString("No published reviews yet")));
+    ask("/api/v1/page/diagnosis?kind=product&product=checked-pot&nod=no-such-nod")
         .andExpect(status().isNotFound());
   }
 
@@ -154,7 +154,7 @@ public class PageCheckTest extends ServerTest {
     assertTrue(all.path("products").asInt() >= 1, all.toString());
     assertEquals(few.path("products").asInt(), 0);
     assertEquals(few.path("alone").path("1").asInt(), 0);
-    assertTrue(few.path("misses").toString().contains("the rule wants 100000 or more"));
+    assertTrue(few.path("misses").toString().contains("This nod needs at least 100,000."));
     assertEquals(few.path("of"), all.path("of"));
   }
 
@@ -176,7 +176,7 @@ public class PageCheckTest extends ServerTest {
     http.perform(
         get("/embed/v1/page?kind=product&product=checked-pot&lang=en&shop=" + key)
             .header("Origin", "http://" + OutsideServer.host()));
-    ask("/api/v1/first-steps")
+    ask("/api/v1/onboarding")
         .andExpect(jsonPath("$.scriptSeenAt").exists())
         .andExpect(jsonPath("$.reviews").value(org.hamcrest.Matchers.greaterThan(0)))
         .andExpect(jsonPath("$.nodsOn").value(org.hamcrest.Matchers.greaterThan(0)));

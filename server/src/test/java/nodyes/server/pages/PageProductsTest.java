@@ -48,7 +48,7 @@ public class PageProductsTest {
   @Test
   public void theOwnerIsToldWhatBecomesOfIt() {
     assertEquals(new PageProducts(0, false).becomes(), "");
-    assertTrue(new PageProducts(1, true).becomes().contains("joined to it"));
-    assertTrue(new PageProducts(1, false).becomes().contains("never a second product"));
+    assertTrue(new PageProducts(1, true).becomes().contains("added to it"));
+    assertTrue(new PageProducts(1, false).becomes().contains("to avoid a second product"));
   }
 }

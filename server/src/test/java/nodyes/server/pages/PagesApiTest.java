@@ -28,8 +28,8 @@ public class PagesApiTest extends ServerTest {
         java.util.List.of("stars-card", "stars-product", "reviews"));
     JsonNode stars = page.path("nods").path(1);
     assertEquals(stars.path("shown").asBoolean(), true);
-    assertEquals(stars.path("because").asString(), "Shows because there are 2 published reviews.");
-    assertEquals(stars.path("findings").path(0).path("standing").asString(), "MET");
+    assertEquals(stars.path("because").asString(), "2 published reviews.");
+    assertEquals(stars.path("findings").path(0).path("status").asString(), "MET");
     assertEquals(stars.path("findings").path(0).path("source").asString(), "REVIEWS");
   }
 
@@ -65,11 +65,11 @@ public class PagesApiTest extends ServerTest {
 
   @Test
   public void whatTimeAloneDoesNotChangeHasNoMoments() throws Exception {
-    ask("/api/v1/page/moments?kind=product&product=seen-pot")
+    ask("/api/v1/page/upcoming-changes?kind=product&product=seen-pot")
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.moments.length()").value(0))
         .andExpect(jsonPath("$.isCut").value(false));
-    ask("/api/v1/page/moments?kind=cellar").andExpect(status().isBadRequest());
+    ask("/api/v1/page/upcoming-changes?kind=cellar").andExpect(status().isBadRequest());
   }
 
   @Test
@@ -78,13 +78,13 @@ public class PagesApiTest extends ServerTest {
         .andExpect(status().isBadRequest())
         .andExpect(
             jsonPath("$.detail")
-                .value("kind is one of product, listing, basket, home and confirmation."));
+                .value("The kind must be product, listing, basket, home or confirmation."));
     ask("/api/v1/page").andExpect(status().isBadRequest());
     String many =
         IntStream.range(0, 101).mapToObj(i -> "pot-" + i).collect(Collectors.joining(","));
     ask("/api/v1/page?kind=listing&product={many}", many)
         .andExpect(status().isBadRequest())
-        .andExpect(jsonPath("$.detail").value("A page asks for at most 100 products."));
+        .andExpect(jsonPath("$.detail").value("A page can ask for up to 100 products."));
   }
 
   @Test

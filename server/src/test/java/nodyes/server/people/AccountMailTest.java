@@ -28,7 +28,7 @@ import org.testng.annotations.Test;
 public class AccountMailTest extends ServerTest {
   private static final String PASSWORD = "three pots of clay";
 
-  @Autowired private PeopleStore store;
+  @Autowired private AccountStore store;
   @Autowired private Passwords passwords;
   @Autowired private Clock clock;
   @Autowired private JavaMailSenderImpl sender;
@@ -73,7 +73,7 @@ public class AccountMailTest extends ServerTest {
     var first =
         sends("/api/v1/session", signIn).andExpect(status().isOk()).andReturn().getResponse();
     MimeMessage told = letter(before + 1);
-    assertEquals(told.getSubject(), "A new device signed in to Nod Yes");
+    assertEquals(told.getSubject(), "New device signed in to Nod Yes");
     assertEquals(told.getAllRecipients()[0].toString(), "told@shop.example");
     sends("/api/v1/session", signIn, first.getCookie("nodyes-device")).andExpect(status().isOk());
     sends("/api/v1/session", signIn).andExpect(status().isOk());
@@ -81,7 +81,7 @@ public class AccountMailTest extends ServerTest {
     assertEquals(mail.getReceivedMessages().length, before + 2);
   }
 
-  /** Of what a request says of the host nothing goes into a letter: a stranger asked for it. */
+  /** Of what a request says of the host nothing goes into an e-mail: a stranger asked for it. */
   @Test
   public void aLinkForANewPasswordLeadsWhereTheOwnerSaid() throws Exception {
     person("lost");

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.atomic.AtomicInteger;
 import nodyes.server.ServerTest;
+import nodyes.server.database.Database;
 import nodyes.server.web.Sha256;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -34,10 +35,11 @@ public class AccountTest extends ServerTest {
   private static final String FIREFOX =
       "Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0";
 
+  @Autowired private Database database;
   @Autowired private Clock clock;
   @Autowired private Resets resets;
-  @Autowired private People people;
-  @Autowired private PeopleStore store;
+  @Autowired private Accounts people;
+  @Autowired private AccountStore store;
   @Autowired private SignInStore signIns;
 
   private final AtomicInteger callers = new AtomicInteger();
@@ -111,12 +113,12 @@ public class AccountTest extends ServerTest {
   public void whoReadsOnlyMayLookAndNothingElse() throws Exception {
     Here reader = join("tome", Role.READER);
     as(reader, get("/api/v1/reviews")).andExpect(status().isOk());
-    as(reader, json(post("/api/v1/reviews/moves"), Map.of("ids", List.of(), "to", "HELD")))
+    as(reader, json(post("/api/v1/reviews/actions"), Map.of("ids", List.of(), "to", "ON_HOLD")))
         .andExpect(status().isForbidden());
     as(reader, get("/api/v1/people")).andExpect(status().isForbidden());
     as(reader, get("/api/v1/trail")).andExpect(status().isForbidden());
     Here desk = join("sofia", Role.DESK);
-    as(desk, json(put("/api/v1/arrangement/kit"), Map.of())).andExpect(status().isForbidden());
+    as(desk, json(put("/api/v1/layout/kit"), Map.of())).andExpect(status().isForbidden());
   }
 
   /** A token of one sign-in is worth nothing with the cookie of another. */
@@ -144,7 +146,11 @@ public class AccountTest extends ServerTest {
   @Test
   public void aSecondStepIsSetUpAskedForAndEachCodeCountsOnce() throws Exception {
     Here duarte = join("duarte", Role.EDITOR);
-    as(duarte, json(post("/api/v1/account/second-step"), Map.of("password", "not the one")))
+    as(
+            duarte,
+            json(
+                post("/api/v1/account/second-step"),
+                Map.of("password", "This is not the code the app shows now")))
         .andExpect(status().isBadRequest());
     JsonNode offer =
         body(
@@ -203,13 +209,14 @@ public class AccountTest extends ServerTest {
                 .with(owner()))
         .andExpect(status().isUnprocessableContent())
         .andExpect(
-            jsonPath("$.detail").value("Set up your own second step before you ask it of others."));
+            jsonPath("$.detail")
+                .value("Set up two-step sign-in for yourself before you require it of others."));
     store.setRule(new SignInRule(SignInRule.Who.WHO_CHANGES, 14, true));
     try {
       as(person, get("/api/v1/session")).andExpect(jsonPath("$.state").value("SECOND_STEP_DUE"));
       as(person, get("/api/v1/reviews"))
           .andExpect(status().isForbidden())
-          .andExpect(jsonPath("$.detail").value("Set up your second step first."));
+          .andExpect(jsonPath("$.detail").value("Set up two-step sign-in first."));
       as(person, get("/api/v1/account")).andExpect(status().isOk());
       as(reader, get("/api/v1/reviews")).andExpect(status().isOk());
     } finally {
@@ -225,7 +232,7 @@ public class AccountTest extends ServerTest {
         here(signIn("anna", PASSWORD, "").andExpect(status().isOk()).andReturn().getResponse());
     JsonNode devices = body(as(here, get("/api/v1/account"))).path("signIns");
     assertEquals(devices.size(), 2);
-    assertEquals(devices.path(0).path("device").asString(), "Firefox on Linux");
+    assertEquals(devices.path(0).path("device").asString(), "Firefox, Linux");
     as(
             here,
             json(
@@ -257,7 +264,7 @@ public class AccountTest extends ServerTest {
   @Test
   public void aLinkForANewPasswordWorksOnce() throws Exception {
     Here here = join("resets", Role.EDITOR);
-    Person person = people.find("resets@shop.example").orElseThrow();
+    Account person = people.find("resets@shop.example").orElseThrow();
     String token = resets.token(person);
     Map<String, String> given = Map.of("token", token, "password", "five pots of clay now");
     http.perform(
@@ -306,6 +313,14 @@ public class AccountTest extends ServerTest {
     JsonNode trail = body(http.perform(get("/api/v1/trail?q=gone").with(owner())));
     assertTrue(trail.toString().contains("removed gone"), trail.toString());
     assertTrue(trail.toString().contains("signed gone out everywhere"), trail.toString());
+    JsonNode german =
+        body(
+            http.perform(
+                get("/api/v1/trail?q=Hat gone entfernt")
+                    .header("Accept-Language", "de")
+                    .with(owner())));
+    assertEquals(german.at("/items/0/did").asString(), "hat gone entfernt");
+    assertEquals(german.path("items").size(), 1);
     String csv =
         http.perform(get("/api/v1/trail.csv?who=Rita").with(owner()))
             .andReturn()
@@ -315,11 +330,27 @@ public class AccountTest extends ServerTest {
     assertTrue(csv.contains(",Rita,People,removed gone\r\n"), csv);
   }
 
+  /** What was kept before lines had messages is told as it was written. */
+  @Test
+  public void anOldLineOfTheTrailIsToldAsItWasWritten() throws Exception {
+    database.change(
+        sql ->
+            sql.execute(
+                "insert into trail(done_at, who, place, did) values (1, 'Olga', 'Pages', 'moved a"
+                    + " nod, {once}')"));
+    JsonNode lines = body(http.perform(get("/api/v1/trail?who=Olga").with(owner())));
+    assertEquals(lines.at("/items/0/did").asString(), "moved a nod, {once}");
+    JsonNode names =
+        body(
+            http.perform(get("/api/v1/trail/names").header("Accept-Language", "de").with(owner())));
+    assertTrue(names.path("places").toString().contains("\"Seiten\""), names.toString());
+  }
+
   /** Fourteen days without use, and ninety in any case. */
   @Test
   public void aSignInEndsByItself() throws Exception {
     join("ends", Role.READER);
-    Person person = people.find("ends@shop.example").orElseThrow();
+    Account person = people.find("ends@shop.example").orElseThrow();
     long lately = Duration.ofDays(13).toMillis();
     long idle = Duration.ofDays(15).toMillis();
     long old = Duration.ofDays(91).toMillis();
@@ -329,14 +360,14 @@ public class AccountTest extends ServerTest {
     assertEquals(statusOf(person, old, 1), 401);
   }
 
-  private int statusOf(Person person, long since, long seen) throws Exception {
+  private int statusOf(Account person, long since, long seen) throws Exception {
     String token = "a-token-" + since + "-" + seen;
     Instant now = clock.instant();
     long id =
         signIns.add(
             person.id(),
             Sha256.hex(Sha256.of(token), 32),
-            "Firefox on Linux",
+            "Firefox, Linux",
             now.minusMillis(since));
     signIns.seen(Map.of(id, now.minusMillis(seen)));
     return http.perform(get("/api/v1/reviews").cookie(new Cookie("nodyes", token)))

@@ -7,7 +7,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.testng.annotations.Test;
 
 public class GuessesTest {
@@ -27,15 +27,15 @@ public class GuessesTest {
     for (int i = 0; i < 2000; i++) {
       guesses.failed("rita@shop.example", "203.0.113." + i % 250, false);
     }
-    assertThrows(Refusal.class, () -> guesses.check("rita@shop.example", "203.0.113.7", false));
-    assertThrows(Refusal.class, () -> guesses.check("rita@shop.example", "198.51.100.1", false));
+    assertThrows(ApiProblem.class, () -> guesses.check("rita@shop.example", "203.0.113.7", false));
+    assertThrows(ApiProblem.class, () -> guesses.check("rita@shop.example", "198.51.100.1", false));
     // the device on which she signed in before
     guesses.check("rita@shop.example", "198.51.100.1", true);
     // and who guesses on it is slowed down as any
     for (int i = 0; i < 6; i++) {
       guesses.failed("rita@shop.example", "198.51.100.1", true);
     }
-    assertThrows(Refusal.class, () -> guesses.check("rita@shop.example", "198.51.100.1", true));
+    assertThrows(ApiProblem.class, () -> guesses.check("rita@shop.example", "198.51.100.1", true));
   }
 
   @Test
@@ -44,7 +44,8 @@ public class GuessesTest {
     for (int i = 0; i < 21; i++) {
       guesses.failed("someone" + i + "@shop.example", "203.0.113.7", false);
     }
-    assertThrows(Refusal.class, () -> guesses.check("another@shop.example", "203.0.113.7", false));
+    assertThrows(
+        ApiProblem.class, () -> guesses.check("another@shop.example", "203.0.113.7", false));
     guesses.check("another@shop.example", "203.0.113.8", false);
   }
 }

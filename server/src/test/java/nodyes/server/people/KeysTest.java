@@ -21,7 +21,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class KeysTest extends ServerTest {
-  @Autowired private Keys keys;
+  @Autowired private ApiKeys keys;
   @Autowired private Clock clock;
 
   private ResultActions asOwner(MockHttpServletRequestBuilder request) throws Exception {
@@ -32,35 +32,35 @@ public class KeysTest extends ServerTest {
   public void aKeyOpensTheDoorToAProgramUntilItIsTakenOut() throws Exception {
     String key =
         body(asOwner(
-                    post("/api/v1/keys")
+                    post("/api/v1/api-keys")
                         .content("{\"name\":\"the till\",\"scopes\":[\"PRODUCTS_IN\"]}"))
                 .andExpect(status().isOk()))
             .path("key")
             .asString();
     http.perform(get("/api/v1/products").header("Authorization", "Bearer " + key))
         .andExpect(status().isOk());
-    JsonNode keys = body(asOwner(get("/api/v1/keys")));
+    JsonNode keys = body(asOwner(get("/api/v1/api-keys")));
     assertFalse(keys.toString().contains(key), "a key is told once");
     long id = keys.path("items").path(0).path("id").asLong();
-    asOwner(delete("/api/v1/keys/{id}", id)).andExpect(status().isNoContent());
+    asOwner(delete("/api/v1/api-keys/{id}", id)).andExpect(status().isNoContent());
     http.perform(get("/api/v1/products").header("Authorization", "Bearer " + key))
         .andExpect(status().isUnauthorized());
-    asOwner(delete("/api/v1/keys/{id}", id)).andExpect(status().isNotFound());
+    asOwner(delete("/api/v1/api-keys/{id}", id)).andExpect(status().isNotFound());
   }
 
   @Test
   public void aProgramMakesNoKeysAndANameIsGiven() throws Exception {
-    ask("/api/v1/keys").andExpect(status().isForbidden());
-    send("/api/v1/keys", "{\"name\":\"mine\",\"scopes\":[\"ALL\"]}")
+    ask("/api/v1/api-keys").andExpect(status().isForbidden());
+    send("/api/v1/api-keys", "{\"name\":\"mine\",\"scopes\":[\"ALL\"]}")
         .andExpect(status().isForbidden());
-    asOwner(post("/api/v1/keys").content("{\"name\":\"  \",\"scopes\":[\"ALL\"]}"))
+    asOwner(post("/api/v1/api-keys").content("{\"name\":\"  \",\"scopes\":[\"ALL\"]}"))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.faults[0].field").value("name"));
   }
 
   private String made(String scopes) throws Exception {
     return body(asOwner(
-                post("/api/v1/keys")
+                post("/api/v1/api-keys")
                     .content("{\"name\":\"one\",\"scopes\":[%s],\"days\":30}".formatted(scopes)))
             .andExpect(status().isOk()))
         .path("key")
@@ -76,17 +76,15 @@ public class KeysTest extends ServerTest {
   public void aKeyOpensWhatItIsForAlone() throws Exception {
     String reads = made("\"REVIEWS_OUT\"");
     with(reads, get("/api/v1/reviews")).andExpect(status().isOk());
-    with(reads, get("/api/v1/reviews/out/csv")).andExpect(status().isOk());
+    with(reads, get("/api/v1/reviews/export/csv")).andExpect(status().isOk());
     with(reads, get("/api/v1/feeds")).andExpect(status().isForbidden());
     with(
             reads,
-            post("/api/v1/arrangement/publish")
-                .contentType(MediaType.APPLICATION_JSON)
-                .content("{}"))
+            post("/api/v1/layout/publish").contentType(MediaType.APPLICATION_JSON).content("{}"))
         .andExpect(status().isForbidden());
     with(made("\"PREVIEW\",\"PUBLISH\""), post("/api/v1/preview-tokens"))
         .andExpect(status().isOk());
-    asOwner(post("/api/v1/keys").content("{\"name\":\"none\",\"scopes\":[]}"))
+    asOwner(post("/api/v1/api-keys").content("{\"name\":\"none\",\"scopes\":[]}"))
         .andExpect(status().isBadRequest());
   }
 
@@ -99,7 +97,7 @@ public class KeysTest extends ServerTest {
     keys.add(
         "used", EnumSet.of(Scope.ALL), "a-key-that-is-used", Optional.of(now.plusSeconds(9999)));
     with("a-key-that-is-used", get("/api/v1/reviews")).andExpect(status().isOk());
-    JsonNode lines = body(asOwner(get("/api/v1/keys"))).path("items");
+    JsonNode lines = body(asOwner(get("/api/v1/api-keys"))).path("items");
     for (JsonNode line : lines) {
       if (line.path("name").asString().equals("over")) {
         assertTrue(line.path("isOver").asBoolean() && !line.has("usedAt"), line.toString());

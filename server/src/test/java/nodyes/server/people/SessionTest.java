@@ -23,7 +23,7 @@ import org.testng.annotations.Test;
 /** With a server of its own, which has no owner yet. */
 @TestPropertySource(properties = "nodyes.mail-from=sessions@shop.example")
 public class SessionTest extends ServerTest {
-  @Autowired private People people;
+  @Autowired private Accounts people;
 
   private ResultActions sends(String address, String body, String from) throws Exception {
     return http.perform(
@@ -39,7 +39,7 @@ public class SessionTest extends ServerTest {
 
   @Test
   public void theBackOfficeIsClosedToStrangers() throws Exception {
-    for (String address : new String[] {"/api/v1/reviews", "/api/v1/shop", "/api/v1/arrangement"}) {
+    for (String address : new String[] {"/api/v1/reviews", "/api/v1/shop", "/api/v1/layout"}) {
       http.perform(get(address))
           .andExpect(status().isUnauthorized())
           .andExpect(header().string("Content-Type", "application/problem+json"));
@@ -126,11 +126,11 @@ public class SessionTest extends ServerTest {
     http.perform(get("/api/v1/reviews").cookie(another)).andExpect(status().isOk());
     http.perform(post("/api/v1/preview-tokens").cookie(another))
         .andExpect(status().isForbidden())
-        .andExpect(jsonPath("$.detail").value(containsString("what you typed is still there")));
+        .andExpect(jsonPath("$.detail").value(containsString("What you typed is still there")));
     http.perform(
             post("/api/v1/preview-tokens").cookie(another).header("Nodyes-Page", page(another)))
         .andExpect(status().isOk());
-    Person stored = people.check("rita@shop.example", "a long enough one").orElseThrow();
+    Account stored = people.check("rita@shop.example", "a long enough one").orElseThrow();
     assertTrue(!stored.passwordHash().contains("long enough"));
     assertEquals(stored.email(), "rita@shop.example");
   }

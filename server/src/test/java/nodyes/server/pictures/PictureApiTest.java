@@ -105,6 +105,6 @@ public class PictureApiTest extends ServerTest {
     // of no published review: there for people of the shop alone
     http.perform(get("/embed/v1/pictures/{name}", name)).andExpect(status().isNotFound());
     http.perform(get("/api/v1/pictures/{name}", name)).andExpect(status().isUnauthorized());
-    ask("/api/v1/evidence/{name}", name).andExpect(status().isNotFound());
+    ask("/api/v1/review-originals/{name}", name).andExpect(status().isNotFound());
   }
 }

@@ -77,7 +77,7 @@ public class PicturesOfStrangersTest {
     assertTrue(bomb.length < 20_000, bomb.length + "");
     HttpResponse<String> answer = send(bomb, token);
     assertEquals(answer.statusCode(), 422, answer.body());
-    assertTrue(answer.body().contains("16 million pixels"), answer.body());
+    assertTrue(answer.body().contains("16 megapixels"), answer.body());
   }
 
   @Test
@@ -113,9 +113,7 @@ public class PicturesOfStrangersTest {
     assertEquals(answer.statusCode(), 422, answer.body());
   }
 
-  /**
-   * Thirty pictures of 16 million pixels and three files at once: all are answered, and read on.
-   */
+  /** Thirty pictures of 16 megapixels and three files at once: all are answered, and read on. */
   @Test(priority = 1)
   public void manyAtOnceNeitherExhaustTheHeapNorHoldReadersUp() throws Exception {
     byte[] large = plain(4000, 4000);
@@ -129,7 +127,7 @@ public class PicturesOfStrangersTest {
         sent.add(threads.submit(() -> send(large, token).statusCode()));
       }
       for (int i = 0; i < 3; i++) {
-        sent.add(threads.submit(() -> server.upload("/api/v1/bring-in", file).statusCode()));
+        sent.add(threads.submit(() -> server.upload("/api/v1/imports", file).statusCode()));
       }
       while (sent.stream().anyMatch(one -> !one.isDone())) {
         long start = System.nanoTime();

@@ -17,7 +17,7 @@ import java.nio.file.Path;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import nodyes.server.Settings;
-import nodyes.server.web.Refusal;
+import nodyes.server.web.ApiProblem;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
@@ -27,7 +27,8 @@ public class PicturesTest {
   @BeforeClass
   public void open() throws IOException {
     Path data = Files.createTempDirectory("pictures");
-    pictures = new Pictures(new KeptFiles(Settings.in(data)), new Spool(Settings.in(data)));
+    pictures =
+        new Pictures(new ContentAddressedFiles(Settings.in(data)), new Spool(Settings.in(data)));
   }
 
   private byte[] kept(byte[] content) throws IOException {
@@ -137,7 +138,7 @@ public class PicturesTest {
     out.writeInt(0);
     out.writeBytes("IDAT");
     out.writeInt(0x35AF061E);
-    assertTrue(refused(png.toByteArray()).contains("60 million pixels"));
+    assertTrue(refused(png.toByteArray()).contains("60 megapixels"));
   }
 
   @Test
@@ -150,7 +151,7 @@ public class PicturesTest {
   }
 
   private String refused(byte[] content) {
-    return String.valueOf(expectThrows(Refusal.class, () -> kept(content)).getMessage());
+    return String.valueOf(expectThrows(ApiProblem.class, () -> kept(content)).getMessage());
   }
 
   @Test

@@ -20,7 +20,7 @@ public class CountTest extends ServerTest {
     {"", "stars=1", "stars=4", "stars=5"},
     {"", "language=en", "language=pt", "language=zz"},
     {"", "country=PT", "country=DE"},
-    {"", "state=WAITING", "state=PUBLISHED"},
+    {"", "status=PENDING", "status=PUBLISHED"},
     {"", "pictures=true", "pictures=false"},
     {"", "q=pote", "q=wind"},
     {"", "from=2026-03-01", "to=2026-02-28", "from=2026-02-01&to=2026-03-31"},
@@ -53,7 +53,9 @@ public class CountTest extends ServerTest {
     for (JsonNode one : body(ask("/api/v1/reviews?batch={b}&size=30", batch)).path("items")) {
       ids.add(one.path("id").asString());
     }
-    send("/api/v1/reviews/moves", "{\"ids\":[" + String.join(",", ids) + "],\"to\":\"PUBLISHED\"}");
+    send(
+        "/api/v1/reviews/actions",
+        "{\"ids\":[" + String.join(",", ids) + "],\"to\":\"PUBLISHED\"}");
   }
 
   @Test

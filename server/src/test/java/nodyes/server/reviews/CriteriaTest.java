@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.form.Criterion;
 import nodyes.core.review.Review;
+import nodyes.core.reviewform.ReviewAspect;
 import nodyes.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
@@ -19,19 +19,19 @@ public class CriteriaTest extends ServerTest {
   @Autowired private Criteria criteria;
   @Autowired private Reviews reviews;
 
-  private static Criterion named(long id, String name, String category) {
-    return new Criterion(
+  private static ReviewAspect named(long id, String name, String category) {
+    return new ReviewAspect(
         id, Map.of("en", name), Optional.of(category).filter(one -> !one.isEmpty()), true);
   }
 
-  private static List<String> names(List<Criterion> of) {
+  private static List<String> names(List<ReviewAspect> of) {
     return of.stream().map(one -> one.name("en")).toList();
   }
 
   @Test
   public void theyStandInTheOwnersOrderAndAreAskedOfTheirCategory() {
     criteria.set(List.of(named(0, "Weight", "planters"), named(0, "Value", "")));
-    List<Criterion> kept = criteria.askedOf(Set.of("planters"));
+    List<ReviewAspect> kept = criteria.askedOf(Set.of("planters"));
     assertEquals(names(criteria.askedOf(Set.of("planters", "home"))), List.of("Weight", "Value"));
     assertEquals(names(criteria.askedOf(Set.of("seeds"))), List.of("Value"));
     criteria.set(
@@ -58,7 +58,7 @@ public class CriteriaTest extends ServerTest {
     criteria.set(List.of());
     assertTrue(names(criteria.all()).contains("Scent"));
     assertEquals(criteria.askedOf(Set.of()), List.of());
-    send("/api/v1/arrangement/publish", "");
+    send("/api/v1/layout/publish", "");
     String page = body(ask("/embed/v1/page?kind=product&lang=en&product=criteria-pot")).toString();
     assertEquals(page.contains("\"name\":\"Scent\",\"mean\":3.0,\"count\":1"), true, page);
     // asked again under the same name it goes on

@@ -3,6 +3,7 @@ package nodyes.server.reviews;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import nodyes.server.OutsideServer;
@@ -86,7 +87,7 @@ public class DeskTest extends ServerTest {
     assertEquals(body(ask(base + "&flag=NO_WORDS")).path("total").asInt(), 1);
     assertEquals(body(ask(base + "&from=2026-02-01&to=2026-02-28")).path("total").asInt(), 1);
     assertEquals(body(ask(base + "&pictures=true")).path("total").asInt(), 0);
-    assertEquals(body(ask(base + "&origin=BROUGHT_IN&state=WAITING")).path("total").asInt(), 3);
+    assertEquals(body(ask(base + "&origin=IMPORTED&status=PENDING")).path("total").asInt(), 3);
     JsonNode facets = body(ask("/api/v1/reviews/facets"));
     assertTrue(facets.path("languages").toString().contains("\"de\""));
     JsonNode standing = body(ask("/api/v1/reviews/by-product?q=filter-pot")).path("items").path(0);
@@ -105,14 +106,14 @@ public class DeskTest extends ServerTest {
 
     JsonNode hidden = body(change("/api/v1/reviews/{id}/contacts", "{\"hidden\":true}", id));
     assertEquals(hidden.path("wordsShown").asString(), "Write to […] for a picture");
-    assertEquals(hidden.path("words").asString(), line.path("words").asString());
+    assertEquals(hidden.path("text").asString(), line.path("text").asString());
     JsonNode named = body(change("/api/v1/reviews/{id}/name", "{\"form\":\"INITIALS\"}", id));
     assertEquals(named.path("reviewer").asString(), "E. M.");
-    assertEquals(named.path("reviewerGiven").asString(), "Eva Maier");
+    assertEquals(named.path("rawReviewer").asString(), "Eva Maier");
     change("/api/v1/reviews/{id}/featured", "{\"featured\":true}", id).andExpect(status().isOk());
     JsonNode replied = body(change("/api/v1/reviews/{id}/reply", "{\"text\":\" Thank you \"}", id));
     assertEquals(replied.path("reply").asString(), "Thank you");
-    send("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"SPAM\"}");
+    send("/api/v1/reviews/actions", "{\"ids\":[" + id + "],\"to\":\"SPAM\"}");
     String history = body(ask("/api/v1/reviews/{id}/history", id)).toString();
     for (String what :
         new String[] {"CONTACTS_HIDDEN", "NAME_SHOWN_AS", "FEATURED", "REPLIED", "SPAM"}) {
@@ -142,5 +143,25 @@ public class DeskTest extends ServerTest {
     assertEquals(kept.path("words").asString(), "Very lovely");
     send("/api/v1/reviews/{id}/translation", "{\"to\":\"<x>\"}", id)
         .andExpect(status().isUnprocessableContent());
+  }
+
+  /** A translation that was made before a telephone number was hidden kept telling it. */
+  @Test
+  public void whatIsHiddenLaterIsNoPartOfATranslationThatWasMadeBefore() throws Exception {
+    JsonNode line =
+        one("private-pot", "private-pot,5,Liga-me: +351 912 345 678,Rui,PT,2026-01-03,pt\n");
+    long id = line.path("id").asLong();
+    change("/api/v1/reviews/{id}/contacts", "{\"hidden\":false}", id).andExpect(status().isOk());
+    OutsideServer.says(
+        "/translate", "application/json", "{\"text\":\"Call me: +351 912 345 678\"}");
+    String told = body(send("/api/v1/reviews/{id}/translation", "{\"to\":\"en\"}", id)).toString();
+    assertTrue(told.contains("912"), told);
+    change("/api/v1/reviews/{id}/contacts", "{\"hidden\":true}", id).andExpect(status().isOk());
+    OutsideServer.says("/translate", "application/json", "{\"text\":\"Call me: […]\"}");
+    String after = body(send("/api/v1/reviews/{id}/translation", "{\"to\":\"en\"}", id)).toString();
+    assertFalse(after.contains("912"), after);
+    OutsideServer.forgets("/translate");
+    assertEquals(
+        body(send("/api/v1/reviews/{id}/translation", "{\"to\":\"en\"}", id)).toString(), after);
   }
 }

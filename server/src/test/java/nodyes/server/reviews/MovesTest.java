@@ -22,7 +22,7 @@ import tools.jackson.databind.JsonNode;
 /** Reviews moved from state to state, one or many at a time, and moved back. */
 public class MovesTest extends ServerTest {
   private static final int REVIEWS = 24;
-  private static final String[] STATES = {"PUBLISHED", "HELD", "SPAM", "WAITING"};
+  private static final String[] STATES = {"PUBLISHED", "ON_HOLD", "SPAM", "PENDING"};
   private long batch;
   private List<Long> ids;
 
@@ -41,7 +41,7 @@ public class MovesTest extends ServerTest {
   private Map<Long, String> states() throws Exception {
     var states = new TreeMap<Long, String>();
     for (JsonNode one : body(ask("/api/v1/reviews?batch={b}&size=100", batch)).path("items")) {
-      states.put(one.path("id").asLong(), one.path("state").asString());
+      states.put(one.path("id").asLong(), one.path("status").asString());
     }
     return states;
   }
@@ -49,7 +49,7 @@ public class MovesTest extends ServerTest {
   private JsonNode move(List<Long> some, String to, String more) throws Exception {
     String list = some.stream().map(String::valueOf).collect(Collectors.joining(","));
     return body(
-        send("/api/v1/reviews/moves", "{\"ids\":[%s],\"to\":\"%s\"%s}".formatted(list, to, more))
+        send("/api/v1/reviews/actions", "{\"ids\":[%s],\"to\":\"%s\"%s}".formatted(list, to, more))
             .andExpect(status().isOk()));
   }
 
@@ -73,7 +73,7 @@ public class MovesTest extends ServerTest {
           .forEach((id, state) -> assertTrue(moved.contains(id) || now.get(id).equals(state)));
     }
     while (!moves.isEmpty()) {
-      send("/api/v1/reviews/moves/{id}/take-back", "", moves.pop()).andExpect(status().isOk());
+      send("/api/v1/reviews/actions/{id}/undo", "", moves.pop()).andExpect(status().isOk());
       assertEquals(states(), before.pop());
     }
   }
@@ -86,8 +86,8 @@ public class MovesTest extends ServerTest {
     assertEquals(standing.path("published").asInt(), 5);
     assertEquals(standing.path("waiting").asInt(), REVIEWS - 5);
     JsonNode counts = body(ask("/api/v1/reviews/counts"));
-    assertTrue(counts.path("byState").path("WAITING").asInt() >= REVIEWS - 5, counts.toString());
-    send("/api/v1/reviews/moves/{id}/take-back", "", first.path("move").asLong());
+    assertTrue(counts.path("byStatus").path("PENDING").asInt() >= REVIEWS - 5, counts.toString());
+    send("/api/v1/reviews/actions/{id}/undo", "", first.path("move").asLong());
     assertEquals(
         body(ask("/api/v1/reviews/by-product?q=moved-pot"))
             .path("items")
@@ -101,26 +101,26 @@ public class MovesTest extends ServerTest {
   @Test
   public void leavingOutNeedsAReasonThatIsNoOpinion() throws Exception {
     String one = "{\"ids\":[" + ids.getFirst() + "],\"to\":\"LEFT_OUT\"%s}";
-    send("/api/v1/reviews/moves", one.formatted("")).andExpect(status().is4xxClientError());
-    send("/api/v1/reviews/moves", one.formatted(",\"reason\":\"TOO_FEW_STARS\""))
+    send("/api/v1/reviews/actions", one.formatted("")).andExpect(status().is4xxClientError());
+    send("/api/v1/reviews/actions", one.formatted(",\"reason\":\"TOO_FEW_STARS\""))
         .andExpect(status().isBadRequest())
         .andExpect(jsonPath("$.detail").isString());
     JsonNode moved = move(ids.subList(0, 1), "LEFT_OUT", ",\"reason\":\"A_COPY\"");
     JsonNode line = body(ask("/api/v1/reviews/{id}", ids.getFirst()));
-    assertEquals(line.path("leftOutBecause").asString(), "A_COPY");
-    send("/api/v1/reviews/moves/{id}/take-back", "", moved.path("move").asLong());
+    assertEquals(line.path("leftOutReason").asString(), "A_COPY");
+    send("/api/v1/reviews/actions/{id}/undo", "", moved.path("move").asLong());
     assertTrue(
-        body(ask("/api/v1/reviews/{id}", ids.getFirst())).path("leftOutBecause").isMissingNode());
+        body(ask("/api/v1/reviews/{id}", ids.getFirst())).path("leftOutReason").isMissingNode());
   }
 
   @Test
   public void whatIsNotThereIsNotMoved() throws Exception {
     Map<Long, String> before = states();
-    send("/api/v1/reviews/moves", "{\"ids\":[],\"to\":\"HELD\"}")
+    send("/api/v1/reviews/actions", "{\"ids\":[],\"to\":\"ON_HOLD\"}")
         .andExpect(status().is4xxClientError());
-    send("/api/v1/reviews/moves", "{\"ids\":[1],\"to\":\"GONE\"}")
+    send("/api/v1/reviews/actions", "{\"ids\":[1],\"to\":\"GONE\"}")
         .andExpect(status().isBadRequest());
-    send("/api/v1/reviews/moves/999999/take-back", "").andExpect(status().isNotFound());
+    send("/api/v1/reviews/actions/999999/undo", "").andExpect(status().isNotFound());
     assertEquals(states(), before);
   }
 }

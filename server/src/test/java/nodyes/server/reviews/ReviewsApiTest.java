@@ -23,34 +23,34 @@ public class ReviewsApiTest extends ServerTest {
   @Test
   public void leavingOutNeedsOneOfTheReasons() throws Exception {
     long id = oneOf("reason-pot").path("id").asLong();
-    send("/api/v1/reviews/moves", "{\"ids\":[%d],\"to\":\"LEFT_OUT\"}".formatted(id))
+    send("/api/v1/reviews/actions", "{\"ids\":[%d],\"to\":\"LEFT_OUT\"}".formatted(id))
         .andExpect(status().isBadRequest());
     send(
-            "/api/v1/reviews/moves",
+            "/api/v1/reviews/actions",
             "{\"ids\":[%d],\"to\":\"LEFT_OUT\",\"reason\":\"TOO_LOW\"}".formatted(id))
         .andExpect(status().isBadRequest());
     send(
-            "/api/v1/reviews/moves",
+            "/api/v1/reviews/actions",
             "{\"ids\":[%d],\"to\":\"LEFT_OUT\",\"reason\":\"PRIVATE_DATA\"}".formatted(id))
         .andExpect(jsonPath("$.moved").value(1));
-    ask("/api/v1/reviews?state=LEFT_OUT&product=reason-pot")
-        .andExpect(jsonPath("$.items[0].leftOutBecause").value("PRIVATE_DATA"));
+    ask("/api/v1/reviews?status=LEFT_OUT&product=reason-pot")
+        .andExpect(jsonPath("$.items[0].leftOutReason").value("PRIVATE_DATA"));
   }
 
   @Test
   public void aMoveIsTakenBackOnceAndOnlyWhereNothingHappenedSince() throws Exception {
     long id = oneOf("undo-pot").path("id").asLong();
     long publish =
-        body(send("/api/v1/reviews/moves", "{\"ids\":[%d],\"to\":\"PUBLISHED\"}".formatted(id)))
+        body(send("/api/v1/reviews/actions", "{\"ids\":[%d],\"to\":\"PUBLISHED\"}".formatted(id)))
             .path("move")
             .asLong();
-    send("/api/v1/reviews/moves", "{\"ids\":[%d],\"to\":\"HELD\"}".formatted(id));
-    send("/api/v1/reviews/moves/{id}/take-back", "", publish)
-        .andExpect(jsonPath("$.moved").value(0));
-    send("/api/v1/reviews/moves/{id}/take-back", "", publish)
+    send("/api/v1/reviews/actions", "{\"ids\":[%d],\"to\":\"ON_HOLD\"}".formatted(id));
+    send("/api/v1/reviews/actions/{id}/undo", "", publish).andExpect(jsonPath("$.moved").value(0));
+    send("/api/v1/reviews/actions/{id}/undo", "", publish)
         .andExpect(status().isUnprocessableContent());
-    ask("/api/v1/reviews?product=undo-pot").andExpect(jsonPath("$.items[0].state").value("HELD"));
-    send("/api/v1/reviews/moves/{id}/take-back", "", 987_654).andExpect(status().isNotFound());
+    ask("/api/v1/reviews?product=undo-pot")
+        .andExpect(jsonPath("$.items[0].status").value("ON_HOLD"));
+    send("/api/v1/reviews/actions/{id}/undo", "", 987_654).andExpect(status().isNotFound());
   }
 
   @Test
@@ -76,18 +76,18 @@ public class ReviewsApiTest extends ServerTest {
     String tally =
         plan(
             "select product_id, count(*), sum(rating_parts), count(case origin when 'VERIFIED' then 1"
-                + " end) from review where product_id in (1, 2) and state = 'PUBLISHED' group by"
+                + " end) from review where product_id in (1, 2) and status = 'PUBLISHED' group by"
                 + " product_id, (rating_parts + 6237000) / 12474000");
     // any of those of published reviews holds all that it asks for
     assertTrue(tally.contains("COVERING INDEX review_"), tally);
     String newest =
         plan(
-            "select * from review where product_id = 1 and state = 'PUBLISHED' order by written_on"
+            "select * from review where product_id = 1 and status = 'PUBLISHED' order by reviewed_on"
                 + " desc, id desc limit 6");
     assertTrue(newest.contains("INDEX review_published"), newest);
     assertEquals(newest.contains("TEMP B-TREE"), false, newest);
-    String desk = plan("select * from review where state = 'WAITING' order by id desc limit 50");
-    assertTrue(desk.contains("INDEX review_by_state"), desk);
+    String desk = plan("select * from review where status = 'PENDING' order by id desc limit 50");
+    assertTrue(desk.contains("INDEX review_by_status"), desk);
     assertEquals(desk.contains("TEMP B-TREE"), false, desk);
   }
 

@@ -26,7 +26,7 @@ public class TypedRepliesTest extends ServerTest {
   }
 
   private void typed(long id, String text) throws Exception {
-    act(HttpMethod.PUT, DRAFT, json.writeValueAsString(new Editing.ReplyDraft(text)), id)
+    act(HttpMethod.PUT, DRAFT, json.writeValueAsString(new ReviewEditor.ReplyDraft(text)), id)
         .andExpect(status().isOk());
   }
 
@@ -48,7 +48,7 @@ public class TypedRepliesTest extends ServerTest {
   public void publishSendsWhatStandsThere() throws Exception {
     long id = review("sent-pot");
     typed(id, "Thank you, Ilka.");
-    send("/api/v1/reviews/moves", "{\"ids\":[" + id + "],\"to\":\"PUBLISHED\"}")
+    send("/api/v1/reviews/actions", "{\"ids\":[" + id + "],\"to\":\"PUBLISHED\"}")
         .andExpect(status().isOk());
     ask("/api/v1/reviews?product=sent-pot")
         .andExpect(jsonPath("$.items[0].reply").value("Thank you, Ilka."));

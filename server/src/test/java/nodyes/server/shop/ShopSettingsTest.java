@@ -32,22 +32,22 @@ public class ShopSettingsTest extends ServerTest {
   @DataProvider
   Object[][] faults() {
     return new Object[][] {
-      {"Europe/Lisbon", "Mars/Base", "zone", "is not a time zone such as Europe/Lisbon"},
-      {"EUR", "EURO", "currency", "is not a currency such as EUR"},
-      {"/p/{product}", "/p/", "productPath", "starts with / and holds {product}"},
-      {"/c/{category}", "c/{category}", "listingPath", "starts with / and holds {category}"},
-      {"\"Pots\"", "\"  \"", "name", "give the shop a name"},
+      {"Europe/Lisbon", "Mars/Base", "zone", "Choose a time zone, e.g. Europe/Lisbon."},
+      {"EUR", "EURO", "currency", "Enter a currency code such as EUR."},
+      {"/p/{product}", "/p/", "productPath", "Must start with / and contain {product}."},
+      {"/c/{category}", "c/{category}", "listingPath", "Must start with / and contain {category}."},
+      {"\"Pots\"", "\"  \"", "name", "Enter the name of your shop."},
       {
         "\"address\":\"\"",
         "\"address\":\"javascript:alert(1)\"",
         "address",
-        "write it as https://shop.example, without a path"
+        "Use https://shop.example, without a path."
       },
       {
         "\"address\":\"\"",
         "\"address\":\"https://a.example/ ; script-src *\"",
         "address",
-        "write it as https://shop.example, without a path"
+        "Use https://shop.example, without a path."
       },
     };
   }

@@ -63,8 +63,8 @@ public class JsonLinesTest {
         List.of(3L, 5L, 6L, 7L, 8L));
     JsonLines.LineProblem bad = result.problems().getFirst();
     assertEquals(bad.field() + " " + bad.value() + " " + bad.reason(), "name bad cannot be taken");
-    assertTrue(result.problems().get(1).reason().startsWith("is not JSON"), result.toString());
-    assertEquals(result.problems().get(2).reason(), "has no name");
+    assertTrue(result.problems().get(1).reason().startsWith("This is not JSON"), result.toString());
+    assertEquals(result.problems().get(2).reason(), "It has no name.");
     assertEquals(result.problems().get(3).value(), "2026-02-30");
   }
 
@@ -82,10 +82,10 @@ public class JsonLinesTest {
 
   @Test
   public void aLongValueIsCutAndAnEmptyFileRefused() throws IOException {
-    var problem = new JsonLines.LineProblem(1, "name", "x".repeat(500), "is too long");
+    var problem = new JsonLines.LineProblem(1, "name", "x".repeat(500), "This is too long.");
     assertEquals(problem.value(), "x".repeat(120) + "…");
     assertThrows(
-        Refusal.class,
+        ApiProblem.class,
         () -> JsonLines.open(new MockMultipartFile("file", "a.jsonl", "text/plain", new byte[0])));
     assertEquals(read("").taken(), 0);
     assertEquals(read("\n \n").problems(), List.of());
@@ -93,10 +93,10 @@ public class JsonLinesTest {
 
   @Test
   public void pagesAndSizesAreBroughtIntoReason() {
-    assertEquals(PageOf.page(-3), 1);
-    assertEquals(PageOf.page(7), 7);
-    assertEquals(PageOf.size(0), 1);
-    assertEquals(PageOf.size(50), 50);
-    assertEquals(PageOf.size(Integer.MAX_VALUE), PageOf.LARGEST);
+    assertEquals(PagedResult.page(-3), 1);
+    assertEquals(PagedResult.page(7), 7);
+    assertEquals(PagedResult.size(0), 1);
+    assertEquals(PagedResult.size(50), 50);
+    assertEquals(PagedResult.size(Integer.MAX_VALUE), PagedResult.LARGEST);
   }
 }

@@ -14,17 +14,17 @@ public class RateLimitTest {
     for (int i = 0; i < 3; i++) {
       limit.count("a");
     }
-    var refusal = expectThrows(Refusal.class, () -> limit.count("a"));
+    var refusal = expectThrows(ApiProblem.class, () -> limit.count("a"));
     assertEquals(refusal.status().value(), 429);
     limit.count("b");
-    assertThrows(Refusal.class, () -> limit.count("a"));
+    assertThrows(ApiProblem.class, () -> limit.count("a"));
   }
 
   @Test
   public void pagesOfListsStayWithinTheirBounds() {
-    assertEquals(PageOf.page(-4), 1);
-    assertEquals(PageOf.page(7), 7);
-    assertEquals(PageOf.size(0), 1);
-    assertEquals(PageOf.size(1_000_000), PageOf.LARGEST);
+    assertEquals(PagedResult.page(-4), 1);
+    assertEquals(PagedResult.page(7), 7);
+    assertEquals(PagedResult.size(0), 1);
+    assertEquals(PagedResult.size(1_000_000), PagedResult.LARGEST);
   }
 }

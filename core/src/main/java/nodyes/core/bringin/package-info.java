@@ -1,5 +1,0 @@
-/** From a row of a file to a review, or to the reasons why not. */
-@NullMarked
-package nodyes.core.bringin;
-
-import org.jspecify.annotations.NullMarked;

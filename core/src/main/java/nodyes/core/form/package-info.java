@@ -1,5 +1,0 @@
-/** The form in which shoppers write: what it asks, and what gives a sent one away as spam. */
-@NullMarked
-package nodyes.core.form;
-
-import org.jspecify.annotations.NullMarked;

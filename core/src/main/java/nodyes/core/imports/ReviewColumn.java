@@ -1,0 +1,233 @@
+package nodyes.core.imports;
+
+import java.util.Set;
+
+/** What a column of a file of reviews can hold, with the headers it is known by. */
+public enum ReviewColumn {
+  /** The product: its name in addresses, a SKU, or its title. */
+  PRODUCT(
+      "product",
+      "product",
+      "productname",
+      "productid",
+      "sku",
+      "item",
+      "itemreviewed",
+      "slug",
+      "handle",
+      "gtin",
+      "mpn",
+      "produto",
+      "produkt",
+      "artikel",
+      "artikelnummer",
+      "producto",
+      "artículo",
+      "produit",
+      "article",
+      "referência",
+      "referencia",
+      "référence"),
+  /** The variant. */
+  VARIANT(
+      "variant",
+      "variant",
+      "size",
+      "color",
+      "colour",
+      "option",
+      "variante",
+      "cor",
+      "tamanho",
+      "farbe",
+      "größe",
+      "talla",
+      "tamaño",
+      "taille",
+      "couleur"),
+  /** The rating. */
+  RATING(
+      "rating",
+      "rating",
+      "stars",
+      "star",
+      "score",
+      "ratingvalue",
+      "reviewrating",
+      "points",
+      "nota",
+      "avaliação",
+      "classificação",
+      "estrelas",
+      "bewertung",
+      "sterne",
+      "punkte",
+      "puntuación",
+      "valoración",
+      "estrellas",
+      "note",
+      "étoiles"),
+  /** The best rating of its scale, where each row says so. */
+  BEST("best rating", "bestrating", "maxrating", "outof"),
+  /** The worst rating of its scale, where each row says so. */
+  WORST("worst rating", "worstrating", "minrating"),
+  /** A line above the words. */
+  TITLE(
+      "title",
+      "title",
+      "headline",
+      "summary",
+      "subject",
+      "reviewtitle",
+      "título",
+      "assunto",
+      "titel",
+      "überschrift",
+      "betreff",
+      "asunto",
+      "titre",
+      "objet"),
+  /** The words. */
+  WORDS(
+      "words",
+      "words",
+      "text",
+      "review",
+      "reviewbody",
+      "reviewtext",
+      "body",
+      "content",
+      "comment",
+      "comments",
+      "message",
+      "description",
+      "comentário",
+      "texto",
+      "opinião",
+      "mensagem",
+      "kommentar",
+      "rezension",
+      "meinung",
+      "nachricht",
+      "comentario",
+      "opinión",
+      "reseña",
+      "commentaire",
+      "avis",
+      "texte"),
+  /** The reviewer's name. */
+  REVIEWER(
+      "reviewer",
+      "reviewer",
+      "reviewername",
+      "author",
+      "authorname",
+      "name",
+      "customer",
+      "customername",
+      "by",
+      "nome",
+      "cliente",
+      "autor",
+      "kunde",
+      "verfasser",
+      "kundenname",
+      "nombre",
+      "nom",
+      "client",
+      "auteur"),
+  /** The reviewer's country. */
+  COUNTRY("country", "country", "countrycode", "país", "land", "pays", "location"),
+  /** The language of the words. */
+  LANGUAGE(
+      "language",
+      "language",
+      "inlanguage",
+      "lang",
+      "locale",
+      "língua",
+      "idioma",
+      "sprache",
+      "langue"),
+  /** The day it was written. */
+  DATE(
+      "date",
+      "date",
+      "datepublished",
+      "datecreated",
+      "createdat",
+      "created",
+      "written",
+      "reviewdate",
+      "published",
+      "time",
+      "timestamp",
+      "data",
+      "datum",
+      "erstelltam",
+      "fecha",
+      "dateavis"),
+  /** Addresses of pictures, parted by spaces, commas or bars. */
+  PICTURE(
+      "pictures",
+      "picture",
+      "pictures",
+      "image",
+      "images",
+      "photo",
+      "photos",
+      "media",
+      "foto",
+      "fotos",
+      "imagem",
+      "imagens",
+      "bild",
+      "bilder",
+      "imagen",
+      "imágenes",
+      "photosurls"),
+  /** The order it belongs to. */
+  ORDER(
+      "order",
+      "order",
+      "ordernumber",
+      "orderid",
+      "encomenda",
+      "bestellung",
+      "bestellnummer",
+      "pedido",
+      "commande"),
+  /** What the shop answered. */
+  REPLY(
+      "reply",
+      "reply",
+      "response",
+      "answer",
+      "ownerreply",
+      "resposta",
+      "antwort",
+      "respuesta",
+      "réponse"),
+  /** Its id where it comes from. */
+  SOURCE_ID("source id", "sourceid", "reviewid", "id", "identifier", "url");
+
+  private final String words;
+
+  @SuppressWarnings("ImmutableEnumChecker") // Set.of is immutable
+  private final Set<String> headers;
+
+  ReviewColumn(String words, String... headers) {
+    this.words = words;
+    this.headers = Set.of(headers);
+  }
+
+  /** Its name in a sentence. */
+  public String words() {
+    return words;
+  }
+
+  /** Whether a column with this header, in plain lower-case letters, is likely to hold it. */
+  boolean isNamed(String plainHeader) {
+    return headers.contains(plainHeader);
+  }
+}

@@ -1,0 +1,222 @@
+package nodyes.core.imports;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import nodyes.core.common.Decimals;
+import nodyes.core.common.Said;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingScale;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads rows of one file.
+ *
+ * @param columns which column holds what; without {@link ReviewColumn#RATING} every row is bad
+ * @param scale the scale of its ratings
+ * @param dateOrder the order of its dates
+ * @param zone the shop's zone
+ */
+public record RowReader(
+    Map<ReviewColumn, Integer> columns, RatingScale scale, DateOrder dateOrder, ZoneId zone) {
+  private static final int LONGEST_NAME = 120;
+  private static final int LONGEST_TITLE = 300;
+  private static final int LONGEST_WORDS = 10_000;
+  private static final int MOST_PICTURES = 10;
+
+  /** What became of a row. */
+  public sealed interface RowResult {
+    /** It is a review. */
+    record Parsed(ImportedReview review) implements RowResult {}
+
+    /** It is not, and these are all the reasons. */
+    record Failed(List<RowError> problems) implements RowResult {}
+  }
+
+  /** Keeps the columns unchangeable. */
+  public RowReader {
+    columns = Map.copyOf(columns);
+  }
+
+  /**
+   * Reads one row.
+   *
+   * @param line where it starts in the file, counted from 1
+   * @param values its cells; a missing one counts as empty
+   */
+  public RowResult read(long line, List<String> values) {
+    var cells = new Cells(line, values);
+    Optional<String> given = cells.text(ReviewColumn.RATING, LONGEST_NAME);
+    Rating rating = rating(cells, given);
+    Optional<String> country = cells.optional(ReviewColumn.COUNTRY, this::country);
+    Optional<String> language = cells.optional(ReviewColumn.LANGUAGE, this::language);
+    Optional<LocalDate> date = cells.optional(ReviewColumn.DATE, this::day);
+    var product = cells.text(ReviewColumn.PRODUCT, LONGEST_TITLE);
+    var variant = cells.text(ReviewColumn.VARIANT, LONGEST_NAME);
+    var title = cells.text(ReviewColumn.TITLE, LONGEST_TITLE);
+    var words = cells.text(ReviewColumn.WORDS, LONGEST_WORDS);
+    var reviewer = cells.text(ReviewColumn.REVIEWER, LONGEST_NAME);
+    var order = cells.text(ReviewColumn.ORDER, LONGEST_NAME);
+    var sourceId = cells.text(ReviewColumn.SOURCE_ID, LONGEST_TITLE);
+    var reply = cells.text(ReviewColumn.REPLY, LONGEST_WORDS);
+    var pictures = pictures(cells);
+    if (rating == null || !cells.problems.isEmpty()) {
+      return new RowResult.Failed(List.copyOf(cells.problems));
+    }
+    return new RowResult.Parsed(
+        new ImportedReview(
+            line,
+            product,
+            variant,
+            rating,
+            given.orElse(""),
+            title,
+            words,
+            reviewer,
+            country,
+            language,
+            date,
+            order,
+            sourceId,
+            pictures,
+            reply));
+  }
+
+  private @Nullable Rating rating(Cells cells, Optional<String> given) {
+    RatingScale rowScale = rowScale(cells);
+    Rating rating = cells.value(ReviewColumn.RATING, given, text -> rating(text, rowScale));
+    if (given.isEmpty()) {
+      cells.problem(ReviewColumn.RATING, "", Said.of("imports.cell.empty"));
+    }
+    return rating;
+  }
+
+  /** The row's own scale where it names one, else the file's. */
+  private RatingScale rowScale(Cells cells) {
+    BigDecimal best =
+        cells.value(ReviewColumn.BEST, cells.text(ReviewColumn.BEST, 20), RowReader::number);
+    BigDecimal worst =
+        cells.value(ReviewColumn.WORST, cells.text(ReviewColumn.WORST, 20), RowReader::number);
+    if (best == null && worst == null) {
+      return scale;
+    }
+    BigDecimal from = worst == null ? scale.worst() : worst;
+    BigDecimal to = best == null ? scale.best() : best;
+    if (to.compareTo(from) <= 0) {
+      cells.problem(ReviewColumn.BEST, to.toPlainString(), Said.of("imports.cell.scale"));
+      return scale;
+    }
+    return new RatingScale(from, to);
+  }
+
+  private static List<String> pictures(Cells cells) {
+    return cells
+        .text(ReviewColumn.PICTURE, LONGEST_WORDS)
+        .map(text -> Arrays.stream(text.split("[\\s,|]+")).filter(s -> !s.isEmpty()).distinct())
+        .orElse(Stream.empty())
+        .limit(MOST_PICTURES)
+        .toList();
+  }
+
+  private static Rating rating(String text, RatingScale scale) throws InvalidValueException {
+    BigDecimal number = number(text);
+    return scale
+        .toRating(number)
+        .orElseThrow(
+            () ->
+                number.compareTo(scale.best()) > 0
+                    ? new InvalidValueException(Said.of("imports.cell.over", "best", scale.best()))
+                    : new InvalidValueException(
+                        Said.of("imports.cell.under", "worst", scale.worst())));
+  }
+
+  private static BigDecimal number(String text) throws InvalidValueException {
+    BigDecimal number;
+    try {
+      number = Decimals.of(text.replace(',', '.'));
+    } catch (NumberFormatException e) {
+      throw new InvalidValueException(Said.of("imports.cell.notANumber"), e);
+    }
+    if (number.precision() > LONGEST_NAME || Math.abs(number.scale()) > LONGEST_NAME) {
+      throw new InvalidValueException(Said.of("imports.cell.notANumber"));
+    }
+    return number;
+  }
+
+  private String country(String text) throws InvalidValueException {
+    return CountryNames.code(text)
+        .orElseThrow(() -> new InvalidValueException(Said.of("imports.cell.notACountry")));
+  }
+
+  private String language(String text) throws InvalidValueException {
+    String tag = text.replace('_', '-');
+    Locale locale = Locale.forLanguageTag(tag);
+    if (locale.getLanguage().isEmpty() || locale.getLanguage().length() > 3) {
+      throw new InvalidValueException(Said.of("imports.cell.notALanguage"));
+    }
+    return locale.toLanguageTag();
+  }
+
+  private LocalDate day(String text) throws InvalidValueException {
+    LocalDate day = dateOrder.read(text, zone);
+    if (day.getYear() < 1990) {
+      throw new InvalidValueException(Said.of("imports.cell.before1990"));
+    }
+    return day;
+  }
+
+  private interface Reading<T> {
+    T read(String text) throws InvalidValueException;
+  }
+
+  /** The cells of one row, and what is wrong with them. */
+  private final class Cells {
+    private final long line;
+    private final List<String> values;
+    private final List<RowError> problems = new ArrayList<>();
+
+    Cells(long line, List<String> values) {
+      this.line = line;
+      this.values = values;
+    }
+
+    Optional<String> text(ReviewColumn column, int longest) {
+      Integer index = columns.get(column);
+      if (index == null || index >= values.size()) {
+        return Optional.empty();
+      }
+      String text = values.get(index).strip();
+      if (text.codePointCount(0, text.length()) > longest) {
+        problem(column, text, Said.of("imports.cell.tooLong", "most", longest));
+      }
+      return text.isEmpty() ? Optional.empty() : Optional.of(text);
+    }
+
+    <T> @Nullable T value(ReviewColumn column, Optional<String> text, Reading<T> reading) {
+      if (text.isEmpty()) {
+        return null;
+      }
+      try {
+        return reading.read(text.get());
+      } catch (InvalidValueException e) {
+        problem(column, text.get(), e.reason());
+        return null;
+      }
+    }
+
+    <T> Optional<T> optional(ReviewColumn column, Reading<T> reading) {
+      return Optional.ofNullable(value(column, text(column, LONGEST_NAME), reading));
+    }
+
+    void problem(ReviewColumn column, String value, Said reason) {
+      problems.add(new RowError(line, Optional.of(column), value, reason));
+    }
+  }
+}

@@ -1,5 +1,0 @@
-/** How many look at a product: exact while few, by sketches with a stated error where many. */
-@NullMarked
-package nodyes.core.presence;
-
-import org.jspecify.annotations.NullMarked;

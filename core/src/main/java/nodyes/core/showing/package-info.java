@@ -1,5 +1,0 @@
-/** Showing.of, the one switch from nod, facts and viewpoint to a verdict; and composing a page. */
-@NullMarked
-package nodyes.core.showing;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What machines that read pages are told, in schema.org's terms. */
-@NullMarked
-package nodyes.core.structured;
-
-import org.jspecify.annotations.NullMarked;

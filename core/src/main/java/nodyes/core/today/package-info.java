@@ -1,5 +1,0 @@
-/** What an owner would do next, in order of worth. */
-@NullMarked
-package nodyes.core.today;
-
-import org.jspecify.annotations.NullMarked;

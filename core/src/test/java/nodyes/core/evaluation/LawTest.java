@@ -1,0 +1,210 @@
+package nodyes.core.evaluation;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import nodyes.core.nod.Nod;
+import nodyes.core.nod.NodKind;
+import nodyes.core.nod.Viewpoint;
+import nodyes.core.targeting.Condition;
+import org.testng.annotations.Test;
+
+/** The law of every answer: it holds until its end, and where time alone decides it ends there. */
+public class LawTest {
+  private static final Set<NodKind> MOVED_BY_FACTS_ALONE =
+      EnumSet.of(
+          NodKind.STAR_LINE,
+          NodKind.REVIEW_TAB,
+          NodKind.PICKED_QUOTES,
+          NodKind.LOW_STOCK_LABEL,
+          NodKind.SOLD_OUT_LABEL,
+          NodKind.VISITOR_COUNT,
+          NodKind.TRUST_BADGES);
+
+  private final SplittableRandom random = new SplittableRandom(20_26);
+  private final RandomShop shop = new RandomShop(random);
+
+  @Test
+  public void sameAnswerUntilItsEndAndNeverInThePast() {
+    for (int i = 0; i < 3000; i++) {
+      List<Nod> nods = List.of(shop.nod(shop.condition(0)), shop.nod(shop.condition(0)));
+      Facts facts = shop.facts();
+      Viewpoint then = shop.sometime();
+      Page page = Page.compose(nods, facts, then);
+      Instant end = page.validUntil().end().orElse(then.moment().plus(Duration.ofDays(40)));
+      assertTrue(end.isAfter(then.moment()), nods + " at " + then.moment());
+      long millis = Duration.between(then.moment(), end).toMillis();
+      for (int k = 0; k < 12; k++) {
+        Instant later = then.moment().plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+        assertSameVerdicts(page, Page.compose(nods, facts, then.at(later)), nods + " " + later);
+      }
+    }
+  }
+
+  @Test
+  public void aPageSaysOfEachNodWhatIsSaidOfItAlone() {
+    int shown = 0;
+    for (int i = 0; i < 1000; i++) {
+      List<Nod> nods = List.of(shop.timeless(shop.condition(0)), shop.timeless(shop.condition(0)));
+      Facts facts = shop.facts();
+      Viewpoint then = shop.sometime();
+      Page page = Page.compose(nods, facts, then);
+      assertEquals(page.placed().size(), nods.size());
+      for (Page.Placed placed : page.placed()) {
+        shown += placed.verdict() instanceof Verdict.Shown ? 1 : 0;
+        assertEquals(placed.verdict(), NodEvaluator.of(placed.nod(), RandomShop.POT, facts, then));
+      }
+    }
+    assertTrue(shown > 100, "too few show: " + shown);
+  }
+
+  @Test
+  public void theEndIsTightWhereTimeAloneDecides() {
+    int ends = 0;
+    for (int i = 0; i < 2000; i++) {
+      Condition byTime = random.nextBoolean() ? shop.between() : shop.daily();
+      List<Nod> nods = List.of(shop.timeless(byTime));
+      Facts facts = shop.facts();
+      Viewpoint then = shop.sometime();
+      Page page = Page.compose(nods, facts, then);
+      if (page.validUntil().end().isPresent()) {
+        ends++;
+        Page next = Page.compose(nods, facts, then.at(page.validUntil().end().get()));
+        assertNotEquals(verdicts(next), verdicts(page), byTime + " at " + then.moment());
+      }
+    }
+    assertTrue(ends > 1000, "too few cases had an end: " + ends);
+  }
+
+  /** Of two nods of any kind: an end is told where something differs at it, and nowhere else. */
+  @Test
+  public void atItsEndThePageDiffers() {
+    int reasons = 0;
+    int shown = 0;
+    int without = 0;
+    for (int i = 0; i < 3000; i++) {
+      List<Nod> nods = List.of(shop.nod(shop.condition(0)), shop.nod(shop.condition(0)));
+      Facts facts = shop.facts();
+      Viewpoint then = shop.sometime();
+      Page page = Page.compose(nods, facts, then);
+      Instant end = page.validUntil().end().orElse(null);
+      if (end != null) {
+        reasons++;
+        without += verdicts(Page.compose(nods, facts, then.at(end))).equals(verdicts(page)) ? 1 : 0;
+      }
+      Instant shownEnd = page.shownUntil().end().orElse(null);
+      if (shownEnd != null) {
+        shown++;
+        assertFalse(shownEnd.isBefore(end), "what shows is part of the page");
+        without += shows(Page.compose(nods, facts, then.at(shownEnd))).equals(shows(page)) ? 1 : 0;
+      }
+      long millis =
+          Duration.between(
+                  then.moment(),
+                  shownEnd == null ? then.moment().plus(Duration.ofDays(60)) : shownEnd)
+              .toMillis();
+      for (int k = 0; k < 6; k++) {
+        Instant later = then.moment().plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+        assertEquals(
+            shows(Page.compose(nods, facts, then.at(later))), shows(page), nods + " " + later);
+      }
+    }
+    assertEquals(without, 0, "spans that end without a change");
+    assertTrue(reasons > 1000 && shown > 500, reasons + " and " + shown + " spans had an end");
+  }
+
+  /** Each kind by itself, so that none hides behind another. */
+  @Test
+  public void everyKindKeepsToTheLaw() {
+    for (NodKind kind : NodKind.values()) {
+      int ended = 0;
+      for (int i = 0; i < 400; i++) {
+        List<Nod> nods = List.of(shop.nod(kind, Condition.everyone()));
+        assertEquals(nods.getFirst().kind(), kind);
+        Facts facts = shop.facts();
+        Viewpoint then = shop.sometime();
+        Page page = Page.compose(nods, facts, then);
+        Instant end = page.validUntil().end().orElse(then.moment().plus(Duration.ofDays(40)));
+        long millis = Duration.between(then.moment(), end).toMillis();
+        for (int k = 0; k < 6; k++) {
+          Instant later = then.moment().plusMillis(k == 0 ? millis - 1 : random.nextLong(millis));
+          assertSameVerdicts(page, Page.compose(nods, facts, then.at(later)), nods + " " + later);
+        }
+        if (page.validUntil().end().isPresent()) {
+          ended++;
+          assertNotEquals(
+              verdicts(Page.compose(nods, facts, then.at(end))), verdicts(page), nods + " " + end);
+        }
+      }
+      assertTrue(ended > 0 || MOVED_BY_FACTS_ALONE.contains(kind), kind + " never ended");
+    }
+  }
+
+  private static List<Object> shows(Page page) {
+    return page.placed().stream()
+        .<Object>map(
+            placed -> placed.verdict() instanceof Verdict.Shown shown ? shown.content() : "nothing")
+        .toList();
+  }
+
+  @Test
+  public void theDailyWindowAgreesWithTheWallClockMinuteByMinute() {
+    for (ZoneId zone : RandomShop.ZONES) {
+      for (int i = 0; i < 5; i++) {
+        var window = shop.daily();
+        Instant at = RandomShop.START;
+        Optional<Instant> claimed = Optional.empty();
+        boolean before = false;
+        for (int minute = 0; minute < RandomShop.SPAN_MINUTES; minute++, at = at.plusSeconds(60)) {
+          boolean open = openByWallClock(window, at.atZone(zone).toLocalDateTime());
+          var answer = window.ask(Samples.situation(at, zone));
+          assertEquals(answer.met(), open, window + " in " + zone + " at " + at);
+          if (minute > 0 && open != before) {
+            assertEquals(claimed, Optional.of(at), window + " in " + zone);
+          }
+          claimed = answer.validUntil().end();
+          before = open;
+        }
+      }
+    }
+  }
+
+  private static boolean openByWallClock(Condition.Daily window, java.time.LocalDateTime wall) {
+    int now = wall.toLocalTime().toSecondOfDay();
+    int from = window.from().toSecondOfDay();
+    int to = window.to().toSecondOfDay();
+    if (from < to) {
+      return window.days().contains(wall.getDayOfWeek()) && from <= now && now < to;
+    }
+    return now >= from
+        ? window.days().contains(wall.getDayOfWeek())
+        : now < to && window.days().contains(wall.getDayOfWeek().minus(1));
+  }
+
+  private static void assertSameVerdicts(Page expected, Page actual, String where) {
+    assertEquals(verdicts(actual), verdicts(expected), where);
+    assertEquals(actual.validUntil(), expected.validUntil(), where);
+  }
+
+  /** What is shown and why, without until when. */
+  private static List<Object> verdicts(Page page) {
+    return page.placed().stream()
+        .<Object>map(
+            placed ->
+                switch (placed.verdict()) {
+                  case Verdict.Shown shown -> List.of(shown.content(), shown.because());
+                  case Verdict.Withheld withheld -> List.of("withheld", withheld.because());
+                })
+        .toList();
+  }
+}

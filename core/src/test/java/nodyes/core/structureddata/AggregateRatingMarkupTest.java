@@ -1,0 +1,103 @@
+package nodyes.core.structureddata;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nodyes.core.common.ReviewId;
+import nodyes.core.imports.SchemaOrgReviewReader;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Provenance;
+import nodyes.core.review.Review;
+import nodyes.core.review.Votes;
+import org.testng.annotations.Test;
+
+public class AggregateRatingMarkupTest {
+  private static final Review REVIEW =
+      new Review(
+          new ReviewId(1),
+          Rating.ofStars(4),
+          Optional.of("A lovely green"),
+          Optional.of("It holds </script> a whole watering."),
+          Optional.empty(),
+          Optional.of("PT"),
+          Optional.of("en"),
+          Optional.empty(),
+          Optional.of(LocalDate.of(2026, 11, 8)),
+          new Provenance.Unverified(),
+          Optional.empty(),
+          Optional.empty(),
+          false,
+          List.of(),
+          Votes.NONE,
+          Review.Details.NONE);
+
+  @Test
+  public void nobodysRatingIsNone() {
+    assertEquals(
+        AggregateRatingMarkup.of(
+            "Pot", "https://shop.example/pot", RatingSummary.of(List.of()), List.of()),
+        Optional.empty());
+  }
+
+  @Test
+  public void saysTheMeanTheCountAndTheBounds() {
+    Map<String, Object> product =
+        AggregateRatingMarkup.of(
+                "Pot",
+                "https://shop.example/pot",
+                RatingSummary.of(List.of(Rating.ofStars(4), Rating.ofStars(5))),
+                List.of(REVIEW))
+            .orElseThrow();
+    assertEquals(
+        product.get("aggregateRating"),
+        Map.of(
+            "@type",
+            "AggregateRating",
+            "ratingValue",
+            new BigDecimal("4.5"),
+            "bestRating",
+            5,
+            "worstRating",
+            1,
+            "ratingCount",
+            2L,
+            "reviewCount",
+            2L));
+    known(product);
+  }
+
+  /** What is written is read again by what reads other shops' pages. */
+  @Test
+  public void isReadAsItWasWritten() {
+    Map<String, Object> product =
+        AggregateRatingMarkup.of(
+                "Pot",
+                "https://shop.example/pot",
+                RatingSummary.of(List.of(Rating.ofStars(4))),
+                List.of(REVIEW))
+            .orElseThrow();
+    String read = SchemaOrgReviewReader.in(product).toString();
+    assertTrue(read.contains("A lovely green"), read);
+    assertTrue(read.contains("2026-11-08"), read);
+  }
+
+  /** Each property is one of those that are checked against the vocabulary. */
+  private static void known(Object tree) {
+    if (tree instanceof List<?> list) {
+      list.forEach(AggregateRatingMarkupTest::known);
+    } else if (tree instanceof Map<?, ?> map) {
+      List<String> named = AggregateRatingMarkup.WRITTEN.getOrDefault(map.get("@type"), List.of());
+      map.forEach(
+          (name, value) -> {
+            assertTrue(name.toString().startsWith("@") || named.contains(name), map + " " + name);
+            known(value);
+          });
+    }
+  }
+}

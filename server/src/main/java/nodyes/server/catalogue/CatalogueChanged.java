@@ -1,4 +1,0 @@
-package nodyes.server.catalogue;
-
-/** Products changed, came or went. */
-public record CatalogueChanged() {}

@@ -1,0 +1,13 @@
+package nodyes.server.feeds;
+
+/** What became of something that a feed brought. */
+enum FeedRunState {
+  /** Its good lines are taken. */
+  DONE,
+  /** So much is missing in it that someone should look first; nothing of it is taken. */
+  NEEDS_APPROVAL,
+  /** It was held, and the owner did not want it. */
+  DISCARDED,
+  /** It could not be read at all; nothing changed. */
+  FAILED
+}

@@ -1,0 +1,180 @@
+package nodyes.server.imports;
+
+import static nodyes.server.messages.Texts.text;
+
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import nodyes.core.imports.ColumnDetector;
+import nodyes.core.imports.CountryNames;
+import nodyes.core.imports.DateOrder;
+import nodyes.core.imports.RatingScaleDetector;
+import nodyes.core.imports.ReviewColumn;
+import nodyes.core.rating.RatingScale;
+import nodyes.server.tabular.CsvRows;
+import nodyes.server.tabular.RowFile;
+import nodyes.server.tabular.SchemaColumns;
+import nodyes.server.web.ApiProblem;
+
+/** Looks through a file before any of it is stored. */
+final class FileInspector implements CsvRows.Sink {
+  private static final int SAMPLES = 5;
+  private static final int GUESSED_FROM = 300;
+  private static final int MOST_COLUMNS = 500;
+
+  private final LanguageDetector language;
+  private final Predicate<String> isProduct;
+  private final List<FileInspection.Sample> first = new ArrayList<>();
+  private final RatingScaleDetector ratings = new RatingScaleDetector();
+  private final DateOrder.Evidence dates = new DateOrder.Evidence();
+  private final Map<String, Integer> languages = new HashMap<>();
+  private final Map<String, Integer> countries = new HashMap<>();
+  private List<String> headings = List.of();
+  private Map<ReviewColumn, ColumnDetector.ColumnMatch> columns = Map.of();
+  private boolean guessed;
+  private long rows;
+  private long broken;
+  private String firstBroken = "";
+
+  private FileInspector(LanguageDetector language, Predicate<String> isProduct) {
+    this.language = language;
+    this.isProduct = isProduct;
+  }
+
+  /** Looks through all of it; refuses what is not a file of rows. */
+  static FileInspection at(RowFile file, LanguageDetector language, Predicate<String> isProduct)
+      throws IOException {
+    long start = System.nanoTime();
+    var looking = new FileInspector(language, isProduct);
+    new CsvRows(file.rows(), Charset.forName(file.encoding()), file.delimiter(), file.isNumbered())
+        .read(looking, () -> true);
+    looking.guess();
+    return looking.look(file, (System.nanoTime() - start) / 1e9);
+  }
+
+  private void refuseWhatHoldsNothing() {
+    if (headings.isEmpty()) {
+      throw ApiProblem.unusable(
+          broken > 0 ? text("imports.openQuote") : text("problems.fileEmpty"));
+    }
+    if (rows == 0) {
+      throw ApiProblem.unusable(
+          broken == 0
+              ? text("imports.headingsOnly")
+              : text("imports.noReadableRow", "broken", firstBroken));
+    }
+    if (headings.size() == 1 && !columns.containsKey(ReviewColumn.RATING)) {
+      throw ApiProblem.unusable(text("imports.notATable"));
+    }
+  }
+
+  private FileInspection look(RowFile file, double seconds) {
+    refuseWhatHoldsNothing();
+    var indexes = new EnumMap<ReviewColumn, Integer>(ReviewColumn.class);
+    var bases = new EnumMap<ReviewColumn, ColumnDetector.MatchBasis>(ReviewColumn.class);
+    columns.forEach(
+        (column, guess) -> {
+          indexes.put(column, guess.index());
+          bases.put(column, guess.basis());
+        });
+    return new FileInspection(
+        file.kind(),
+        file.sheets(),
+        file.sheet(),
+        file.encoding(),
+        String.valueOf(file.delimiter()),
+        headings,
+        indexes,
+        bases,
+        List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))),
+        rows,
+        broken,
+        dates.order(),
+        dates.because(),
+        dates.unclear(),
+        scale().worst(),
+        scale().best(),
+        ratings.highest(),
+        FileInspection.Counted.mostFirst(languages),
+        FileInspection.Counted.mostFirst(countries),
+        seconds,
+        null,
+        null);
+  }
+
+  @Override
+  public void row(long line, List<String> cells) {
+    if (headings.isEmpty()) {
+      if (cells.size() > MOST_COLUMNS) {
+        throw ApiProblem.unusable(text("imports.tooManyColumns", "most", MOST_COLUMNS));
+      }
+      headings = cells;
+      return;
+    }
+    rows++;
+    if (!guessed) {
+      first.add(new FileInspection.Sample(line, cells));
+      if (first.size() == GUESSED_FROM) {
+        guess();
+      }
+      return;
+    }
+    weigh(cells);
+  }
+
+  /** Decides what the columns hold from the first rows, then weighs these as all others. */
+  private void guess() {
+    if (guessed) {
+      return;
+    }
+    guessed = true;
+    List<List<String>> cells = first.stream().map(FileInspection.Sample::cells).toList();
+    columns = ColumnDetector.of(headings, cells, isProduct);
+    for (List<String> row : cells) {
+      weigh(row);
+      cell(row, ReviewColumn.WORDS).stream()
+          .flatMap(words -> language.of(words).stream())
+          .forEach(found -> languages.merge(found, 1, Integer::sum));
+      cell(row, ReviewColumn.COUNTRY).stream()
+          .flatMap(named -> CountryNames.code(named).stream())
+          .forEach(found -> countries.merge(found, 1, Integer::sum));
+    }
+  }
+
+  private void weigh(List<String> cells) {
+    cell(cells, ReviewColumn.DATE).forEach(dates::see);
+    // a rating whose row names its scale says nothing of the others
+    if (cell(cells, ReviewColumn.BEST).stream().allMatch(String::isBlank)) {
+      cell(cells, ReviewColumn.RATING).forEach(ratings::see);
+    }
+  }
+
+  /** What its ratings tell, but where they are stated in schema.org's terms. */
+  private RatingScale scale() {
+    ColumnDetector.ColumnMatch rating = columns.get(ReviewColumn.RATING);
+    boolean isVocabulary =
+        rating != null
+            && rating.index() < headings.size()
+            && headings.get(rating.index()).equals(SchemaColumns.name(ReviewColumn.RATING));
+    return isVocabulary ? RatingScaleDetector.ofVocabulary() : ratings.scale();
+  }
+
+  private List<String> cell(List<String> cells, ReviewColumn column) {
+    ColumnDetector.ColumnMatch guess = columns.get(column);
+    return guess == null || guess.index() >= cells.size()
+        ? List.of()
+        : List.of(cells.get(guess.index()));
+  }
+
+  @Override
+  public void broken(long line, String start, String reason) {
+    if (broken++ == 0) {
+      firstBroken = line + ": " + reason;
+    }
+  }
+}

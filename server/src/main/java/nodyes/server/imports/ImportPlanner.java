@@ -1,0 +1,204 @@
+package nodyes.server.imports;
+
+import static nodyes.server.messages.Texts.text;
+
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.LongPredicate;
+import nodyes.core.common.Slug;
+import nodyes.core.imports.ImportFilter;
+import nodyes.core.imports.ImportedReview;
+import nodyes.core.imports.ReviewColumn;
+import nodyes.core.imports.RowReader;
+import nodyes.core.rating.RatingScale;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.catalogue.ProductFinder;
+import nodyes.server.shop.Shop;
+import nodyes.server.tabular.CsvRows;
+import nodyes.server.tabular.FileKind;
+import nodyes.server.web.ApiProblem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Makes of what was found in a file, and what the owner chose, a way to read it. */
+@Component
+class ImportPlanner {
+  private static final int MOST_CHOSEN = 1_000_000;
+
+  private final Catalogue catalogue;
+  private final Shop shop;
+  private final Clock clock;
+  private final LanguageDetector guess;
+
+  ImportPlanner(Catalogue catalogue, Shop shop, Clock clock, LanguageDetector guess) {
+    this.catalogue = catalogue;
+    this.shop = shop;
+    this.clock = clock;
+    this.guess = guess;
+  }
+
+  /** Refuses choices that cannot be followed. */
+  void check(FileInspection look, ImportOptions choices) {
+    reader(look, choices);
+    fixedProduct(choices);
+    selection(choices);
+    String unclear = Optional.ofNullable(look.dateUnclear()).orElse("");
+    if (!unclear.isEmpty() && choices.dateOrder() == null && readsDates(look, choices)) {
+      throw ApiProblem.unusable(text("imports.dayOrMonthFirst", "unclear", unclear));
+    }
+  }
+
+  private static boolean readsDates(FileInspection look, ImportOptions choices) {
+    Integer asked = columns(look, choices).get(ReviewColumn.DATE);
+    return asked != null && asked.equals(look.columns().get(ReviewColumn.DATE));
+  }
+
+  private static Map<ReviewColumn, Integer> columns(FileInspection look, ImportOptions choices) {
+    return Optional.ofNullable(choices.columns()).orElse(look.columns());
+  }
+
+  /** Goes through a file; what is good goes to the taker. */
+  void run(
+      Path rows,
+      FileInspection look,
+      ImportOptions choices,
+      ImportChunk.Taker taker,
+      BooleanSupplier goOn)
+      throws IOException {
+    var file =
+        new CsvRows(
+            rows,
+            Charset.forName(look.encoding()),
+            look.delimiter().charAt(0),
+            look.kind() != FileKind.CSV);
+    ProductFinder products = catalogue.finder();
+    RowReader reader = reader(look, choices);
+    ImportFilter selection = selection(choices);
+    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    var reading =
+        new ImportRun(
+            reader,
+            products,
+            fixedProduct(choices),
+            selection,
+            newest(file, reader, selection, choices, goOn),
+            new ReviewChecks(guess, products, choices, today),
+            choices,
+            taker);
+    file.read(reading, goOn);
+    if (goOn.getAsBoolean()) {
+      reading.end();
+    }
+  }
+
+  private RowReader reader(FileInspection look, ImportOptions choices) {
+    Map<ReviewColumn, Integer> columns = columns(look, choices);
+    if (!columns.containsKey(ReviewColumn.RATING)) {
+      throw ApiProblem.unusable(text("imports.chooseRatingColumn"));
+    }
+    if (choices.product() == null && !columns.containsKey(ReviewColumn.PRODUCT)) {
+      throw ApiProblem.unusable(text("imports.chooseProduct"));
+    }
+    for (int column : columns.values()) {
+      if (column < 0 || column >= look.headings().size()) {
+        throw ApiProblem.unusable(text("imports.noSuchColumn", "column", (column + 1)));
+      }
+    }
+    var worst = Optional.ofNullable(choices.worst()).orElse(look.worst());
+    var best = Optional.ofNullable(choices.best()).orElse(look.best());
+    if (best.compareTo(worst) <= 0) {
+      throw ApiProblem.unusable(text("imports.scaleUpsideDown"));
+    }
+    ZoneId zone = shop.settings().zone();
+    return new RowReader(
+        columns,
+        new RatingScale(worst, best),
+        Optional.ofNullable(choices.dateOrder()).orElse(look.dateOrder()),
+        zone);
+  }
+
+  private ProductFinder.@Nullable Found fixedProduct(ImportOptions choices) {
+    if (choices.product() == null) {
+      return null;
+    }
+    return Slug.parse(choices.product())
+        .flatMap(catalogue::id)
+        .map(id -> new ProductFinder.Found(id, Optional.empty()))
+        .orElseThrow(
+            () ->
+                ApiProblem.unusable(
+                    text(
+                        "imports.productNotInCatalogue",
+                        "product",
+                        String.valueOf(choices.product()))));
+  }
+
+  private static ImportFilter selection(ImportOptions choices) {
+    if (choices.most() != null && (choices.most() < 1 || choices.most() > MOST_CHOSEN)) {
+      throw ApiProblem.unusable(text("imports.howMany"));
+    }
+    return new ImportFilter(
+        Optional.ofNullable(choices.stars()).orElse(Set.of()),
+        Optional.ofNullable(choices.countries()).orElse(Set.of()),
+        Optional.ofNullable(choices.languages()).orElse(Set.of()),
+        Boolean.TRUE.equals(choices.withWords()),
+        Boolean.TRUE.equals(choices.withPictures()));
+  }
+
+  private record Dated(LocalDate day, long line) {}
+
+  /** The lines of the newest chosen rows; found in a run of its own, as files come in any order. */
+  private static LongPredicate newest(
+      CsvRows file,
+      RowReader reader,
+      ImportFilter selection,
+      ImportOptions choices,
+      BooleanSupplier goOn)
+      throws IOException {
+    if (choices.most() == null) {
+      return _ -> true;
+    }
+    int most = choices.most();
+    var oldestFirst =
+        new PriorityQueue<Dated>(
+            Comparator.comparing(Dated::day)
+                .thenComparing(Comparator.comparingLong(Dated::line).reversed()));
+    file.read(
+        new CsvRows.Sink() {
+          private boolean headingsSeen;
+
+          @Override
+          public void row(long line, List<String> cells) {
+            if (headingsSeen
+                && reader.read(line, cells)
+                    instanceof RowReader.RowResult.Parsed(ImportedReview review)
+                && selection.takes(review)) {
+              oldestFirst.add(new Dated(review.reviewedOn().orElse(LocalDate.MIN), line));
+              if (oldestFirst.size() > most) {
+                oldestFirst.poll();
+              }
+            }
+            headingsSeen = true;
+          }
+
+          @Override
+          public void broken(long line, String start, String reason) {}
+        },
+        goOn);
+    var lines = new HashSet<Long>();
+    oldestFirst.forEach(dated -> lines.add(dated.line()));
+    return lines::contains;
+  }
+}

@@ -1,0 +1,16 @@
+package nodyes.server.imports;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is wrong with a row.
+ *
+ * @param line the line it starts on, counted from 1
+ * @param column the column's name, or null where it is the row itself
+ * @param value the value as it stands in the file
+ * @param reason why it cannot be taken
+ * @param nearest what may be meant instead
+ */
+public record RowErrorView(
+    long line, @Nullable String column, String value, String reason, List<String> nearest) {}

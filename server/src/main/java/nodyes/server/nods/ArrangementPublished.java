@@ -1,4 +1,0 @@
-package nodyes.server.nods;
-
-/** A new version is what shoppers get from now on. */
-public record ArrangementPublished(int version) {}

@@ -1,5 +1,0 @@
-/** What is asked of servers outside: through a guard that reaches public ones alone. */
-@NullMarked
-package nodyes.server.outside;
-
-import org.jspecify.annotations.NullMarked;

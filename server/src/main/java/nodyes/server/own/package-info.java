@@ -1,5 +1,0 @@
-/** Reviews that shoppers write in the shop: taken, published or waiting, and told of by mail. */
-@NullMarked
-package nodyes.server.own;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** How many look at products: reports of views come in, numbers go out, both are kept. */
-@NullMarked
-package nodyes.server.presence;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Products as the owner looks through them: what is so about each, and which nods it shows. */
-@NullMarked
-package nodyes.server.products;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,120 @@
+package nodyes.server.reviews.export;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import nodyes.core.imports.SchemaOrgReviewReader;
+import nodyes.server.reviews.ExportedReview;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reviews in the vocabulary of schema.org: a line each, or all in one JSON-LD document. */
+final class SchemaFile implements ExportWriter {
+  private static final JsonMapper JSON = JsonMapper.shared();
+  private static final String CONTEXT = "https://schema.org";
+
+  private final Writer writer;
+  private final boolean isOneDocument;
+  private boolean isFirst = true;
+
+  SchemaFile(OutputStream out, boolean isOneDocument) throws IOException {
+    this.writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+    this.isOneDocument = isOneDocument;
+    if (isOneDocument) {
+      writer.write("{\"@context\":\"" + CONTEXT + "\",\"@graph\":[");
+    }
+  }
+
+  @Override
+  public void write(ExportedReview row) throws IOException {
+    if (isOneDocument) {
+      writer.write(isFirst ? "\n" : ",\n");
+    }
+    isFirst = false;
+    writer.write(JSON.writeValueAsString(review(row, !isOneDocument)));
+    if (!isOneDocument) {
+      writer.write("\n");
+    }
+  }
+
+  private static Map<String, Object> review(ExportedReview row, boolean withContext) {
+    var review = new LinkedHashMap<String, Object>();
+    if (withContext) {
+      review.put("@context", CONTEXT);
+    }
+    review.put("@type", "Review");
+    put(review, "identifier", row.sourceId());
+    review.put("itemReviewed", product(row));
+    var rating = typed("Rating");
+    rating.put("ratingValue", new BigDecimal(row.rating()));
+    rating.put("bestRating", 5);
+    rating.put("worstRating", 1);
+    review.put("reviewRating", rating);
+    put(review, "headline", row.title());
+    put(review, "reviewBody", row.text());
+    if (row.reviewer() != null || row.country() != null) {
+      review.put("author", author(row));
+    }
+    put(review, "datePublished", row.date());
+    put(review, "inLanguage", row.language());
+    if (!row.pictures().isEmpty()) {
+      review.put("image", row.pictures());
+    }
+    if (row.reply() != null) {
+      var comment = typed("Comment");
+      comment.put("text", row.reply());
+      review.put("comment", comment);
+    }
+    put(review, "creativeWorkStatus", row.state());
+    return review;
+  }
+
+  private static Map<String, Object> product(ExportedReview row) {
+    var product = typed("Product");
+    product.put("name", row.productTitle());
+    product.put("productID", row.product());
+    if (row.variant() != null) {
+      var variant = typed("PropertyValue");
+      variant.put("name", SchemaOrgReviewReader.VARIANT);
+      variant.put("value", row.variant());
+      product.put("additionalProperty", variant);
+    }
+    return product;
+  }
+
+  private static Map<String, Object> author(ExportedReview row) {
+    var author = typed("Person");
+    put(author, "name", row.reviewer());
+    if (row.country() != null) {
+      var address = typed("PostalAddress");
+      address.put("addressCountry", row.country());
+      author.put("address", address);
+    }
+    return author;
+  }
+
+  private static Map<String, Object> typed(String type) {
+    var node = new LinkedHashMap<String, Object>();
+    node.put("@type", type);
+    return node;
+  }
+
+  private static void put(Map<String, Object> node, String property, @Nullable String value) {
+    if (value != null) {
+      node.put(property, value);
+    }
+  }
+
+  @Override
+  public void close() throws IOException {
+    if (isOneDocument) {
+      writer.write("\n]}\n");
+    }
+    writer.close();
+  }
+}

@@ -1,0 +1,5 @@
+/** Reviews going out, in open formats. */
+@NullMarked
+package nodyes.server.reviews.export;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,0 @@
-package nodyes.server.shop;
-
-/** The shop's settings changed. */
-public record ShopChanged() {}

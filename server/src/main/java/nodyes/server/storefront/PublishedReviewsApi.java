@@ -1,0 +1,122 @@
+package nodyes.server.storefront;
+
+import static nodyes.server.messages.Texts.text;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nodyes.core.common.Slug;
+import nodyes.core.review.RelativeDate;
+import nodyes.core.review.Review;
+import nodyes.core.review.ReviewOrder;
+import nodyes.server.catalogue.Catalogue;
+import nodyes.server.reviews.PublishedReviewFilter;
+import nodyes.server.reviews.Reviews;
+import nodyes.server.shop.Shop;
+import nodyes.server.storefront.wire.WireReview;
+import nodyes.server.storefront.wire.WireReviews;
+import nodyes.server.translations.Translations;
+import nodyes.server.web.ApiProblem;
+import nodyes.server.web.Network;
+import nodyes.server.web.PagedResult;
+import nodyes.server.web.RateLimit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.CrossOrigin;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Further pages of a review wall, in the order and of the kind that a shopper asks for. */
+@RestController
+@Tag(name = "embed")
+class PublishedReviewsApi {
+  private static final int MOST_REVIEWS = 100;
+  private static final int LONGEST = 120;
+
+  private final Catalogue catalogue;
+  private final Reviews reviews;
+  private final Translations translations;
+  private final Shop shop;
+  private final Clock clock;
+  private final RateLimit limit = new RateLimit(300, Duration.ofMinutes(1));
+
+  PublishedReviewsApi(
+      Catalogue catalogue, Reviews reviews, Translations translations, Shop shop, Clock clock) {
+    this.catalogue = catalogue;
+    this.reviews = reviews;
+    this.translations = translations;
+    this.shop = shop;
+    this.clock = clock;
+  }
+
+  @GetMapping("/embed/v1/reviews")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(
+      summary = "A page of a product's published reviews; the newest first if not asked else")
+  ResponseEntity<WireReviews> reviews(
+      @RequestParam String product,
+      @RequestParam(defaultValue = "1") int page,
+      @RequestParam(defaultValue = "6") int size,
+      @RequestParam(defaultValue = "NEWEST") ReviewOrder order,
+      @RequestParam(defaultValue = "") Set<Integer> stars,
+      @RequestParam(defaultValue = "false") boolean pictured,
+      @RequestParam(defaultValue = "false") boolean bought,
+      @RequestParam(required = false) @Nullable String language,
+      @RequestParam(required = false) @Nullable String variant,
+      @RequestParam(required = false) @Nullable String words,
+      @RequestParam(defaultValue = "false") boolean ago,
+      HttpServletRequest request) {
+    limit.count(Network.of(request));
+    if (words != null && words.length() > LONGEST) {
+      throw ApiProblem.value("words", text("wall.searchTooLong"));
+    }
+    var filter = new PublishedReviewFilter(stars, pictured, bought, language, variant, words);
+    int wanted = Math.clamp(size, 2, MOST_REVIEWS);
+    PagedResult<Review> found =
+        Slug.parse(product)
+            .flatMap(catalogue::id)
+            .map(id -> reviews.publishedPage(id, filter, order, page, wanted))
+            .orElseGet(() -> new PagedResult<>(List.of(), 1, wanted, 0));
+    Optional<LocalDate> today =
+        ago
+            ? Optional.of(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))
+            : Optional.empty();
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePublic())
+        .body(
+            new WireReviews(
+                found.items().stream()
+                    .map(review -> WireReview.of(review, today.flatMap(day -> ago(review, day))))
+                    .toList(),
+                found.page(),
+                Math.ceilDiv(found.total(), (long) found.size()),
+                found.total()));
+  }
+
+  private static Optional<RelativeDate> ago(Review review, LocalDate today) {
+    return review.reviewedOn().flatMap(day -> RelativeDate.of(day, today));
+  }
+
+  /** Each can ask a translator, so there are fewer of them. */
+  private final RateLimit translated = new RateLimit(40, Duration.ofMinutes(10));
+
+  @GetMapping("/embed/v1/reviews/{id}/translation")
+  @CrossOrigin(origins = "*", maxAge = 3600)
+  @Operation(summary = "A published review in another language, by machine; the original stays")
+  ResponseEntity<Translations.Translation> translation(
+      @PathVariable long id, @RequestParam String to, HttpServletRequest request) {
+    translated.count(Network.of(request));
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePublic())
+        .body(translations.ofPublished(id, to));
+  }
+}

@@ -1,0 +1,49 @@
+package nodyes.server.tabular;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import nodyes.core.imports.ReviewColumn;
+
+/** Names the columns of reviews that come from schema.org data, as its vocabulary does. */
+public final class SchemaColumns {
+  private static final Map<ReviewColumn, String> NAMES =
+      Map.ofEntries(
+          Map.entry(ReviewColumn.PRODUCT, "itemReviewed"),
+          Map.entry(ReviewColumn.VARIANT, "variant"),
+          Map.entry(ReviewColumn.RATING, "ratingValue"),
+          Map.entry(ReviewColumn.BEST, "bestRating"),
+          Map.entry(ReviewColumn.WORST, "worstRating"),
+          Map.entry(ReviewColumn.TITLE, "headline"),
+          Map.entry(ReviewColumn.WORDS, "reviewBody"),
+          Map.entry(ReviewColumn.REVIEWER, "author"),
+          Map.entry(ReviewColumn.COUNTRY, "country"),
+          Map.entry(ReviewColumn.LANGUAGE, "inLanguage"),
+          Map.entry(ReviewColumn.DATE, "datePublished"),
+          Map.entry(ReviewColumn.PICTURE, "image"),
+          Map.entry(ReviewColumn.ORDER, "order"),
+          Map.entry(ReviewColumn.REPLY, "reply"),
+          Map.entry(ReviewColumn.SOURCE_ID, "identifier"));
+
+  private SchemaColumns() {}
+
+  /** The columns that at least one review fills, in a fixed order. */
+  static List<ReviewColumn> filled(List<Map<ReviewColumn, String>> reviews) {
+    return Arrays.stream(ReviewColumn.values())
+        .filter(column -> reviews.stream().anyMatch(review -> review.containsKey(column)))
+        .toList();
+  }
+
+  /** What the vocabulary calls a column. */
+  public static String name(ReviewColumn column) {
+    return NAMES.getOrDefault(column, column.words());
+  }
+
+  /** A review's texts by the names of their columns. */
+  public static Map<String, String> cells(Map<ReviewColumn, String> review) {
+    var cells = new LinkedHashMap<String, String>();
+    review.forEach((column, text) -> cells.put(name(column), text));
+    return cells;
+  }
+}

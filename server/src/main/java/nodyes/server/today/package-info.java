@@ -1,5 +1,0 @@
-/** What to do next, what happened, and what changes by itself. */
-@NullMarked
-package nodyes.server.today;
-
-import org.jspecify.annotations.NullMarked;

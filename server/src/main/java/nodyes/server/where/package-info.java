@@ -1,5 +1,0 @@
-/** In which country a shopper is, as far as it is known: nothing of it is kept. */
-@NullMarked
-package nodyes.server.where;
-
-import org.jspecify.annotations.NullMarked;

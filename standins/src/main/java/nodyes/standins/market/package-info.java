@@ -1,5 +1,0 @@
-/** A marketplace where the shop's products sell as well, with reviews of them. */
-@NullMarked
-package nodyes.standins.market;
-
-import org.jspecify.annotations.NullMarked;

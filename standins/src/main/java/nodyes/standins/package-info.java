@@ -1,5 +1,0 @@
-/** Small simulations of outside things, shipped with the product and started by the demo alone. */
-@NullMarked
-package nodyes.standins;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * The demo shop: server-rendered pages on an origin of its own, with one script tag like any shop.
- */
-@NullMarked
-package nodyes.standins.shop;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+declare module 'virtual:messages/*' {
+  const messages: Record<string, string>;
+  export default messages;
+}

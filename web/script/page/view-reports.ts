@@ -1,0 +1,68 @@
+import { guarded } from '../lib/guarded';
+import { keptName } from '../lib/random-name';
+import type { NumberAsked, ViewNumbers, ViewReport } from '../lib/response-types';
+import type { PageContext } from './context';
+
+const EACH = 30_000;
+/** A page that is left open says no more after so long. */
+const LONGEST = 2 * 3_600_000;
+/** What is asked for one after the other goes in one report. */
+const TOGETHER = 50;
+
+interface Listener {
+  asked: NumberAsked;
+  /** whether it still listens */
+  hear: (n: number) => boolean;
+}
+
+let listeners: Listener[] = [];
+let report: (() => void) | undefined;
+let waiting: ReturnType<typeof setTimeout> | undefined;
+
+/** A nod wants a number: it comes with the next report, which is soon. */
+export function askNumber(asked: NumberAsked, hear: Listener['hear']): void {
+  listeners.push({ asked, hear });
+  soon(TOGETHER);
+}
+
+function soon(milliseconds: number): void {
+  clearTimeout(waiting);
+  waiting = setTimeout(() => report?.(), milliseconds);
+}
+
+/** Says that the page is seen, again and again while it is; a hidden one is seen by nobody. */
+export function reportViews(origin: string, context: PageContext, byOwner: boolean): void {
+  const visit = byOwner ? '0'.repeat(32) : keptName(() => sessionStorage, 'nodyes-visit');
+  const viewed = context.kind === 'product' && !byOwner ? context.products[0] : undefined;
+  const began = performance.now();
+  report = () => guarded(send);
+  const send = async () => {
+    if (document.hidden || performance.now() - began > LONGEST) return;
+    soon(EACH);
+    if (!viewed && listeners.length === 0) return;
+    const body: ViewReport = {
+      visit,
+      ...(viewed ? { viewed } : {}),
+      asked: [...new Map(listeners.map(({ asked }) => [JSON.stringify(asked), asked])).values()],
+      byOwner,
+    };
+    // sent as text: a browser asks no leave before it
+    const response = await fetch(`${origin}/embed/v1/views`, {
+      method: 'POST',
+      credentials: 'omit',
+      body: JSON.stringify(body),
+    });
+    if (response.ok) tell((await response.json()) as ViewNumbers);
+  };
+  document.addEventListener('visibilitychange', () => !document.hidden && soon(TOGETHER));
+  report();
+}
+
+function tell({ numbers }: ViewNumbers): void {
+  listeners = listeners.filter(({ asked, hear }) =>
+    hear(
+      numbers.find(({ product, window }) => product === asked.product && window === asked.window)
+        ?.number ?? 0,
+    ),
+  );
+}
