@@ -54,6 +54,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     registry.add("nodyes.data", data::toString);
     registry.add("nodyes.api-key", () -> KEY);
     registry.add("nodyes.clock", () -> "2026-11-26T14:20:00Z");
+    registry.add("nodyes.jobs", () -> "false");
     registry.add("nodyes.trusted-hosts", OutsideServer::host);
     registry.add("spring.mail.host", () -> "127.0.0.1");
     registry.add("nodyes.translator", () -> OutsideServer.address("/translate"));

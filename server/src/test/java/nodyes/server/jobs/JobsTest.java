@@ -14,6 +14,7 @@ import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class JobsTest extends ServerTest {
+  @Autowired private Jobs jobs;
   @Autowired private JobRuns runs;
   @Autowired private List<ScheduledJob> scheduled;
 
@@ -97,6 +98,12 @@ public class JobsTest extends ServerTest {
             .valueStream()
             .noneMatch(run -> run.path("text").asString().equals("Nothing to do")));
     assertEquals(job(JobKind.SIGN_INS).path("recent").size(), 0, "housekeeping");
+  }
+
+  /** One that began by itself sent the same e-mail beside a test that sent it. */
+  @Test
+  public void noneBeginsByItselfBesideATest() {
+    assertFalse(jobs.isRunning());
   }
 
   @Test
