@@ -2761,6 +2761,22 @@ export interface components {
         AllChecked: {
             pages: components["schemas"]["Checked"][];
         };
+        AllOf: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ALL_OF";
+            parts?: components["schemas"]["ConditionDto"][];
+        };
+        AnyOf: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ANY_OF";
+            parts?: components["schemas"]["ConditionDto"][];
+        };
         ArrangementView: {
             draft: components["schemas"]["NodView"][];
             lastStep?: components["schemas"]["DraftChange"];
@@ -2798,6 +2814,23 @@ export interface components {
             town: string;
             weeks: components["schemas"]["WeekOfRatings"][];
             yesterday: components["schemas"]["DayBehind"];
+        };
+        Between: {
+            from?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "BETWEEN";
+            to?: string;
+        };
+        BrandIn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "BRAND_IN";
+            names?: string[];
         };
         BusinessProfileView: {
             /** Format: date-time */
@@ -2887,23 +2920,7 @@ export interface components {
         Computed: {
             kind: string;
         };
-        ConditionDto: {
-            /** Format: int64 */
-            count?: number;
-            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
-            from?: string;
-            inShop?: boolean;
-            /** @enum {string} */
-            kind: "ALL_OF" | "ANY_OF" | "REVIEWS_AT_LEAST" | "RATING_AT_LEAST" | "IN_CATEGORY" | "HAS_TAG" | "PRODUCT_IN" | "BRAND_IN" | "HAS_PICTURE" | "PERCENT_OFF_BETWEEN" | "STOCK_BETWEEN" | "SOLD_AT_LEAST" | "RANK_AT_MOST" | "PUBLISHED_WITHIN" | "PRICE_BETWEEN" | "COUNTRY_IN" | "LANGUAGE_IN" | "BETWEEN" | "DAILY";
-            least?: number;
-            most?: number;
-            names?: string[];
-            parts?: components["schemas"]["ConditionDto"][];
-            stars?: number;
-            to?: string;
-            /** Format: int32 */
-            window?: number;
-        };
+        ConditionDto: components["schemas"]["AllOf"] | components["schemas"]["AnyOf"] | components["schemas"]["ReviewsAtLeast"] | components["schemas"]["RatingAtLeast"] | components["schemas"]["InCategory"] | components["schemas"]["HasTag"] | components["schemas"]["ProductIn"] | components["schemas"]["BrandIn"] | components["schemas"]["HasPicture"] | components["schemas"]["PercentOffBetween"] | components["schemas"]["StockBetween"] | components["schemas"]["SoldAtLeast"] | components["schemas"]["RankAtMost"] | components["schemas"]["PublishedWithin"] | components["schemas"]["PriceBetween"] | components["schemas"]["CountryIn"] | components["schemas"]["LanguageIn"] | components["schemas"]["Between"] | components["schemas"]["Daily"];
         Confirmed: {
             password: string;
         };
@@ -2942,6 +2959,14 @@ export interface components {
             holidays: string[];
             id: string;
         };
+        CountryIn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COUNTRY_IN";
+            names?: string[];
+        };
         CountryName: {
             code: string;
             name: string;
@@ -2971,6 +2996,16 @@ export interface components {
             selector: string;
             /** @enum {string} */
             side: "BEFORE" | "AFTER" | "INSIDE";
+        };
+        Daily: {
+            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            from?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DAILY";
+            to?: string;
         };
         DayBehind: {
             average?: number;
@@ -3255,6 +3290,21 @@ export interface components {
             address: string;
             html: string;
         };
+        HasPicture: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HAS_PICTURE";
+        };
+        HasTag: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HAS_TAG";
+            names?: string[];
+        };
         Health: {
             read: string;
             status: string;
@@ -3358,6 +3408,14 @@ export interface components {
             unreadable: number;
             /** Format: int64 */
             waiting: number;
+        };
+        InCategory: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "IN_CATEGORY";
+            names?: string[];
         };
         InvitationGiven: {
             token: string;
@@ -3532,6 +3590,14 @@ export interface components {
             nod: string;
             spot: string;
             text: string;
+        };
+        LanguageIn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LANGUAGE_IN";
+            names?: string[];
         };
         LayerReading: {
             applies: boolean;
@@ -4017,6 +4083,15 @@ export interface components {
             people: components["schemas"]["PersonLine"][];
             rule: components["schemas"]["SignInRule"];
         };
+        PercentOffBetween: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PERCENT_OFF_BETWEEN";
+            least?: number;
+            most?: number;
+        };
         PersonLine: {
             email: string;
             hasSecondStep: boolean;
@@ -4082,10 +4157,27 @@ export interface components {
             endsAt: string;
             token: string;
         };
+        PriceBetween: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PRICE_BETWEEN";
+            least?: number;
+            most?: number;
+        };
         PriceStep: {
             /** Format: date-time */
             from: string;
             price: number;
+        };
+        ProductIn: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PRODUCT_IN";
+            names?: string[];
         };
         ProductLine: {
             /** Format: int64 */
@@ -4204,11 +4296,32 @@ export interface components {
             /** Format: int32 */
             waiting: number;
         };
+        PublishedWithin: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PUBLISHED_WITHIN";
+            /** Format: int32 */
+            window?: number;
+        };
         Publishing: {
             note?: string;
         };
         QuickPicks: {
             items: components["schemas"]["ProductSample"][];
+        };
+        RankAtMost: {
+            /** Format: int64 */
+            count?: number;
+            inShop?: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RANK_AT_MOST";
+            /** Format: int32 */
+            window?: number;
         };
         Rated: {
             average?: number;
@@ -4221,6 +4334,16 @@ export interface components {
             id: number;
             /** Format: int32 */
             stars: number;
+        };
+        RatingAtLeast: {
+            /** Format: int64 */
+            count?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RATING_AT_LEAST";
+            stars?: number;
         };
         ReachAsked: {
             at?: string;
@@ -4410,6 +4533,15 @@ export interface components {
             product: string;
             spot: string;
         };
+        ReviewsAtLeast: {
+            /** Format: int64 */
+            count?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REVIEWS_AT_LEAST";
+        };
         RowErrorView: {
             column?: string;
             /** Format: int64 */
@@ -4549,6 +4681,17 @@ export interface components {
             /** @enum {string} */
             secondStep: "WHO_WISHES" | "WHO_CHANGES" | "EVERYONE";
         };
+        SoldAtLeast: {
+            /** Format: int64 */
+            count?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SOLD_AT_LEAST";
+            /** Format: int32 */
+            window?: number;
+        };
         Span: {
             /** Format: date-time */
             from?: string;
@@ -4613,6 +4756,15 @@ export interface components {
             day: string;
             /** Format: int32 */
             number: number;
+        };
+        StockBetween: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STOCK_BETWEEN";
+            least?: number;
+            most?: number;
         };
         StockLineNod: {
             /** Format: int64 */
@@ -4827,6 +4979,17 @@ export interface components {
             readable: number;
             variants: components["schemas"]["WallVariant"][];
         };
+        WallForm: {
+            form: string;
+            formOpen: boolean;
+        };
+        WallGrid: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            columnsNarrow: number;
+            layout: string;
+        };
         WallMarked: {
             /** Format: int64 */
             count: number;
@@ -4846,6 +5009,16 @@ export interface components {
             order: string;
             translated: boolean;
             turning: string;
+        };
+        WallSummary: {
+            /** Format: int64 */
+            count: number;
+            counts: number[];
+            drawn: number;
+            mean: number;
+            percentages: number[];
+            /** Format: int64 */
+            verified: number;
         };
         WallVariant: {
             /** Format: int64 */
@@ -4943,10 +5116,30 @@ export interface components {
             small: boolean;
             zone: string;
         };
+        WireDestination: {
+            assumed: boolean;
+            countries: string[];
+            country: string;
+        };
         WireFoot: {
             /** Format: int64 */
             count: number;
             mean: number;
+        };
+        WireForm: {
+            clock: string;
+            cutOff: string;
+            flag: boolean;
+            shows: string;
+        };
+        WireFrom: {
+            ago?: components["schemas"]["WireAgo"];
+            incentive?: string;
+            /** @enum {string} */
+            origin: "verified" | "unverified" | "broughtIn";
+            source?: string;
+            /** Format: date */
+            writtenOn?: string;
         };
         WireLabel: {
             bare?: boolean;
@@ -4972,6 +5165,10 @@ export interface components {
         WireLine: {
             arrives?: components["schemas"]["WireDays"];
             title: string;
+        };
+        WireModeration: {
+            featured?: boolean;
+            reply?: string;
         };
         WireMoney: {
             amount: number;
@@ -5024,6 +5221,8 @@ export interface components {
             way: components["schemas"]["WireWayDay"][];
         };
         WireQuote: {
+            ago?: components["schemas"]["WireAgo"];
+            cons?: string[];
             country?: string;
             cut?: string;
             incentive?: string;
@@ -5031,11 +5230,12 @@ export interface components {
             /** @enum {string} */
             origin: "verified" | "unverified" | "broughtIn";
             picture?: string;
+            pros?: string[];
             reviewer?: string;
             source?: string;
             stars: number;
             title?: string;
-            words: string;
+            words?: string;
             /** Format: date */
             writtenOn?: string;
         };
@@ -5102,6 +5302,13 @@ export interface components {
             side: string;
             spot: string;
         };
+        WireText: {
+            cons?: string[];
+            language?: string;
+            pros?: string[];
+            title?: string;
+            words?: string;
+        };
         WireValue: {
             amount?: number;
             country?: string;
@@ -5111,6 +5318,12 @@ export interface components {
             /** Format: int32 */
             percent?: number;
             text?: string;
+        };
+        WireVotes: {
+            /** Format: int64 */
+            helpful: number;
+            /** Format: int64 */
+            notHelpful: number;
         };
         WireWall: {
             ago: boolean;
@@ -5149,6 +5362,10 @@ export interface components {
             spot: string;
             /** Format: date-time */
             validUntil?: string;
+        };
+        WireWriter: {
+            country?: string;
+            reviewer?: string;
         };
         Word: {
             name: string;
@@ -8650,13 +8867,13 @@ export interface operations {
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
                 page?: number;
@@ -8756,13 +8973,13 @@ export interface operations {
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
             };
@@ -8810,13 +9027,13 @@ export interface operations {
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
             };
@@ -8866,13 +9083,13 @@ export interface operations {
                 product?: string | null;
                 batch?: number | null;
                 q?: string | null;
+                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
+                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 stars?: number | null;
                 language?: string | null;
                 country?: string | null;
                 origin?: "VERIFIED" | "UNVERIFIED" | "IMPORTED" | null;
-                flag?: "VARIANT" | "LANGUAGE" | "NO_WORDS" | "CONTACT_DETAILS" | "NEAR_DUPLICATE" | "BURST" | "FUTURE_DATE" | "PICTURE" | "HONEYPOT" | "TOO_FAST" | "LINKS" | "MANY_FROM_ONE" | "REPEATED" | "OTHER_PRODUCT" | "HATEFUL" | null;
                 pictures?: boolean | null;
-                decision?: "OPEN" | "ACCEPTED" | "LEFT_OUT" | null;
                 from?: string | null;
                 to?: string | null;
                 page?: number;
@@ -9535,16 +9752,16 @@ export interface operations {
         parameters: {
             query: {
                 product: string;
-                page?: number;
-                size?: number;
-                order?: "MOST_HELPFUL" | "NEWEST" | "HIGHEST" | "LOWEST" | "PICTURES_FIRST";
-                stars?: number[];
-                pictured?: boolean;
-                bought?: boolean;
-                language?: string;
-                variant?: string;
-                words?: string;
-                ago?: boolean;
+                page?: number | null;
+                size?: number | null;
+                order?: "MOST_HELPFUL" | "NEWEST" | "HIGHEST" | "LOWEST" | "PICTURES_FIRST" | null;
+                ago?: boolean | null;
+                stars?: number[] | null;
+                pictured?: boolean | null;
+                bought?: boolean | null;
+                language?: string | null;
+                variant?: string | null;
+                words?: string | null;
             };
             header?: never;
             path?: never;

@@ -5,6 +5,7 @@ import type { paths } from '../../../contract/schema';
 export type NodFace = Schemas['NodSettingsView'];
 export type Settings = Schemas['Settings'];
 export type Rule = Schemas['ConditionDto'];
+export type RuleGroup = Extract<Rule, { kind: 'ALL_OF' | 'ANY_OF' }>;
 export type Step = Schemas['DraftChange'];
 export type PageKindName = Settings['pages'][number];
 

@@ -1,5 +1,5 @@
 import { useShopPicture } from '../shop/queries';
-import { useReach, type Rule } from '../layout/nod-queries';
+import { useReach, type RuleGroup } from '../layout/nod-queries';
 import { Conditions } from './conditions';
 import { Evidence } from './evidence';
 import type { FaceProps } from './face';
@@ -9,7 +9,7 @@ import { T, t } from '../../shared/t';
 /** Conditions as sentences, how many products meet them, and which just miss and by what. */
 export function Audience({ face, set, faults, view, row, onChange }: FaceProps) {
   const { audience } = set;
-  const root: Rule =
+  const root: RuleGroup =
     audience.kind === 'ALL_OF' || audience.kind === 'ANY_OF'
       ? audience
       : { kind: 'ALL_OF', parts: [audience] };

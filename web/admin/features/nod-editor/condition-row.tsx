@@ -1,9 +1,9 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { InlineSelect } from '../../ui/inline-select';
 import { PickMany } from '../../ui/pick-many';
-import { DAY_CHOICES, NumberField, INPUT, When } from '../../ui/inputs';
-import { COUNTRIES, LANGUAGES } from '../layout/places';
-import { useCategories } from '../layout/queries';
+import { DAY_CHOICES, NumberField, When } from '../../ui/inputs';
+import { Categories, Many, Words } from './condition-names';
+import { AMONG, PLACES, RANGES } from './condition-texts';
 import { ProductsPick } from './products-pick';
 import type { Rule } from '../layout/nod-queries';
 import { T, t } from '../../shared/t';
@@ -43,96 +43,104 @@ export function ConditionRow({ rule, fault, onChange }: OneProps) {
   );
 }
 
-/** What each sentence is put together from. */
+/** A number within the sentence. */
+type Figure = (
+  label: string,
+  value: number | undefined,
+  changed: (value: number | undefined) => Rule,
+  step?: number,
+) => ReactNode;
+
 interface Parts {
   rule: Rule;
-  set: (changes: Partial<Rule>) => void;
-  figure: (name: FigureName, label: string, step?: number) => ReactNode;
+  onChange: (rule: Rule) => void;
+  figure: Figure;
 }
 
 function Sentence({ rule, onChange }: OneProps): ReactNode {
-  const set = (changes: Partial<Rule>) => onChange({ ...rule, ...changes });
-  const figure = (name: FigureName, label: string, step = 1) => (
+  const figure: Figure = (label, value, changed, step = 1) => (
     <NumberField
       label={label}
-      value={rule[name]}
+      value={value}
       step={step}
-      onSet={(value) =>
-        onChange(value === undefined ? without(rule, name) : { ...rule, [name]: value })
-      }
+      onSet={(next) => onChange(changed(next))}
     />
   );
-  const parts = { rule, set, figure };
+  const parts = { rule, onChange, figure };
   return ofTheProduct(parts) ?? ofItsFigures(parts) ?? ofTheShopper(parts) ?? null;
 }
 
 /** What the product is. */
-function ofTheProduct({ rule, set, figure }: Parts): ReactNode {
-  const names = rule.names ?? [];
-  const setNames = (next: string[]) => set({ names: next });
+function ofTheProduct({ rule, onChange, figure }: Parts): ReactNode {
   switch (rule.kind) {
     case 'IN_CATEGORY':
       return (
-        <>
-          <T
-            id="nod.conditionRow.theCategoryIs"
-            values={{ categories: <Categories rule={rule} onSet={setNames} /> }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.theCategoryIs"
+          values={{
+            categories: (
+              <Categories names={rule.names} onSet={(names) => onChange({ ...rule, names })} />
+            ),
+          }}
+        />
       );
     case 'HAS_TAG':
       return (
-        <>
-          <T
-            id="nod.conditionRow.theTagIs"
-            values={{
-              words: (
-                <Words
-                  label={t('nod.conditionRow.tagsSeparatedByCommas')}
-                  values={names}
-                  onSet={setNames}
-                />
-              ),
-            }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.theTagIs"
+          values={{
+            words: (
+              <Words
+                label={t('nod.conditionRow.tagsSeparatedByCommas')}
+                values={rule.names ?? []}
+                onSet={(names) => onChange({ ...rule, names })}
+              />
+            ),
+          }}
+        />
       );
     case 'PRODUCT_IN':
       return (
-        <>
-          <T
-            id="nod.conditionRow.theProductIs"
-            values={{ productsPick: <ProductsPick values={names} onSet={setNames} /> }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.theProductIs"
+          values={{
+            productsPick: (
+              <ProductsPick
+                values={rule.names ?? []}
+                onSet={(names) => onChange({ ...rule, names })}
+              />
+            ),
+          }}
+        />
       );
     case 'BRAND_IN':
       return (
-        <>
-          <T
-            id="nod.conditionRow.theBrandIs"
-            values={{
-              words: (
-                <Words
-                  label={t('nod.conditionRow.brandsSeparatedByCommas')}
-                  values={names}
-                  onSet={setNames}
-                />
-              ),
-            }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.theBrandIs"
+          values={{
+            words: (
+              <Words
+                label={t('nod.conditionRow.brandsSeparatedByCommas')}
+                values={rule.names ?? []}
+                onSet={(names) => onChange({ ...rule, names })}
+              />
+            ),
+          }}
+        />
       );
     case 'HAS_PICTURE':
       return <>{t('nod.conditionRow.theProductHasAnImage')}</>;
     case 'PUBLISHED_WITHIN':
       return (
-        <>
-          <T
-            id="nod.conditionRow.itWasAddedToThe"
-            values={{ figure: figure('window', t('nod.conditionRow.days')) }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.itWasAddedToThe"
+          values={{
+            figure: figure(t('nod.conditionRow.days'), rule.window, (window) => ({
+              ...rule,
+              window,
+            })),
+          }}
+        />
       );
     default:
       return undefined;
@@ -140,96 +148,88 @@ function ofTheProduct({ rule, set, figure }: Parts): ReactNode {
 }
 
 /** What is counted or measured of the product. */
-function ofItsFigures({ rule, set, figure }: Parts): ReactNode {
+function ofItsFigures({ rule, onChange, figure }: Parts): ReactNode {
   switch (rule.kind) {
     case 'REVIEWS_AT_LEAST':
       return (
-        <>
-          <T
-            id="nod.conditionRow.itHasAtLeastPublished"
-            values={{ figure: figure('count', t('nod.conditionRow.minimumReviews')) }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.itHasAtLeastPublished"
+          values={{
+            figure: figure(t('nod.conditionRow.minimumReviews'), rule.count, (count) => ({
+              ...rule,
+              count,
+            })),
+          }}
+        />
       );
     case 'RATING_AT_LEAST':
       return (
-        <>
-          <T
-            id="nod.conditionRow.theAverageRatingIsAt"
-            values={{
-              figure: figure('stars', t('nod.conditionRow.minimumAverage'), 0.1),
-              figure2: figure('count', t('nod.conditionRow.minimumReviews')),
-            }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.theAverageRatingIsAt"
+          values={{
+            figure: figure(
+              t('nod.conditionRow.minimumAverage'),
+              rule.stars,
+              (stars) => ({ ...rule, stars }),
+              0.1,
+            ),
+            figure2: figure(t('nod.conditionRow.minimumReviews'), rule.count, (count) => ({
+              ...rule,
+              count,
+            })),
+          }}
+        />
       );
     case 'PERCENT_OFF_BETWEEN':
-      return (
-        <>
-          <T
-            id="nod.conditionRow.thePriceIsToBelow"
-            values={{
-              figure: figure('least', t('nod.conditionRow.lowestPercentage')),
-              figure2: figure('most', t('nod.conditionRow.highestPercentage')),
-            }}
-          />
-        </>
-      );
     case 'PRICE_BETWEEN':
+    case 'STOCK_BETWEEN': {
+      const { id, least, most, step } = RANGES[rule.kind];
       return (
-        <>
-          <T
-            id="nod.conditionRow.thePriceIsBetweenAnd"
-            values={{
-              figure: figure('least', t('nod.conditionRow.lowestPrice'), 0.01),
-              figure2: figure('most', t('nod.conditionRow.highestPrice'), 0.01),
-            }}
-          />
-        </>
+        <T
+          id={id}
+          values={{
+            figure: figure(least, rule.least, (value) => ({ ...rule, least: value }), step),
+            figure2: figure(most, rule.most, (value) => ({ ...rule, most: value }), step),
+          }}
+        />
       );
-    case 'STOCK_BETWEEN':
-      return (
-        <>
-          <T
-            id="nod.conditionRow.stockIsBetweenAnd"
-            values={{
-              figure: figure('least', t('nod.conditionRow.minimumStock')),
-              figure2: figure('most', t('nod.conditionRow.maximumStock')),
-            }}
-          />
-        </>
-      );
+    }
     case 'SOLD_AT_LEAST':
       return (
-        <>
-          <T
-            id="nod.conditionRow.atLeastWereSoldIn"
-            values={{
-              figure: figure('count', t('nod.conditionRow.minimumSold')),
-              figure2: figure('window', t('nod.conditionRow.days')),
-            }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.atLeastWereSoldIn"
+          values={{
+            figure: figure(t('nod.conditionRow.minimumSold'), rule.count, (count) => ({
+              ...rule,
+              count,
+            })),
+            figure2: figure(t('nod.conditionRow.days'), rule.window, (window) => ({
+              ...rule,
+              window,
+            })),
+          }}
+        />
       );
     case 'RANK_AT_MOST':
       return (
-        <>
-          <T
-            id="nod.conditionRow.itIsOneOfThe"
-            values={{
-              figure: figure('count', t('nod.conditionRow.top')),
-              pick: (
-                <InlineSelect
-                  label={t('nod.conditionRow.in')}
-                  value={rule.inShop ? 'shop' : 'category'}
-                  choices={AMONG}
-                  onPick={(among) => set({ inShop: among === 'shop' })}
-                />
-              ),
-              figure2: figure('window', t('nod.conditionRow.days')),
-            }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.itIsOneOfThe"
+          values={{
+            figure: figure(t('nod.conditionRow.top'), rule.count, (count) => ({ ...rule, count })),
+            pick: (
+              <InlineSelect
+                label={t('nod.conditionRow.in')}
+                value={rule.inShop ? 'shop' : 'category'}
+                choices={AMONG}
+                onPick={(among) => onChange({ ...rule, inShop: among === 'shop' })}
+              />
+            ),
+            figure2: figure(t('nod.conditionRow.days'), rule.window, (window) => ({
+              ...rule,
+              window,
+            })),
+          }}
+        />
       );
     default:
       return undefined;
@@ -237,149 +237,85 @@ function ofItsFigures({ rule, set, figure }: Parts): ReactNode {
 }
 
 /** Who looks, and when. */
-function ofTheShopper({ rule, set }: Parts): ReactNode {
-  const hours = (type: 'datetime-local' | 'time') => (
-    <>
-      <T
-        id="nod.conditionRow.itIsBetweenAndShop"
-        values={{
-          when: (
-            <When
-              type={type}
-              label={t('nod.conditionRow.from')}
-              value={rule.from}
-              onSet={(from) => set({ from })}
-            />
-          ),
-          when2: (
-            <When
-              type={type}
-              label={t('nod.conditionRow.to')}
-              value={rule.to}
-              onSet={(to) => set({ to })}
-            />
-          ),
-        }}
-      />
-    </>
-  );
-  const many = (label: string, choices: ManyProps['choices']) => (
-    <Many label={label} rule={rule} choices={choices} onSet={(names) => set({ names })} />
-  );
+function ofTheShopper({ rule, onChange }: Parts): ReactNode {
   switch (rule.kind) {
     case 'COUNTRY_IN':
+    case 'LANGUAGE_IN': {
+      const { id, label, choices } = PLACES[rule.kind];
       return (
-        <>
-          <T
-            id="nod.conditionRow.theShopperIsIn"
-            values={{ many: many(t('nod.conditionRow.countries'), COUNTRIES) }}
-          />
-        </>
+        <T
+          id={id}
+          values={{
+            many: (
+              <Many
+                label={label}
+                names={rule.names}
+                choices={choices}
+                onSet={(names) => onChange({ ...rule, names })}
+              />
+            ),
+          }}
+        />
       );
-    case 'LANGUAGE_IN':
-      return (
-        <>
-          <T
-            id="nod.conditionRow.theShoppersLanguageIs"
-            values={{ many: many(t('nod.conditionRow.languages'), LANGUAGES) }}
-          />
-        </>
-      );
+    }
     case 'BETWEEN':
       return (
-        <>
-          <T id="nod.conditionRow.itIs" values={{ hours: hours('datetime-local') }} />
-        </>
+        <T
+          id="nod.conditionRow.itIs"
+          values={{ hours: <Hours type="datetime-local" rule={rule} onChange={onChange} /> }}
+        />
       );
     case 'DAILY':
       return (
-        <>
-          <T
-            id="nod.conditionRow.itIs2"
-            values={{
-              pickMany: (
-                <PickMany
-                  label={t('nod.conditionRow.weekdays')}
-                  values={rule.days ?? []}
-                  any={t('nod.conditionRow.noDay')}
-                  choices={DAY_CHOICES}
-                  onPick={(days) => set({ days })}
-                />
-              ),
-              hours: hours('time'),
-            }}
-          />
-        </>
+        <T
+          id="nod.conditionRow.itIs2"
+          values={{
+            pickMany: (
+              <PickMany
+                label={t('nod.conditionRow.weekdays')}
+                values={rule.days ?? []}
+                any={t('nod.conditionRow.noDay')}
+                choices={DAY_CHOICES}
+                onPick={(days) => onChange({ ...rule, days })}
+              />
+            ),
+            hours: <Hours type="time" rule={rule} onChange={onChange} />,
+          }}
+        />
       );
     default:
       return undefined;
   }
 }
 
-const AMONG = [
-  { value: 'category', text: t('nod.conditionRow.itsCategory') },
-  { value: 'shop', text: t('nod.conditionRow.theWholeShop') },
-];
-
-type FigureName = 'count' | 'stars' | 'least' | 'most' | 'window';
-
-function without(rule: Rule, name: FigureName): Rule {
-  const rest = { ...rule };
-  delete rest[name];
-  return rest;
+interface HoursProps {
+  type: 'datetime-local' | 'time';
+  rule: Extract<Rule, { kind: 'BETWEEN' | 'DAILY' }>;
+  onChange: (rule: Rule) => void;
 }
 
-interface WordsProps {
-  label: string;
-  values: string[];
-  onSet: (names: string[]) => void;
-}
-
-const parted = (text: string) => text.split(',').flatMap((one) => one.trim() || []);
-
-function Words({ label, values, onSet }: WordsProps) {
-  const [typed, setTyped] = useState('');
-  const isOwn = parted(typed).join() === values.join();
+function Hours({ type, rule, onChange }: HoursProps) {
   return (
-    <input
-      aria-label={label}
-      value={isOwn ? typed : values.join(', ')}
-      placeholder={label}
-      className={`w-[14em] ${INPUT}`}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        onSet(parted(event.target.value));
+    <T
+      id="nod.conditionRow.itIsBetweenAndShop"
+      values={{
+        when: (
+          <When
+            type={type}
+            label={t('nod.conditionRow.from')}
+            value={rule.from}
+            onSet={(from) => onChange({ ...rule, from })}
+          />
+        ),
+        when2: (
+          <When
+            type={type}
+            label={t('nod.conditionRow.to')}
+            value={rule.to}
+            onSet={(to) => onChange({ ...rule, to })}
+          />
+        ),
       }}
-    />
-  );
-}
-
-interface ManyProps {
-  label: string;
-  rule: Rule;
-  choices: { value: string; text: string }[];
-  onSet: (names: string[]) => void;
-}
-
-function Categories({ rule, onSet }: Omit<ManyProps, 'label' | 'choices'>) {
-  return (
-    <Many
-      label={t('nod.conditionRow.categories')}
-      rule={rule}
-      choices={useCategories()}
-      onSet={onSet}
-    />
-  );
-}
-
-function Many({ label, rule, choices, onSet }: ManyProps) {
-  return (
-    <PickMany
-      label={label}
-      values={rule.names ?? []}
-      any={t('nod.conditionRow.choose')}
-      choices={choices}
-      onPick={onSet}
     />
   );
 }

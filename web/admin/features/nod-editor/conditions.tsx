@@ -1,16 +1,16 @@
 import { Menu, MenuItem } from '../../ui/menu';
 import { InlineSelect } from '../../ui/inline-select';
 import { number } from '../../shared/format';
-import type { Rule } from '../layout/nod-queries';
+import type { Rule, RuleGroup } from '../layout/nod-queries';
 import { ConditionRow } from './condition-row';
 import { faultOf, type FaceProps } from './face';
 import { T, t } from '../../shared/t';
 
 interface ConditionsProps {
-  root: Rule;
+  root: RuleGroup;
   alone: Record<string, number>;
   faults: FaceProps['faults'];
-  onChange: (root: Rule) => void;
+  onChange: (root: RuleGroup) => void;
 }
 
 const TOGETHER = [
@@ -63,13 +63,13 @@ export function Conditions({ root, alone, faults, onChange }: ConditionsProps) {
 }
 
 interface GroupProps {
-  rule: Rule;
+  rule: RuleGroup;
   /** its place, such as '2'; empty at the top */
   path: string;
   field: string;
   alone: Record<string, number>;
   faults: FaceProps['faults'];
-  onChange: (rule: Rule) => void;
+  onChange: (rule: RuleGroup) => void;
 }
 
 function Group({ rule, path, field, alone, faults, onChange }: GroupProps) {

@@ -1,43 +1,7 @@
 import { choices } from '../../shared/choices';
 import { t } from '../../shared/t';
 import type { OfEachKind } from '../kinds/kind-name';
-
-/** An option of a nod as a labelled field. */
-export interface OptionField {
-  name: string;
-  label: string;
-  /** the unit behind a number */
-  after: string;
-  choices?: { value: string; text: string }[];
-  /** whether it matters with what else is set */
-  isFor?: (values: Record<string, string>) => boolean;
-}
-
-type Rest = Partial<OptionField>;
-
-const row = (name: string, label: string, rest: Rest = {}): OptionField => ({
-  name,
-  label,
-  after: '',
-  ...rest,
-});
-const yesNo = (yes: string, no: string) => choices(['yes', yes], ['no', no]);
-const beside = (values: Record<string, string>) => values['layout'] !== 'list';
-const turns = (values: Record<string, string>) => values['lay'] !== 'row';
-
-const byHistory = (values: Record<string, string>) => values['against'] !== 'own-reference';
-
-/** How a label lies on a picture. */
-const LIES: OptionField[] = [
-  row('on-picture', t('nod.optionFields.labelsPerProductImage')),
-  row('turn', t('nod.optionFields.rotation'), { after: '°' }),
-  row('opacity', t('nod.optionFields.opacity'), {
-    after: t('nod.optionFields.text'),
-  }),
-  row('words', t('nod.optionFields.show'), {
-    choices: yesNo(t('nod.optionFields.theText'), t('nod.optionFields.theIconOnly')),
-  }),
-];
+import { beside, byHistory, LIES, row, turns, yesNo, type OptionField } from './option-field';
 
 /** What can be set of each kind beside its look, in the order in which an owner thinks of it. */
 export const OPTION_FIELDS: OfEachKind<OptionField[]> = {

@@ -21,6 +21,7 @@ import nodyes.server.imports.ImportOptions;
 import nodyes.server.imports.ImportState;
 import nodyes.server.imports.ImportView;
 import nodyes.server.imports.ReviewImports;
+import nodyes.server.moderation.Moderation;
 import nodyes.server.nods.Nods;
 import nodyes.server.orders.OrderImport;
 import nodyes.server.reviews.ReviewFilter;
@@ -45,6 +46,7 @@ final class DemoLoader {
   private final OrderImport orders;
   private final ReviewImports bringIn;
   private final Reviews reviews;
+  private final Moderation moderation;
   private final ReviewSubmissions own;
   private final AutowireCapableBeanFactory beans;
   private final Nods nods;
@@ -56,6 +58,7 @@ final class DemoLoader {
       OrderImport orders,
       ReviewImports bringIn,
       Reviews reviews,
+      Moderation moderation,
       ReviewSubmissions own,
       AutowireCapableBeanFactory beans,
       Nods nods,
@@ -65,6 +68,7 @@ final class DemoLoader {
     this.orders = orders;
     this.bringIn = bringIn;
     this.reviews = reviews;
+    this.moderation = moderation;
     this.own = own;
     this.beans = beans;
     this.nods = nods;
@@ -111,14 +115,14 @@ final class DemoLoader {
   /** Two held for a question and one left out as a copy, as on any desk. */
   private void publishAllButAFew() {
     List<Long> ids = waiting();
-    reviews.move(new HashSet<>(ids.subList(0, 2)), ReviewStatus.ON_HOLD, Optional.empty(), OWNER);
-    reviews.move(
+    moderation.move(new HashSet<>(ids.subList(0, 2)), ReviewStatus.ON_HOLD, Optional.empty(), OWNER);
+    moderation.move(
         new HashSet<>(ids.subList(2, 3)),
         ReviewStatus.LEFT_OUT,
         Optional.of(LeaveOutReason.A_COPY),
         OWNER);
     for (List<Long> some = waiting(); !some.isEmpty(); some = waiting()) {
-      reviews.move(new HashSet<>(some), ReviewStatus.PUBLISHED, Optional.empty(), OWNER);
+      moderation.move(new HashSet<>(some), ReviewStatus.PUBLISHED, Optional.empty(), OWNER);
     }
   }
 

@@ -17,10 +17,10 @@ import nodyes.core.reviewform.FormField;
 import nodyes.core.reviewform.FormRules;
 import nodyes.core.reviewform.ReviewAspect;
 import nodyes.demo.DemoPictures;
+import nodyes.server.moderation.Moderation;
 import nodyes.server.reviewform.FormTokens;
 import nodyes.server.reviewform.Forms;
 import nodyes.server.reviews.Criteria;
-import nodyes.server.reviews.Reviews;
 import nodyes.server.submissions.ReviewSubmissions;
 
 /** What shoppers of the demo write in the shop's own form, with pictures. */
@@ -31,16 +31,16 @@ final class DemoSubmissions {
   private final Forms forms;
   private final FormTokens tokens;
   private final Criteria criteria;
-  private final Reviews reviews;
+  private final Moderation moderation;
   private int written;
 
   DemoSubmissions(
-      ReviewSubmissions own, Forms forms, FormTokens tokens, Criteria criteria, Reviews reviews) {
+      ReviewSubmissions own, Forms forms, FormTokens tokens, Criteria criteria, Moderation moderation) {
     this.own = own;
     this.forms = forms;
     this.tokens = tokens;
     this.criteria = criteria;
-    this.reviews = reviews;
+    this.moderation = moderation;
   }
 
   /** The owner asks for all there is, and publishes what came for one product. */
@@ -90,7 +90,7 @@ final class DemoSubmissions {
             2));
     ids.add(
         rich(5, "緑がきれい", "手すりにしっかり付いて、風の日も動きません。", "由美", List.of(), List.of(), List.of(5, 4), 1));
-    reviews.move(Set.copyOf(ids), ReviewStatus.PUBLISHED, Optional.empty(), "Beatriz");
+    moderation.move(Set.copyOf(ids), ReviewStatus.PUBLISHED, Optional.empty(), "Beatriz");
   }
 
   /** One that waits for a look. */

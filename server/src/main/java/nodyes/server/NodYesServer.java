@@ -10,7 +10,7 @@ import org.springframework.context.annotation.Bean;
 
 /** The server's Spring application. */
 @SpringBootApplication
-@EnableConfigurationProperties(ServerSettings.class)
+@EnableConfigurationProperties({ServerSettings.class, OutboundSettings.class})
 public class NodYesServer {
   /** The one clock of the product; it starts at the set instant, where one is set, and runs on. */
   @Bean

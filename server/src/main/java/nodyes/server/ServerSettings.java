@@ -2,7 +2,6 @@ package nodyes.server;
 
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -14,13 +13,9 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param data the folder with all that is stored
  * @param demo whether requests from this machine are signed in as the demo owner
  * @param apiKey a key for machines given at the start, kept in memory alone
- * @param trustedHosts hosts with ports that are asked though they are not public: the demo's own
  * @param address where the back office is reached from outside, such as {@code
  *     https://nods.shop.example}; links in e-mails lead there
  * @param proxies addresses of proxies before it, whose word is taken on who asks and how
- * @param translator address of the service that translates, if one is connected
- * @param simulators addresses of the demo's stand-ins for outside services, by what they stand for
- * @param mailFrom the address that e-mails are sent from
  * @param viewsPerMinute so many reports of views are taken from an address in a minute
  * @param geofeedFile a file of countries by address (RFC 8805), if one is given
  * @param clock where the clock starts, if not at the machine's time
@@ -30,12 +25,8 @@ public record ServerSettings(
     Path data,
     boolean demo,
     Optional<String> apiKey,
-    @DefaultValue Set<String> trustedHosts,
     Optional<String> address,
     @DefaultValue Set<String> proxies,
-    Optional<String> translator,
-    @DefaultValue Map<String, String> simulators,
-    @DefaultValue("nod-yes@localhost") String mailFrom,
     @DefaultValue("240") int viewsPerMinute,
     Optional<String> geofeedFile,
     Optional<Instant> clock) {}

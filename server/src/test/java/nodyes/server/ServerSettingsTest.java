@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.boot.test.context.ConfigDataApplicationContextInitializer;
 import org.springframework.boot.test.context.runner.ApplicationContextRunner;
@@ -11,15 +12,19 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class ServerSettingsTest {
-  @EnableConfigurationProperties(ServerSettings.class)
+  @EnableConfigurationProperties({ServerSettings.class, OutboundSettings.class})
   static class Settings {}
 
-  private static void with(java.util.function.Consumer<ServerSettings> check, String... given) {
+  private static void with(BiConsumer<ServerSettings, OutboundSettings> check, String... given) {
     new ApplicationContextRunner()
         .withInitializer(new ConfigDataApplicationContextInitializer())
         .withUserConfiguration(Settings.class)
         .withPropertyValues(given)
-        .run(context -> check.accept(context.getBean(ServerSettings.class)));
+        .run(
+            context ->
+                check.accept(
+                    context.getBean(ServerSettings.class),
+                    context.getBean(OutboundSettings.class)));
   }
 
   @DataProvider
@@ -33,8 +38,8 @@ public class ServerSettingsTest {
   @Test(dataProvider = "names")
   public void settingsAreReadByTheirNamesOfBeforeToo(String hosts, String file) {
     with(
-        settings -> {
-          assertEquals(settings.trustedHosts(), Set.of("a.example:80", "b.example:80"));
+        (settings, outbound) -> {
+          assertEquals(outbound.trustedHosts(), Set.of("a.example:80", "b.example:80"));
           assertEquals(settings.geofeedFile(), Optional.of("/countries.csv"));
         },
         hosts + "=a.example:80,b.example:80",
@@ -44,8 +49,8 @@ public class ServerSettingsTest {
   @Test
   public void nothingIsTrustedUnlessItIsSaid() {
     with(
-        settings -> {
-          assertEquals(settings.trustedHosts(), Set.of());
+        (settings, outbound) -> {
+          assertEquals(outbound.trustedHosts(), Set.of());
           assertEquals(settings.geofeedFile().filter(file -> !file.isBlank()), Optional.empty());
         });
   }

@@ -1,7 +1,6 @@
 package nodyes.server;
 
 import java.nio.file.Path;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -15,12 +14,8 @@ public final class Settings {
         data,
         false,
         Optional.empty(),
-        Set.of(),
         Optional.empty(),
         Set.of(),
-        Optional.empty(),
-        Map.of(),
-        "nod-yes@shop.example",
         240,
         Optional.empty(),
         Optional.empty());

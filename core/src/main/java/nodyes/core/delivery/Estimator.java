@@ -114,12 +114,14 @@ public final class Estimator {
                 arriving(
                     order,
                     begun,
-                    timings.handling().get().value(),
-                    transit.get(),
+                    new Spans(timings.handling().get().value(), transit.get()),
                     week,
                     new Calendars(shop.get(), carrier)))
         .orElseGet(() -> unavailable(order, seasons));
   }
+
+  /** How many days are counted until it leaves, and on the way. */
+  private record Spans(DayRange handling, DayRange transit) {}
 
   /** Whose days count. */
   private record Calendars(BusinessCalendar shop, BusinessCalendar carrier) {}
@@ -165,19 +167,19 @@ public final class Estimator {
   private static DeliveryEstimate arriving(
       EstimateRequest order,
       Beginning begun,
-      DayRange handling,
-      DayRange transit,
+      Spans spans,
       DispatchSchedule week,
       Calendars calendars) {
     Optional<LocalDate> leavesFirst =
-        begun.dayZero().flatMap(day -> calendars.shop().plus(day, handling.least()));
+        begun.dayZero().flatMap(day -> calendars.shop().plus(day, spans.handling().least()));
     Optional<LocalDate> leavesLast =
-        begun.dayZero().flatMap(day -> calendars.shop().plus(day, handling.most()));
+        begun.dayZero().flatMap(day -> calendars.shop().plus(day, spans.handling().most()));
     if (begun.dayZero().isEmpty() || leavesFirst.isEmpty() || leavesLast.isEmpty()) {
       return never(DeliveryEstimate.Reason.NEVER_LEAVES, order, begun.until());
     }
-    Optional<LocalDate> first = calendars.carrier().plus(leavesFirst.get(), transit.least());
-    Optional<LocalDate> last = calendars.carrier().plus(leavesLast.get(), transit.most());
+    Optional<LocalDate> first =
+        calendars.carrier().plus(leavesFirst.get(), spans.transit().least());
+    Optional<LocalDate> last = calendars.carrier().plus(leavesLast.get(), spans.transit().most());
     if (first.isEmpty() || last.isEmpty()) {
       return never(DeliveryEstimate.Reason.NEVER_ARRIVES, order, begun.until());
     }

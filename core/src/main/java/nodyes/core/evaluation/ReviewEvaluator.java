@@ -41,10 +41,11 @@ final class ReviewEvaluator {
                 new ReviewTab.ReviewTabContent(
                     content(
                         product.reviews(),
-                        tab.perPage(),
-                        ReviewOrder.NEWEST,
-                        viewpoint,
-                        Optional.empty()),
+                        ReviewWallContent.Page.first(
+                            tab.perPage(),
+                            product.reviews().first().getOrDefault(ReviewOrder.NEWEST, List.of()),
+                            Optional.empty()),
+                        viewpoint),
                     tab.isAtStart())),
         ValidUntil.NEVER_ENDS);
   }
@@ -98,7 +99,11 @@ final class ReviewEvaluator {
         () ->
             Optional.of(
                 new ReviewWall.ShapedWall(
-                    content(reviews, wall.perPage(), wall.order(), viewpoint, today),
+                    content(
+                        reviews,
+                        ReviewWallContent.Page.first(
+                            wall.perPage(), firstPage(wall, reviews), today),
+                        viewpoint),
                     wall.shape())),
         today
             .flatMap(day -> nextChange(firstPage(wall, reviews), day))
@@ -114,27 +119,19 @@ final class ReviewEvaluator {
   /** The first day on which 'so long ago' reads differently for one of them. */
   private static Optional<LocalDate> nextChange(List<Review> reviews, LocalDate today) {
     return reviews.stream()
-        .flatMap(review -> review.reviewedOn().stream())
+        .flatMap(review -> review.origin().reviewedOn().stream())
         .map(day -> RelativeDate.changesOn(day, today))
         .min(Comparator.naturalOrder());
   }
 
   private static ReviewWallContent content(
-      ReviewFacts reviews,
-      int perPage,
-      ReviewOrder order,
-      Viewpoint viewpoint,
-      Optional<LocalDate> today) {
-    return ReviewWallContent.of(
-        reviews.rating(),
-        reviews.verified(),
-        perPage,
-        reviews.first().getOrDefault(order, List.of()),
+      ReviewFacts reviews, ReviewWallContent.Page page, Viewpoint viewpoint) {
+    return new ReviewWallContent(
+        ReviewWallContent.Summary.of(reviews.rating(), reviews.verified(), reviews.marked()),
+        page,
         ReviewWallContent.Facets.of(reviews.facets(), viewpoint.language()),
         reviews.criteria(),
-        today,
-        reviews.sharedWith(),
-        reviews.marked());
+        reviews.sharedWith());
   }
 
   static NodEvaluator.Part quotes(
@@ -177,6 +174,7 @@ final class ReviewEvaluator {
 
   private static boolean isIn(Review review, Locale reader) {
     return review
+        .text()
         .language()
         .filter(tag -> Locale.forLanguageTag(tag).getLanguage().equals(reader.getLanguage()))
         .isPresent();

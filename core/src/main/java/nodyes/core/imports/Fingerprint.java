@@ -13,8 +13,9 @@ public final class Fingerprint {
    * and punctuation. Where a review has no words, its rating, day and source id stand in for them.
    */
   public static String of(ImportedReview review) {
-    Optional<String> words = review.text().map(Fingerprint::normal).filter(s -> !s.isEmpty());
-    String who = review.reviewer().map(Fingerprint::normal).orElse("");
+    Optional<String> words =
+        review.text().body().map(Fingerprint::normal).filter(s -> !s.isEmpty());
+    String who = review.writer().name().map(Fingerprint::normal).orElse("");
     return words
         .map(text -> "words|" + text + "|" + who)
         .orElseGet(
@@ -22,11 +23,11 @@ public final class Fingerprint {
                 "rated|"
                     + review.rating().parts()
                     + "|"
-                    + review.reviewedOn().map(Object::toString).orElse("")
+                    + review.source().reviewedOn().map(Object::toString).orElse("")
                     + "|"
-                    + review.sourceId().orElse("")
+                    + review.source().sourceId().orElse("")
                     + "|"
-                    + review.title().map(Fingerprint::normal).orElse("")
+                    + review.text().title().map(Fingerprint::normal).orElse("")
                     + "|"
                     + who);
   }

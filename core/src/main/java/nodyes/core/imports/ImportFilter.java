@@ -31,11 +31,17 @@ public record ImportFilter(
   /** Whether a review is one of them; what a review does not say, it does not match. */
   public boolean takes(ImportedReview review) {
     return (stars.isEmpty() || stars.contains(review.rating().wholeStar()))
-        && (countries.isEmpty() || review.country().filter(countries::contains).isPresent())
+        && (countries.isEmpty()
+            || review.writer().country().filter(countries::contains).isPresent())
         && (languages.isEmpty()
-            || review.language().map(ImportFilter::primary).filter(languages::contains).isPresent())
-        && (!withWords || review.text().isPresent())
-        && (!withPictures || !review.pictures().isEmpty());
+            || review
+                .text()
+                .language()
+                .map(ImportFilter::primary)
+                .filter(languages::contains)
+                .isPresent())
+        && (!withWords || review.text().body().isPresent())
+        && (!withPictures || !review.media().isEmpty());
   }
 
   private static String primary(String tag) {

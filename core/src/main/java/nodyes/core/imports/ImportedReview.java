@@ -1,10 +1,12 @@
 package nodyes.core.imports;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import nodyes.core.common.PlainText;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 
 /**
  * A review as read from one row, its product not yet looked up.
@@ -14,15 +16,10 @@ import nodyes.core.rating.Rating;
  * @param variant what it says of the variant
  * @param rating in stars
  * @param givenRating as it stands in the file
- * @param title a line above the words
- * @param text the text
- * @param reviewer the name
- * @param country ISO 3166-1 alpha-2
- * @param language BCP 47
- * @param reviewedOn the day
- * @param order the order's number
- * @param sourceId its id where it comes from
- * @param pictures addresses of pictures, as they stand there
+ * @param text what it says
+ * @param writer who wrote it
+ * @param source what ties it to where it is from
+ * @param media its pictures, with addresses as they stand there
  * @param reply what the shop answered
  */
 public record ImportedReview(
@@ -31,24 +28,30 @@ public record ImportedReview(
     Optional<String> variant,
     Rating rating,
     String givenRating,
-    Optional<String> title,
-    Optional<String> text,
-    Optional<String> reviewer,
-    Optional<String> country,
-    Optional<String> language,
-    Optional<LocalDate> reviewedOn,
-    Optional<String> order,
-    Optional<String> sourceId,
-    List<String> pictures,
+    ReviewText text,
+    Writer writer,
+    Source source,
+    ReviewMedia media,
     Optional<String> reply) {
-  /** Keeps the pictures unchangeable, and of the texts what is text. */
+  /**
+   * What ties a review to where it is from.
+   *
+   * @param reviewedOn the day
+   * @param order the order's number
+   * @param sourceId its id where it comes from
+   */
+  public record Source(
+      Optional<LocalDate> reviewedOn, Optional<String> order, Optional<String> sourceId) {
+    /** One of whose writing the day alone may be known. */
+    public static Source writtenOn(Optional<LocalDate> day) {
+      return new Source(day, Optional.empty(), Optional.empty());
+    }
+  }
+
+  /** Keeps of the texts what is text. */
   public ImportedReview {
     variant = variant.map(PlainText::of);
-    title = title.map(PlainText::of);
-    text = text.map(PlainText::of);
-    reviewer = reviewer.map(PlainText::of);
     reply = reply.map(PlainText::of);
-    pictures = List.copyOf(pictures);
   }
 
   /** The same with another language. */
@@ -59,15 +62,10 @@ public record ImportedReview(
         variant,
         rating,
         givenRating,
-        title,
-        text,
-        reviewer,
-        country,
-        other,
-        reviewedOn,
-        order,
-        sourceId,
-        pictures,
+        text.inLanguage(other),
+        writer,
+        source,
+        media,
         reply);
   }
 }

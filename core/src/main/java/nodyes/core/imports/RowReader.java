@@ -14,6 +14,9 @@ import nodyes.core.common.Decimals;
 import nodyes.core.common.Said;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingScale;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -77,15 +80,10 @@ public record RowReader(
             variant,
             rating,
             given.orElse(""),
-            title,
-            words,
-            reviewer,
-            country,
-            language,
-            date,
-            order,
-            sourceId,
-            pictures,
+            ReviewText.of(title, words, language),
+            new Writer(reviewer, country),
+            new ImportedReview.Source(date, order, sourceId),
+            new ReviewMedia(pictures),
             reply));
   }
 

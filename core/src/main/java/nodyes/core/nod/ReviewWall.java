@@ -140,45 +140,57 @@ public record ReviewWall(
   public Shape shape() {
     return new Shape(
         order(),
-        options.value(LAYOUT, Layout.class),
-        options.whole(COLUMNS),
-        options.whole(COLUMNS_NARROW),
+        new Grid(
+            options.value(LAYOUT, Layout.class),
+            options.whole(COLUMNS),
+            options.whole(COLUMNS_NARROW)),
         options.value(TURNING, Pagination.class),
         options.text(SUMMARY).equals("compact"),
         options.text(LIST).equals("folded"),
         options.isYes(FLAGS),
         options.isYes(TRANSLATION),
-        options.value(FORM, FormPlace.class),
-        options.text(FORM_AT_FIRST).equals("open"));
+        new FormPosition(
+            options.value(FORM, FormPlace.class), options.text(FORM_AT_FIRST).equals("open")));
   }
+
+  /**
+   * How reviews lie on the page.
+   *
+   * @param layout how they follow each other
+   * @param columns beside each other on a wide screen, but in a list
+   * @param columnsNarrow the same on a narrow one
+   */
+  public record Grid(Layout layout, int columns, int columnsNarrow) {}
+
+  /**
+   * Where a review is written.
+   *
+   * @param place before the reviews, after them or not here
+   * @param isOpen whether the form is open at first
+   */
+  public record FormPosition(FormPlace place, boolean isOpen) {}
 
   /**
    * How a wall is laid out.
    *
    * @param order the order at first
-   * @param layout how reviews lie
-   * @param columns beside each other on a wide screen, but in a list
-   * @param columnsNarrow the same on a narrow one
+   * @param grid how reviews lie
    * @param turning how a reader comes to further ones
    * @param isCompact whether the summary is one line
    * @param isFolded whether the reviews open when asked for
    * @param hasFlags whether a reviewer's country has its flag
    * @param isTranslated whether reviews in other languages can be read in the reader's
    * @param form where a review is written
-   * @param isFormOpen whether the form is open at first
    */
   public record Shape(
       ReviewOrder order,
-      Layout layout,
-      int columns,
-      int columnsNarrow,
+      Grid grid,
       Pagination turning,
       boolean isCompact,
       boolean isFolded,
       boolean hasFlags,
       boolean isTranslated,
-      FormPlace form,
-      boolean isFormOpen) {
+      FormPosition form) {
     /** As it is usual. */
     public static final Shape USUAL =
         new ReviewWall(

@@ -45,7 +45,7 @@ public record QuoteCriteria(List<ReviewId> byHand, int most, int leastStars, int
     for (Review review : reviews.stream().sorted(Review.NEWEST_FIRST).toList()) {
       if (fit.size() < most
           && review.rating().compareTo(least) >= 0
-          && review.text().filter(words -> words(words, review) >= leastWords).isPresent()) {
+          && review.text().body().filter(words -> words(words, review) >= leastWords).isPresent()) {
         fit.add(review);
       }
     }
@@ -53,7 +53,7 @@ public record QuoteCriteria(List<ReviewId> byHand, int most, int leastStars, int
   }
 
   private static int words(String text, Review review) {
-    return words(text, Locale.forLanguageTag(review.language().orElse("und")));
+    return words(text, Locale.forLanguageTag(review.text().language().orElse("und")));
   }
 
   /** Words of a text, told apart as its language does (UAX 29); marks alone are no words. */

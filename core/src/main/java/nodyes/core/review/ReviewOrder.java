@@ -14,7 +14,7 @@ public enum ReviewOrder {
   /** By rating, the worst first. */
   LOWEST(Comparator.comparing(Review::rating)),
   /** Those with pictures before those without. */
-  PICTURES_FIRST(Comparator.comparing((Review review) -> review.pictures().isEmpty()));
+  PICTURES_FIRST(Comparator.comparing((Review review) -> review.media().isEmpty()));
 
   // comparators of the language, without a state
   @SuppressWarnings("ImmutableEnumChecker")

@@ -71,13 +71,17 @@ public final class AggregateRatingMarkup {
     rating.put("bestRating", BEST);
     rating.put("worstRating", WORST);
     var author = typed("Person");
-    author.put("name", review.reviewer().orElse(NOBODY));
+    author.put("name", review.writer().name().orElse(NOBODY));
     var tree = typed("Review");
     tree.put("author", author);
-    review.reviewedOn().map(LocalDate::toString).ifPresent(day -> tree.put("datePublished", day));
-    review.title().ifPresent(title -> tree.put("name", title));
-    review.text().ifPresent(words -> tree.put("reviewBody", words));
-    review.language().ifPresent(language -> tree.put("inLanguage", language));
+    review
+        .origin()
+        .reviewedOn()
+        .map(LocalDate::toString)
+        .ifPresent(day -> tree.put("datePublished", day));
+    review.text().title().ifPresent(title -> tree.put("name", title));
+    review.text().body().ifPresent(words -> tree.put("reviewBody", words));
+    review.text().language().ifPresent(language -> tree.put("inLanguage", language));
     tree.put("reviewRating", rating);
     return tree;
   }

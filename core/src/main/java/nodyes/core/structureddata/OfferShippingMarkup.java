@@ -3,8 +3,7 @@ package nodyes.core.structureddata;
 import static nodyes.core.structureddata.SchemaOrgNodes.typed;
 
 import java.time.DayOfWeek;
-import java.time.LocalTime;
-import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,32 +47,42 @@ public final class OfferShippingMarkup {
   private OfferShippingMarkup() {}
 
   /**
+   * How fast something is sent.
+   *
+   * @param handling working days until it leaves
+   * @param transit delivery days on the way
+   * @param cutOff the cut-off of today or the next dispatch day, on the shop's clock
+   * @param dispatchDays the weekdays on which it may leave
+   */
+  public record Speed(
+      DayRange handling, DayRange transit, ZonedDateTime cutOff, Set<DayOfWeek> dispatchDays) {}
+
+  /**
+   * What a product is offered as.
+   *
+   * @param title what the shop calls it
+   * @param address of its page
+   * @param price what it costs
+   * @param availability whether it can be had, if known
+   */
+  public record Listing(
+      String title, String address, Money price, Optional<Availability> availability) {}
+
+  /**
    * As a tree of maps, lists, texts and numbers.
    *
    * @param country where it goes
-   * @param handling working days until it leaves
-   * @param transit delivery days on the way
-   * @param cutOff the cut-off of today or the next dispatch day
-   * @param offsetOf the zone of the cut-off, and the instant at which its offset is taken
-   * @param at that instant
-   * @param dispatchDays the weekdays on which it may leave
    */
-  public static Map<String, Object> of(
-      String country,
-      DayRange handling,
-      DayRange transit,
-      LocalTime cutOff,
-      ZoneId offsetOf,
-      java.time.Instant at,
-      Set<DayOfWeek> dispatchDays) {
+  public static Map<String, Object> of(String country, Speed speed) {
     var region = typed("DefinedRegion");
     region.put("addressCountry", country);
     var hours = typed("OpeningHoursSpecification");
-    hours.put("dayOfWeek", dispatchDays.stream().sorted().map(OfferShippingMarkup::day).toList());
+    hours.put(
+        "dayOfWeek", speed.dispatchDays().stream().sorted().map(OfferShippingMarkup::day).toList());
     var time = typed("ShippingDeliveryTime");
-    time.put("handlingTime", days(handling));
-    time.put("transitTime", days(transit));
-    time.put("cutoffTime", CUT_OFF.format(cutOff.atOffset(offsetOf.getRules().getOffset(at))));
+    time.put("handlingTime", days(speed.handling()));
+    time.put("transitTime", days(speed.transit()));
+    time.put("cutoffTime", CUT_OFF.format(speed.cutOff()));
     time.put("businessDays", hours);
     var details = typed("OfferShippingDetails");
     details.put("shippingDestination", region);
@@ -85,36 +94,29 @@ public final class OfferShippingMarkup {
    * A product, or what is known of it already, with an offer that says how it is sent.
    *
    * @param product a tree that is kept as it is; empty for one of title and address alone
-   * @param title what the shop calls it
-   * @param address of its page
-   * @param price what it costs
-   * @param availability whether it can be had, if known
    * @param details its ways; none where no promise is made
    */
   public static Map<String, Object> offered(
-      Map<String, Object> product,
-      String title,
-      String address,
-      Money price,
-      Optional<Availability> availability,
-      List<Map<String, Object>> details) {
+      Map<String, Object> product, Listing listing, List<Map<String, Object>> details) {
     var offer = typed("Offer");
-    offer.put("url", address);
-    offer.put("price", price.getAmount());
-    offer.put("priceCurrency", price.getCurrencyUnit().getCode());
-    availability.ifPresent(
-        known -> {
-          offer.put("availability", known.term().address());
-          known.from().ifPresent(day -> offer.put("availabilityStarts", day.toString()));
-        });
+    offer.put("url", listing.address());
+    offer.put("price", listing.price().getAmount());
+    offer.put("priceCurrency", listing.price().getCurrencyUnit().getCode());
+    listing
+        .availability()
+        .ifPresent(
+            known -> {
+              offer.put("availability", known.term().address());
+              known.from().ifPresent(day -> offer.put("availabilityStarts", day.toString()));
+            });
     if (!details.isEmpty()) {
       offer.put("shippingDetails", details);
     }
     Map<String, Object> tree = new LinkedHashMap<>();
     tree.put("@context", "https://schema.org");
     tree.putAll(typed("Product"));
-    tree.put("name", title);
-    tree.put("url", address);
+    tree.put("name", listing.title());
+    tree.put("url", listing.address());
     tree.putAll(product);
     tree.put("offers", offer);
     return tree;

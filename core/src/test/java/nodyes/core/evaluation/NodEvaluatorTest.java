@@ -33,6 +33,9 @@ import nodyes.core.review.Excerpt;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Quote;
 import nodyes.core.review.ReviewOrder;
+import nodyes.core.review.ReviewOrigin;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import nodyes.core.targeting.Condition;
 import org.joda.money.Money;
 import org.testng.annotations.Test;
@@ -212,15 +215,13 @@ public class NodEvaluatorTest {
     return new Quote(
         Optional.empty(),
         Rating.ofStars(stars),
-        Optional.empty(),
-        "Found what I came for",
+        ReviewText.of(Optional.empty(), Optional.of("Found what I came for"), Optional.of("en")),
         new Excerpt("Found what I came for", false),
-        Optional.of("Jonas"),
-        Optional.empty(),
-        Optional.of("en"),
-        Optional.empty(),
-        new Provenance.BroughtIn("directory.example", Optional.empty(), NOON),
-        Optional.empty(),
+        new Writer(Optional.of("Jonas"), Optional.empty()),
+        new ReviewOrigin(
+            new Provenance.BroughtIn("directory.example", Optional.empty(), NOON),
+            Optional.empty(),
+            Optional.empty()),
         Optional.empty());
   }
 
@@ -230,8 +231,8 @@ public class NodEvaluatorTest {
     assertTrue(of(wall, BARE) instanceof Verdict.Withheld);
     Verdict asking = of(wall.opted(new NodOptions(Map.of("empty", "be-the-first"))), BARE);
     var content = (ReviewWall.ShapedWall) ((Verdict.Shown) asking).content();
-    assertEquals(content.wall().count(), 0);
-    assertEquals(content.wall().average(), BigDecimal.ZERO);
+    assertEquals(content.wall().summary().count(), 0);
+    assertEquals(content.wall().summary().average(), BigDecimal.ZERO);
   }
 
   @Test

@@ -23,7 +23,6 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
-import nodyes.core.review.Quote;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.Reviews;
@@ -97,7 +96,7 @@ public class QuotesTest {
         String.join(
             " ",
             content.quotes().stream()
-                .map(Quote::text)
+                .map(quote -> quote.text().body().orElseThrow())
                 .map(words -> words.replaceAll(".* ", ""))
                 .toList()),
         order);

@@ -5,10 +5,12 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -21,15 +23,10 @@ public class ImportFilterTest {
         Optional.empty(),
         Rating.ofStars(stars),
         String.valueOf(stars),
-        Optional.empty(),
-        some(words),
-        Optional.empty(),
-        some(country),
-        some(language),
-        Optional.of(LocalDate.parse("2026-01-02")),
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
+        ReviewText.of(Optional.empty(), some(words), some(language)),
+        new Writer(Optional.empty(), some(country)),
+        ImportedReview.Source.writtenOn(Optional.of(LocalDate.parse("2026-01-02"))),
+        ReviewMedia.NONE,
         Optional.empty());
   }
 

@@ -32,9 +32,9 @@ public class RowReaderTest {
             "pt_PT",
             "23/04/2026");
     assertEquals(review.rating().stars(1), new BigDecimal("4.5"));
-    assertEquals(review.country(), Optional.of("PT"));
-    assertEquals(review.language(), Optional.of("pt-PT"));
-    assertEquals(review.reviewedOn(), Optional.of(LocalDate.of(2026, 4, 23)));
+    assertEquals(review.writer().country(), Optional.of("PT"));
+    assertEquals(review.text().language(), Optional.of("pt-PT"));
+    assertEquals(review.source().reviewedOn(), Optional.of(LocalDate.of(2026, 4, 23)));
   }
 
   /** Each with the column and the words of the reason. */

@@ -98,7 +98,7 @@ public class RowValuesTest {
 
   private static Optional<String> language(String text) {
     var outcome = reader().read(2, List.of("5", text, ""));
-    return ((RowReader.RowResult.Parsed) outcome).review().language();
+    return ((RowReader.RowResult.Parsed) outcome).review().text().language();
   }
 
   @Test

@@ -57,7 +57,8 @@ public class NodOptionsTest {
         for (String name : names) {
           var wall = new ReviewWall(new NodId("w"), PLACEMENT, 6);
           // the shape reads each of them, and refuses what it does not know
-          assertEquals(wall.opted(NodOptions.USUAL.with(option, name)).shape().columns(), 2, name);
+          assertEquals(
+              wall.opted(NodOptions.USUAL.with(option, name)).shape().grid().columns(), 2, name);
         }
       }
     }

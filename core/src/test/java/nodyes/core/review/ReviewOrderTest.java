@@ -5,6 +5,7 @@ import static org.testng.Assert.assertThrows;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
@@ -16,20 +17,15 @@ public class ReviewOrderTest {
     return new Review(
         new ReviewId(id),
         Rating.ofStars(stars),
+        Map.of(),
         Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of(LocalDate.parse(day)),
-        new Provenance.Unverified(),
-        Optional.empty(),
-        Optional.empty(),
-        false,
-        pictured ? List.of("a") : List.of(),
-        votes,
-        Review.Details.NONE);
+        ReviewText.NONE,
+        Writer.UNKNOWN,
+        new ReviewOrigin(
+            new Provenance.Unverified(), Optional.of(LocalDate.parse(day)), Optional.empty()),
+        Moderation.NONE,
+        new ReviewMedia(pictured ? List.of("a") : List.of()),
+        votes);
   }
 
   private static final List<Review> FIVE =

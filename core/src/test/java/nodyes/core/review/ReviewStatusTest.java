@@ -5,6 +5,7 @@ import static org.testng.Assert.assertEquals;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
@@ -39,19 +40,16 @@ public class ReviewStatusTest {
     return new Review(
         new ReviewId(id),
         Rating.ofStars(4),
+        Map.of(),
         Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.ofNullable(day).map(LocalDate::parse),
-        new Provenance.BroughtIn("a file", Optional.empty(), Instant.EPOCH),
-        Optional.empty(),
-        Optional.empty(),
-        false,
-        List.of(),
-        Votes.NONE,
-        Review.Details.NONE);
+        ReviewText.NONE,
+        Writer.UNKNOWN,
+        new ReviewOrigin(
+            new Provenance.BroughtIn("a file", Optional.empty(), Instant.EPOCH),
+            Optional.ofNullable(day).map(LocalDate::parse),
+            Optional.empty()),
+        Moderation.NONE,
+        ReviewMedia.NONE,
+        Votes.NONE);
   }
 }

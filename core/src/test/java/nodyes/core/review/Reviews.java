@@ -1,7 +1,7 @@
 package nodyes.core.review;
 
 import java.time.LocalDate;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
@@ -15,19 +15,16 @@ public final class Reviews {
     return new Review(
         new ReviewId(id),
         rating,
+        Map.of(),
         Optional.empty(),
-        Optional.of(words).filter(text -> !text.isEmpty()),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of(language),
-        Optional.empty(),
-        Optional.of(day),
-        new Provenance.Unverified(),
-        Optional.empty(),
-        Optional.empty(),
-        false,
-        List.of(),
-        Votes.NONE,
-        Review.Details.NONE);
+        ReviewText.of(
+            Optional.empty(),
+            Optional.of(words).filter(text -> !text.isEmpty()),
+            Optional.of(language)),
+        Writer.UNKNOWN,
+        new ReviewOrigin(new Provenance.Unverified(), Optional.of(day), Optional.empty()),
+        Moderation.NONE,
+        ReviewMedia.NONE,
+        Votes.NONE);
   }
 }

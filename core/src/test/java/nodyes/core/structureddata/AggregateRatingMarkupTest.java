@@ -12,9 +12,14 @@ import nodyes.core.common.ReviewId;
 import nodyes.core.imports.SchemaOrgReviewReader;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingSummary;
+import nodyes.core.review.Moderation;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewOrigin;
+import nodyes.core.review.ReviewText;
 import nodyes.core.review.Votes;
+import nodyes.core.review.Writer;
 import org.testng.annotations.Test;
 
 public class AggregateRatingMarkupTest {
@@ -22,20 +27,20 @@ public class AggregateRatingMarkupTest {
       new Review(
           new ReviewId(1),
           Rating.ofStars(4),
-          Optional.of("A lovely green"),
-          Optional.of("It holds </script> a whole watering."),
+          Map.of(),
           Optional.empty(),
-          Optional.of("PT"),
-          Optional.of("en"),
-          Optional.empty(),
-          Optional.of(LocalDate.of(2026, 11, 8)),
-          new Provenance.Unverified(),
-          Optional.empty(),
-          Optional.empty(),
-          false,
-          List.of(),
-          Votes.NONE,
-          Review.Details.NONE);
+          ReviewText.of(
+              Optional.of("A lovely green"),
+              Optional.of("It holds </script> a whole watering."),
+              Optional.of("en")),
+          new Writer(Optional.empty(), Optional.of("PT")),
+          new ReviewOrigin(
+              new Provenance.Unverified(),
+              Optional.of(LocalDate.of(2026, 11, 8)),
+              Optional.empty()),
+          Moderation.NONE,
+          ReviewMedia.NONE,
+          Votes.NONE);
 
   @Test
   public void nobodysRatingIsNone() {

@@ -4,9 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.time.DayOfWeek;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumSet;
 import java.util.List;
@@ -22,12 +20,11 @@ public class OfferShippingMarkupTest {
   private static final Map<String, Object> DETAILS =
       OfferShippingMarkup.of(
           "DE",
-          new DayRange(0, 1),
-          new DayRange(3, 4),
-          LocalTime.of(16, 0),
-          ZoneId.of("Europe/Lisbon"),
-          Instant.parse("2026-07-01T12:00:00Z"),
-          EnumSet.of(DayOfWeek.FRIDAY, DayOfWeek.MONDAY));
+          new OfferShippingMarkup.Speed(
+              new DayRange(0, 1),
+              new DayRange(3, 4),
+              LocalDate.of(2026, 7, 1).atTime(16, 0).atZone(ZoneId.of("Europe/Lisbon")),
+              EnumSet.of(DayOfWeek.FRIDAY, DayOfWeek.MONDAY)));
 
   @Test
   public void saysDaysCutOffAndWeekdays() {
@@ -51,10 +48,11 @@ public class OfferShippingMarkupTest {
     Map<String, Object> tree =
         OfferShippingMarkup.offered(
             Map.of("aggregateRating", "kept"),
-            "Pot",
-            "https://shop.example/pot",
-            Money.parse("EUR 29.00"),
-            Availability.of(Optional.of(0L), false, Optional.of(LATER), TODAY),
+            new OfferShippingMarkup.Listing(
+                "Pot",
+                "https://shop.example/pot",
+                Money.parse("EUR 29.00"),
+                Availability.of(Optional.of(0L), false, Optional.of(LATER), TODAY)),
             List.of(DETAILS));
     assertEquals(tree.get("aggregateRating"), "kept");
     var offer = (Map<?, ?>) tree.get("offers");

@@ -3,7 +3,6 @@ package nodyes.server.assets;
 import static nodyes.generated.Tables.ASSET;
 
 import java.util.List;
-import nodyes.core.nod.AssetRef;
 import nodyes.generated.tables.records.AssetRecord;
 import nodyes.server.database.Database;
 import org.springframework.stereotype.Component;
@@ -38,7 +37,7 @@ class AssetStore {
             sql.insertInto(ASSET)
                 .set(ASSET.FILE, material.file())
                 .set(ASSET.NAME, material.name())
-                .set(ASSET.KIND, material.kind().name())
+                .set(ASSET.KIND, material.kind())
                 .set(ASSET.ADDED_BY, material.addedBy())
                 .set(ASSET.ADDED_AT, material.addedAt())
                 .onConflict(ASSET.FILE)
@@ -53,10 +52,6 @@ class AssetStore {
 
   private static Asset read(AssetRecord row) {
     return Asset.of(
-        row.getFile(),
-        row.getName(),
-        AssetRef.Kind.valueOf(row.getKind()),
-        row.getAddedBy(),
-        row.getAddedAt());
+        row.getFile(), row.getName(), row.getKind(), row.getAddedBy(), row.getAddedAt());
   }
 }

@@ -64,9 +64,10 @@ class BusinessProfileApi {
   @PostMapping("/refresh")
   BusinessProfileView refresh() {
     BusinessProfileView view = listing.refresh();
-    if (view.failure() != null) {
+    if (view.lookup().failure() != null) {
       throw new ApiProblem(
-          HttpStatus.BAD_GATEWAY, text("directory.previousStays", "failure", view.failure()));
+          HttpStatus.BAD_GATEWAY,
+          text("directory.previousStays", "failure", view.lookup().failure()));
     }
     return view;
   }

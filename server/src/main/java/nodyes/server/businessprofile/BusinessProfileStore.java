@@ -6,12 +6,10 @@ import static nodyes.generated.Tables.BUSINESS_PROFILE_REVIEW;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import nodyes.generated.tables.records.BusinessProfileRecord;
 import nodyes.server.database.Database;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 @Component
@@ -58,7 +56,7 @@ class BusinessProfileStore {
                                           review.getText(),
                                           review.getReviewer(),
                                           review.getLanguage(),
-                                          day(review.getReviewedOn()),
+                                          review.getReviewedOn(),
                                           review.getLink()));
                       return view(row, all);
                     }));
@@ -70,27 +68,23 @@ class BusinessProfileStore {
     List<BusinessProfileView.Item> shown =
         all.stream().filter(item -> item.stars().compareTo(least) >= 0).toList();
     return new BusinessProfileView(
-        row.getServiceUrl(),
-        row.getProfileId(),
-        Math.toIntExact(row.getMinStars()),
-        Math.toIntExact(row.getEveryHours()),
-        row.getTitle(),
-        row.getRating() == null ? null : stars(row.getRating()),
-        row.getReviews(),
-        row.getLink(),
-        row.getRequestedAt(),
-        row.getUpdatedAt(),
-        row.getFailure(),
+        new BusinessProfileView.Connection(
+            row.getServiceUrl(),
+            row.getProfileId(),
+            Math.toIntExact(row.getMinStars()),
+            Math.toIntExact(row.getEveryHours())),
+        new BusinessProfileView.Entry(
+            row.getTitle(),
+            row.getRating() == null ? null : stars(row.getRating()),
+            row.getReviews(),
+            row.getLink()),
+        new BusinessProfileView.Lookup(row.getRequestedAt(), row.getUpdatedAt(), row.getFailure()),
         shown,
         all.size() - shown.size());
   }
 
   private static BigDecimal stars(Number stars) {
     return BigDecimal.valueOf(stars.doubleValue()).setScale(1, RoundingMode.HALF_UP);
-  }
-
-  private static @Nullable LocalDate day(@Nullable String text) {
-    return text == null ? null : LocalDate.parse(text);
   }
 
   void save(BusinessProfiles.Connection connection, String secret) {
@@ -139,7 +133,7 @@ class BusinessProfileStore {
             row.setText(item.text());
             row.setReviewer(item.reviewer());
             row.setLanguage(item.language());
-            row.setReviewedOn(item.reviewedOn() == null ? null : item.reviewedOn().toString());
+            row.setReviewedOn(item.reviewedOn());
             row.setLink(item.link());
             row.insert();
           }

@@ -31,6 +31,7 @@ import java.util.Set;
 import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
 import nodyes.core.evaluation.ProductAttributes;
+import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
 import nodyes.server.web.PagedResult;
 import org.jooq.Condition;
@@ -277,7 +278,11 @@ class CatalogueStore {
     var published =
         select(count())
             .from(REVIEW)
-            .where(REVIEW.PRODUCT_ID.eq(PRODUCT.ID).and(REVIEW.STATUS.eq(inline("PUBLISHED"))))
+            .where(
+                REVIEW
+                    .PRODUCT_ID
+                    .eq(PRODUCT.ID)
+                    .and(REVIEW.STATUS.eq(inline(ReviewStatus.PUBLISHED))))
             .<Long>asField();
     return database.read(
         sql ->

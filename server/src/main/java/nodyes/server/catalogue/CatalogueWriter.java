@@ -10,7 +10,6 @@ import static org.jooq.impl.DSL.excluded;
 import static org.jooq.impl.DSL.when;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -49,7 +48,7 @@ class CatalogueWriter {
           sql.selectFrom(CATEGORY).forEach(row -> categories.put(row.getSlug(), row.getId()));
           int position = sql.fetchCount(PRODUCT);
           for (NewProduct product : products) {
-            save(sql, product, position++, categories, dropsVariants, now);
+            save(sql, new Saving(categories, dropsVariants, now), product, position++);
           }
         });
   }
@@ -118,42 +117,39 @@ class CatalogueWriter {
         });
   }
 
-  private static void save(
-      DSLContext sql,
-      NewProduct product,
-      int position,
-      Map<String, Long> categories,
-      boolean dropsVariants,
-      Instant now) {
+  /** What all products that are kept at once have in common. */
+  private record Saving(Map<String, Long> categories, boolean dropsVariants, Instant now) {}
+
+  private static void save(DSLContext sql, Saving saving, NewProduct product, int position) {
     Set<String> given = product.given();
     var row = sql.newRecord(PRODUCT);
     row.setSlug(product.slug());
     row.setIsDiscontinued(false);
     // what is not carried is not among the fields that are set, and so stays
     if (given.contains("name")) {
-      row.setTitle(product.title());
+      row.setTitle(product.described().title());
     }
     if (given.contains("description")) {
-      row.setDescription(product.description());
+      row.setDescription(product.described().description());
     }
     if (given.contains("image")) {
-      row.setPicture(product.picture());
+      row.setPicture(product.described().picture());
     }
     if (given.contains("releaseDate")) {
       row.setFirstPublishedAt(product.firstPublished().orElse(null));
     }
     if (given.contains("brand")) {
-      row.setBrand(product.brand().orElse(null));
+      row.setBrand(product.described().brand().orElse(null));
     }
     var fresh = row.copy();
-    fresh.setTitle(product.title());
-    fresh.setDescription(product.description());
-    fresh.setPicture(product.picture());
+    fresh.setTitle(product.described().title());
+    fresh.setDescription(product.described().description());
+    fresh.setPicture(product.described().picture());
     fresh.setPosition(position);
     sql.insertInto(PRODUCT).set(fresh).onConflict(PRODUCT.SLUG).doUpdate().set(row).execute();
     long id = id(sql, PRODUCT, PRODUCT.ID, PRODUCT.SLUG, product.slug());
-    file(sql, id, product, categories);
-    if (dropsVariants) {
+    file(sql, id, product, saving.categories());
+    if (saving.dropsVariants()) {
       sql.update(VARIANT)
           .set(VARIANT.IS_DISCONTINUED, true)
           .where(
@@ -166,7 +162,7 @@ class CatalogueWriter {
     }
     int at = 0;
     for (NewVariant variant : product.variants()) {
-      save(sql, id, variant, at++, dropsVariants, now);
+      save(sql, saving, id, variant, at++);
     }
   }
 
@@ -211,14 +207,9 @@ class CatalogueWriter {
   }
 
   private static void save(
-      DSLContext sql,
-      long product,
-      NewVariant variant,
-      int position,
-      boolean hasAllVariants,
-      Instant now) {
+      DSLContext sql, Saving saving, long product, NewVariant variant, int position) {
     VariantRecord row = row(sql, product, variant);
-    if (hasAllVariants) {
+    if (saving.dropsVariants()) {
       row.setPosition(position);
     }
     var fresh = row.copy();
@@ -248,7 +239,7 @@ class CatalogueWriter {
           .onConflictDoNothing()
           .execute();
     }
-    variant.price().ifPresent(price -> record(sql, id, price, now));
+    variant.price().ifPresent(price -> record(sql, id, price, saving.now()));
   }
 
   /** What it carries; the rest is not set. */
@@ -272,7 +263,7 @@ class CatalogueWriter {
       row.setReferencePriceMinor(variant.reference().map(Money::getAmountMinorLong).orElse(null));
     }
     if (given.contains("availabilityStarts")) {
-      row.setAvailableFrom(variant.availableFrom().map(LocalDate::toString).orElse(null));
+      row.setAvailableFrom(variant.availableFrom().orElse(null));
     }
     if (given.contains("availability")) {
       row.setIsMadeToOrder(variant.madeToOrder());

@@ -10,22 +10,23 @@ import org.joda.money.Money;
 /**
  * A product as it is given.
  *
+ * @param described what it is called
  * @param categories each as the titles from the top down; the first is its own
  * @param notes what was made of values that could not be taken as they are
  * @param given the terms that it carries; what it does not carry stays as it was
  */
 record NewProduct(
     String slug,
-    String title,
-    String description,
-    String picture,
-    Optional<String> brand,
+    Described described,
     Optional<Instant> firstPublished,
     List<List<String>> categories,
     List<String> tags,
     List<NewVariant> variants,
     List<Note> notes,
     Set<String> given) {
+  /** What a product is called and looks like; a title that is not given is empty. */
+  record Described(String title, String description, String picture, Optional<String> brand) {}
+
   /**
    * A variant as it is given.
    *

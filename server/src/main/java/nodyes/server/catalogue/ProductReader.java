@@ -73,10 +73,11 @@ final class ProductReader {
     String slug = slug(node, variants);
     return new NewProduct(
         slug,
-        known.slugs().contains(slug) && !node.has("name") ? "" : text(node, "name"),
-        node.path("description").asString(""),
-        picture(node.path("image")),
-        brand(node.path("brand")),
+        new NewProduct.Described(
+            known.slugs().contains(slug) && !node.has("name") ? "" : text(node, "name"),
+            node.path("description").asString(""),
+            picture(node.path("image")),
+            brand(node.path("brand"))),
         Optional.of(node.path("releaseDate").asString(""))
             .filter(text -> !text.isEmpty())
             .map(this::instant),

@@ -123,11 +123,7 @@ class ProductSampleStore {
     return notExists(
         selectOne()
             .from(REVIEW)
-            .where(
-                REVIEW
-                    .PRODUCT_ID
-                    .eq(PRODUCT.ID)
-                    .and(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED.name()))));
+            .where(REVIEW.PRODUCT_ID.eq(PRODUCT.ID).and(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED))));
   }
 
   private static Optional<ProductSample> mostReviewed(DSLContext sql) {
@@ -135,7 +131,7 @@ class ProductSampleStore {
         .from(REVIEW)
         .join(PRODUCT)
         .on(PRODUCT.ID.eq(REVIEW.PRODUCT_ID))
-        .where(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED.name()))
+        .where(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED))
         .groupBy(PRODUCT.SLUG)
         .orderBy(count().desc(), PRODUCT.SLUG)
         .limit(1)

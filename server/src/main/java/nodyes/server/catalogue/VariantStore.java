@@ -3,7 +3,6 @@ package nodyes.server.catalogue;
 import static nodyes.generated.Tables.PRICE_CHANGE;
 import static nodyes.generated.Tables.VARIANT;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -45,7 +44,7 @@ final class VariantStore {
         changes.isEmpty() ? PriceHistory.NONE : new PriceHistory(changes),
         money(row.getReferencePriceMinor(), row.getCurrency()),
         Optional.ofNullable(row.getStockCount()),
-        Optional.ofNullable(row.getAvailableFrom()).map(LocalDate::parse),
+        Optional.ofNullable(row.getAvailableFrom()),
         row.getIsMadeToOrder(),
         Optional.ofNullable(row.getDeliveredCount()));
   }

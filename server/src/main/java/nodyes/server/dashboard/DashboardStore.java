@@ -25,8 +25,7 @@ import org.springframework.stereotype.Component;
 /** What a day and the last weeks brought, counted. */
 @Component
 class DashboardStore {
-  private static final Condition PUBLISHED =
-      REVIEW.STATUS.eq(inline(ReviewStatus.PUBLISHED.name()));
+  private static final Condition PUBLISHED = REVIEW.STATUS.eq(inline(ReviewStatus.PUBLISHED));
   private static final Field<BigDecimal> PARTS =
       coalesce(DSL.sum(REVIEW.RATING_PARTS), BigDecimal.ZERO);
 
@@ -52,14 +51,12 @@ class DashboardStore {
 
   /** Reviews written on a day, whatever became of them; spam is none. */
   WeeklyRatings.Sum written(LocalDate day) {
-    return added(
-        REVIEW.REVIEWED_ON.eq(day.toString()).and(REVIEW.STATUS.ne(ReviewStatus.SPAM.name())));
+    return added(REVIEW.REVIEWED_ON.eq(day).and(REVIEW.STATUS.ne(ReviewStatus.SPAM)));
   }
 
   /** Published reviews written before a day, those that tell no day among them. */
   WeeklyRatings.Sum publishedBefore(LocalDate day) {
-    return added(
-        PUBLISHED.and(REVIEW.REVIEWED_ON.lt(day.toString()).or(REVIEW.REVIEWED_ON.isNull())));
+    return added(PUBLISHED.and(REVIEW.REVIEWED_ON.lt(day).or(REVIEW.REVIEWED_ON.isNull())));
   }
 
   private WeeklyRatings.Sum added(Condition condition) {
@@ -78,10 +75,10 @@ class DashboardStore {
         sql ->
             sql.select(REVIEW.REVIEWED_ON, PARTS, count())
                 .from(REVIEW)
-                .where(PUBLISHED.and(REVIEW.REVIEWED_ON.ge(day.toString())))
+                .where(PUBLISHED.and(REVIEW.REVIEWED_ON.ge(day)))
                 .groupBy(REVIEW.REVIEWED_ON)
                 .fetchMap(
-                    row -> LocalDate.parse(row.value1()),
+                    row -> row.value1(),
                     row -> new WeeklyRatings.Sum(row.value2().longValueExact(), row.value3())));
   }
 
@@ -101,7 +98,7 @@ class DashboardStore {
                     count(when(atMost(3), 1)),
                     min(REVIEW.ID))
                 .from(REVIEW)
-                .where(REVIEW.STATUS.eq(inline(ReviewStatus.PENDING.name())))
+                .where(REVIEW.STATUS.eq(inline(ReviewStatus.PENDING)))
                 .fetchOptional()
                 .filter(row -> row.value1() > 0)
                 .map(row -> new Waiting(row.value1(), row.value2(), row.value3(), row.value4())));

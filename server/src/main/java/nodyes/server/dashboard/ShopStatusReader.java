@@ -107,9 +107,9 @@ class ShopStatusReader {
                     waiting.count(),
                     waiting.pictured(),
                     waiting.low(),
-                    day(oldest.receivedAt()),
-                    Optional.ofNullable(oldest.reviewer()),
-                    oldest.productTitle()));
+                    day(oldest.from().receivedAt()),
+                    Optional.ofNullable(oldest.writer().reviewer()),
+                    oldest.subject().productTitle()));
   }
 
   private static Optional<Matter.UnrepliedReviews> unanswered(Map<Integer, Long> byStars) {

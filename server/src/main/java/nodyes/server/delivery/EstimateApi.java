@@ -92,11 +92,13 @@ class EstimateApi {
         country.isEmpty() ? null : country,
         products.size() == 1 ? ware(order, products.getFirst()).stock().orElse(null) : null,
         arrival,
-        journey.map(one -> EstimateViews.steps(one.soonest())).orElse(List.of()),
-        journey.map(one -> EstimateViews.steps(one.latest())).orElse(List.of()),
+        new EstimateViews.StepsView(
+            journey.map(one -> EstimateViews.steps(one.soonest())).orElse(List.of()),
+            journey.map(one -> EstimateViews.steps(one.latest())).orElse(List.of())),
         EstimateViews.days(order, slowest),
-        EstimateViews.cutOffs(slowest),
-        EstimateViews.layers(settings, ware(order, decides), order, slowest),
+        new EstimateViews.RulesView(
+            EstimateViews.cutOffs(slowest),
+            EstimateViews.layers(settings, ware(order, decides), order, slowest)),
         products.size() == 1 ? List.of() : EstimateViews.lines(products, each, order),
         EstimateExplanationView.of(slowest, order.moment(), order.zone(), country));
   }
@@ -170,7 +172,9 @@ class EstimateApi {
     Instant moment = ViewpointParser.moment(asked.at(), zone, clock.instant());
     Estimator estimator = reckoner.of(nods.draft().delivery(), moment);
     Facts known = facts.get();
-    Viewpoint viewpoint = ViewpointParser.of("product", asked.product(), null, null, null, moment);
+    Viewpoint viewpoint =
+        ViewpointParser.of(
+            new ViewpointParser.Asked("product", asked.product(), null, null, null), moment);
     List<ProductFacts> products =
         viewpoint.products().stream()
             .flatMap(slug -> Optional.ofNullable(known.products().get(slug)).stream())

@@ -1,5 +1,6 @@
 package nodyes.server.delivery;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -85,6 +86,12 @@ final class EstimateViews {
   /** A product of a basket. */
   record LineView(String slug, String title, ArrivalView arrival) {}
 
+  /** What an order does on its days, where all goes fast and where it does not. */
+  record StepsView(List<StepView> soonest, List<StepView> latest) {}
+
+  /** What the delivery rules give for an order. */
+  record RulesView(Map<DayOfWeek, String> cutOffs, List<LayerReading> layers) {}
+
   /** An order day by day. */
   record JourneyView(
       String town,
@@ -92,11 +99,9 @@ final class EstimateViews {
       @Nullable String country,
       @Nullable Long stock,
       ArrivalView arrival,
-      List<StepView> soonest,
-      List<StepView> latest,
+      @JsonUnwrapped StepsView steps,
       List<DayView> days,
-      Map<DayOfWeek, String> cutOffs,
-      List<LayerReading> layers,
+      @JsonUnwrapped RulesView rules,
       List<LineView> lines,
       List<String> explanation) {}
 

@@ -2,6 +2,7 @@ package nodyes.server.delivery;
 
 import static nodyes.server.messages.Texts.text;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -51,6 +52,9 @@ public class OnTimeReport {
   /** Days on the way that would have been kept. */
   record ProposalView(SettingsView.DaysView transit, int percent) {}
 
+  /** How many of the orders came when it was promised, and how many before. */
+  record KeptShare(int orders, int onTime, int early, int percent) {}
+
   /**
    * Of a country.
    *
@@ -64,10 +68,7 @@ public class OnTimeReport {
   record KeptView(
       String country,
       String name,
-      int orders,
-      int onTime,
-      int early,
-      int percent,
+      @JsonUnwrapped KeptShare share,
       int medianDelayDays,
       boolean broken,
       SettingsView.@Nullable DaysView today,
@@ -178,10 +179,7 @@ public class OnTimeReport {
     return new KeptView(
         country,
         name,
-        kept.orders(),
-        kept.onTime(),
-        kept.early(),
-        kept.percentOnTime(),
+        new KeptShare(kept.orders(), kept.onTime(), kept.early(), kept.percentOnTime()),
         kept.medianDelayDays(),
         // what was promised before is no longer held against what is promised now
         before.isEmpty() && kept.isBroken(),

@@ -97,16 +97,12 @@ class PromisedParcelStore {
                               sql.update(SHOP_ORDER)
                                   .set(
                                       SHOP_ORDER.PROMISED_LEAVES_FIRST,
-                                      one.promised().leaves().first().toString())
+                                      one.promised().leaves().first())
                                   .set(
                                       SHOP_ORDER.PROMISED_LEAVES_LAST,
-                                      one.promised().leaves().last().toString())
-                                  .set(
-                                      SHOP_ORDER.PROMISED_FIRST,
-                                      one.promised().arrives().first().toString())
-                                  .set(
-                                      SHOP_ORDER.PROMISED_LAST,
-                                      one.promised().arrives().last().toString())
+                                      one.promised().leaves().last())
+                                  .set(SHOP_ORDER.PROMISED_FIRST, one.promised().arrives().first())
+                                  .set(SHOP_ORDER.PROMISED_LAST, one.promised().arrives().last())
                                   .set(SHOP_ORDER.IS_PROMISED_LATE, one.isLate())
                                   .where(SHOP_ORDER.ID.eq(one.order())))
                       .toList())
@@ -134,7 +130,7 @@ class PromisedParcelStore {
                 .where(
                     SHOP_ORDER
                         .ARRIVED_ON
-                        .ge(since.toString())
+                        .ge(since)
                         .and(SHOP_ORDER.PROMISED_LAST.isNotNull())
                         .and(SHOP_ORDER.IS_CANCELLED.isFalse()))
                 .orderBy(SHOP_ORDER.COUNTRY)
@@ -148,9 +144,9 @@ class PromisedParcelStore {
                                 new Came(
                                     row.value7(),
                                     new OnTimePerformance.Arrived(
-                                        span(row.value2(), row.value3()),
-                                        span(row.value4(), row.value5()),
-                                        LocalDate.parse(row.value6()))),
+                                        new DeliveryEstimate.DateRange(row.value2(), row.value3()),
+                                        new DeliveryEstimate.DateRange(row.value4(), row.value5()),
+                                        row.value6())),
                             Collectors.toList()))));
   }
 
@@ -160,16 +156,8 @@ class PromisedParcelStore {
         sql ->
             sql.select(count())
                 .from(SHOP_ORDER)
-                .where(
-                    SHOP_ORDER
-                        .ARRIVED_ON
-                        .ge(since.toString())
-                        .and(SHOP_ORDER.IS_PROMISED_LATE.isTrue()))
+                .where(SHOP_ORDER.ARRIVED_ON.ge(since).and(SHOP_ORDER.IS_PROMISED_LATE.isTrue()))
                 .fetchSingle()
                 .value1());
-  }
-
-  private static DeliveryEstimate.DateRange span(String first, String last) {
-    return new DeliveryEstimate.DateRange(LocalDate.parse(first), LocalDate.parse(last));
   }
 }

@@ -1,7 +1,7 @@
 package nodyes.server.feeds;
 
 /** What a feed brings. */
-enum FeedKind {
+public enum FeedKind {
   /** Products with their variants. */
   PRODUCTS,
   /** Orders, cancellations and returns. */

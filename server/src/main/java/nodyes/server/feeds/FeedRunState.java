@@ -1,7 +1,7 @@
 package nodyes.server.feeds;
 
 /** What became of something that a feed brought. */
-enum FeedRunState {
+public enum FeedRunState {
   /** Its good lines are taken. */
   DONE,
   /** So much is missing in it that someone should look first; nothing of it is taken. */

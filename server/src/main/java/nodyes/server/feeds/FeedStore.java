@@ -33,7 +33,7 @@ class FeedStore {
                 .fetch(
                     row ->
                         new FeedAddress(
-                            FeedKind.valueOf(row.getKind()),
+                            row.getKind(),
                             row.getAddress(),
                             row.getEveryHours().intValue(),
                             Optional.ofNullable(row.getRequestedAt()))));
@@ -43,7 +43,7 @@ class FeedStore {
     database.change(
         sql ->
             sql.insertInto(FEED)
-                .set(FEED.KIND, kind.name())
+                .set(FEED.KIND, kind)
                 .set(FEED.ADDRESS, address)
                 .set(FEED.EVERY_HOURS, (long) everyHours)
                 .onConflict(FEED.KIND)
@@ -54,16 +54,12 @@ class FeedStore {
   }
 
   void leave(FeedKind kind) {
-    database.change(sql -> sql.deleteFrom(FEED).where(FEED.KIND.eq(kind.name())).execute());
+    database.change(sql -> sql.deleteFrom(FEED).where(FEED.KIND.eq(kind)).execute());
   }
 
   void asked(FeedKind kind, Instant now) {
     database.change(
-        sql ->
-            sql.update(FEED)
-                .set(FEED.REQUESTED_AT, now)
-                .where(FEED.KIND.eq(kind.name()))
-                .execute());
+        sql -> sql.update(FEED).set(FEED.REQUESTED_AT, now).where(FEED.KIND.eq(kind)).execute());
   }
 
   /** Keeps what came of a run, and forgets the oldest. */
@@ -72,10 +68,10 @@ class FeedStore {
         sql -> {
           long id =
               sql.insertInto(FEED_RUN)
-                  .set(FEED_RUN.KIND, run.kind().name())
+                  .set(FEED_RUN.KIND, run.kind())
                   .set(FEED_RUN.SOURCE, run.source())
                   .set(FEED_RUN.RAN_AT, run.at())
-                  .set(FEED_RUN.STATE, run.state().name())
+                  .set(FEED_RUN.STATE, run.state())
                   .set(FEED_RUN.IMPORTED, run.imported())
                   .set(FEED_RUN.ERRORS, run.errors())
                   .set(FEED_RUN.REMOVED, run.removed())
@@ -104,7 +100,7 @@ class FeedStore {
     database.change(
         sql ->
             sql.update(FEED_RUN)
-                .set(FEED_RUN.STATE, state.name())
+                .set(FEED_RUN.STATE, state)
                 .set(FEED_RUN.IMPORTED, taken)
                 .set(FEED_RUN.REMOVED, gone)
                 .setNull(FEED_RUN.PENDING_FILE)
@@ -157,10 +153,10 @@ class FeedStore {
   private static FeedRun run(FeedRunRecord row) {
     return new FeedRun(
         row.getId(),
-        FeedKind.valueOf(row.getKind()),
+        row.getKind(),
         row.getSource(),
         row.getRanAt(),
-        FeedRunState.valueOf(row.getState()),
+        row.getState(),
         row.getImported(),
         row.getErrors(),
         row.getRemoved(),

@@ -112,7 +112,7 @@ class Feeds {
     var taking = orders.taking();
     read(FeedKind.ORDERS, file, wrong, taken, taking);
     taking.end();
-    return keep(FeedKind.ORDERS, source, FeedRunState.DONE, taken[0], wrong, 0, null);
+    return keep(FeedKind.ORDERS, source, Outcome.done(taken[0], 0), wrong);
   }
 
   private FeedRun productsOf(String source, Path file, boolean whole, boolean isLookedAt)
@@ -129,11 +129,12 @@ class Feeds {
         return keep(
             FeedKind.PRODUCTS,
             source,
-            FeedRunState.NEEDS_APPROVAL,
-            good[0],
-            wrong,
-            left.missing(),
-            String.valueOf(held.getFileName()));
+            new Outcome(
+                FeedRunState.NEEDS_APPROVAL,
+                good[0],
+                left.missing(),
+                Optional.of(String.valueOf(held.getFileName()))),
+            wrong);
       }
     }
     var taking = catalogue.taking(true, whole);
@@ -144,29 +145,29 @@ class Feeds {
     // a product whose line is wrong is still sold; so is what a broken file would have named
     long gone = whole && isWhole && wrong.count == 0 ? catalogue.leaveOutAllBut(taking.slugs()) : 0;
     taking.notes().forEach(wrong::add);
-    return keep(FeedKind.PRODUCTS, source, FeedRunState.DONE, taken[0], wrong, gone, null);
+    return keep(FeedKind.PRODUCTS, source, Outcome.done(taken[0], gone), wrong);
   }
 
-  private FeedRun keep(
-      FeedKind kind,
-      String source,
-      FeedRunState state,
-      long taken,
-      Wrong wrong,
-      long gone,
-      @org.jspecify.annotations.Nullable String heldFile) {
+  /** What came of a file; one that waits for a look is held. */
+  private record Outcome(FeedRunState state, long taken, long gone, Optional<String> heldFile) {
+    static Outcome done(long taken, long gone) {
+      return new Outcome(FeedRunState.DONE, taken, gone, Optional.empty());
+    }
+  }
+
+  private FeedRun keep(FeedKind kind, String source, Outcome outcome, Wrong wrong) {
     var run =
         new FeedRun(
             0,
             kind,
             source,
             clock.instant(),
-            state,
-            taken,
+            outcome.state(),
+            outcome.taken(),
             wrong.count,
-            gone,
+            outcome.gone(),
             Optional.empty(),
-            Optional.ofNullable(heldFile));
+            outcome.heldFile());
     wrong.first.sort(Comparator.comparingLong(LineProblem::line));
     long id = store.add(run, wrong.first);
     return store.run(id).orElseThrow();

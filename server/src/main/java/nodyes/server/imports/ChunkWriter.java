@@ -12,11 +12,9 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import nodyes.core.imports.ImportedReview;
-import nodyes.core.review.NameDisplay;
 import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
 import nodyes.server.imports.ImportChunk.Placed;
-import nodyes.server.imports.ImportStore.Counts;
 import nodyes.server.orders.Orders;
 import nodyes.server.reviews.NewReview;
 import nodyes.server.reviews.Reviews;
@@ -38,12 +36,12 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(Thread.ofPlatform().name("bring-in-store").factory());
   private Future<?> last = CompletableFuture.completedFuture(null);
-  private volatile Counts stored;
+  private volatile ImportCounts stored;
 
   ChunkWriter(
       long batch,
       String source,
-      Counts before,
+      ImportCounts before,
       Instant now,
       ImportOptions choices,
       Database database,
@@ -81,7 +79,7 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
   }
 
   @Override
-  public Counts counts() {
+  public ImportCounts counts() {
     return stored;
   }
 
@@ -98,7 +96,7 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
     var woken = new HashSet<Long>();
     long hereAlready = 0;
     long leftOutBefore = 0;
-    boolean takesLeftOut = Boolean.TRUE.equals(choices.takesLeftOut());
+    boolean takesLeftOut = Boolean.TRUE.equals(choices.handling().takesLeftOut());
     for (Placed placed : chunk.reviews()) {
       switch (RowOutcome.of(placed, known, seen, takesLeftOut)) {
         case RESTORED -> woken.add(placed.fingerprint());
@@ -109,8 +107,8 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
     }
     reviews.add(fresh);
     reviews.wake(woken, batch);
-    Counts reached =
-        new Counts(
+    ImportCounts reached =
+        new ImportCounts(
             chunk.rowsSeen(),
             stored.imported() + fresh.size() + woken.size(),
             chunk.unreadable(),
@@ -125,22 +123,19 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
     ImportedReview review = placed.review();
     Optional<String> order =
         review
+            .source()
             .order()
             .filter(number -> ordered.getOrDefault(number, Set.of()).contains(placed.productId()));
     return new NewReview(
         review,
         placed.productId(),
         placed.variant(),
-        review.reviewer().flatMap(nameForm()::of),
+        review.writer().name().flatMap(choices.handling().nameFormOrAsGiven()::of),
         order,
         Optional.of(source),
         batch,
         placed.flags(),
         placed.fingerprint(),
         now);
-  }
-
-  private NameDisplay nameForm() {
-    return choices.nameForm() == null ? NameDisplay.AS_GIVEN : choices.nameForm();
   }
 }

@@ -11,7 +11,6 @@ import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.ReviewStatus;
 import nodyes.server.catalogue.ProductFinder;
 import nodyes.server.imports.ImportChunk.Placed;
-import nodyes.server.imports.ImportStore.Counts;
 import nodyes.server.reviews.Reviews;
 
 /** Goes through a file as {@link ChunkWriter} does, and stores nothing: what would come of it. */
@@ -32,7 +31,7 @@ final class DryRun implements ImportChunk.Taker {
   private final Map<Named, Long> unsold = new HashMap<>();
   private final List<Long> hereLines = new ArrayList<>();
   private final List<Long> leftOutLines = new ArrayList<>();
-  private Counts counts = Counts.NONE;
+  private ImportCounts counts = ImportCounts.NONE;
 
   private record Named(long productId, String variant) {}
 
@@ -48,7 +47,7 @@ final class DryRun implements ImportChunk.Taker {
     long usable = 0;
     long here = 0;
     long leftOut = 0;
-    boolean takesLeftOut = Boolean.TRUE.equals(choices.takesLeftOut());
+    boolean takesLeftOut = Boolean.TRUE.equals(choices.handling().takesLeftOut());
     for (Placed placed : chunk.reviews()) {
       switch (RowOutcome.of(placed, known, seen, takesLeftOut)) {
         case PREVIOUSLY_LEFT_OUT -> {
@@ -67,7 +66,7 @@ final class DryRun implements ImportChunk.Taker {
     }
     chunk.problems().stream().limit(PROBLEMS - problems.size()).forEach(problems::add);
     counts =
-        new Counts(
+        new ImportCounts(
             chunk.rowsSeen(),
             counts.imported() + usable,
             chunk.unreadable(),
@@ -108,19 +107,16 @@ final class DryRun implements ImportChunk.Taker {
   public void await() {}
 
   @Override
-  public Counts counts() {
+  public ImportCounts counts() {
     return counts;
   }
 
   ImportPreview trial(boolean asksPermission) {
     return new ImportPreview(
         counts.imported(),
-        counts.unreadable(),
-        List.copyOf(problems),
-        counts.duplicates(),
-        List.copyOf(hereLines),
-        counts.leftOutBefore(),
-        List.copyOf(leftOutLines),
+        new ImportPreview.Unreadable(counts.unreadable(), List.copyOf(problems)),
+        new ImportPreview.Duplicates(counts.duplicates(), List.copyOf(hereLines)),
+        new ImportPreview.LeftOutBefore(counts.leftOutBefore(), List.copyOf(leftOutLines)),
         counts.notSelected(),
         List.copyOf(flags.values()),
         unsold.entrySet().stream()

@@ -1,5 +1,6 @@
 package nodyes.server.imports;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
@@ -11,56 +12,96 @@ import nodyes.server.tabular.FileKind;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a file was found to hold.
+ * What a file was found to hold, written and stored as one flat object.
  *
  * @param kind what it is
- * @param sheets names of a workbook's sheets
- * @param sheet the one that was read; empty where there are none
- * @param encoding name of the encoding of its rows
- * @param delimiter what parts their cells
+ * @param form how its rows stand in it
  * @param headings its first row
- * @param columns which column is taken for what
- * @param bases how each is known
- * @param samples its first rows, with their lines
- * @param rows rows under the headings
- * @param broken rows that cannot be read
- * @param dateOrder the order of its dates
- * @param dateBecause the date that decided it, or empty
- * @param dateUnclear a date that is another day in the other order where nothing tells the order;
- *     empty or missing where that is clear
- * @param worst the lowest rating of the scale that its ratings seem to have
- * @param best the highest
- * @param highestRating the highest rating in it; 0 where there is none
- * @param languages how many of its first texts are in which language, most first
- * @param countries how many of its first rows are from which country, most first
+ * @param guessed which column is taken for what
+ * @param found its rows
+ * @param dates how its dates are read
+ * @param scale which ratings it has
+ * @param spread where its reviews are from
  * @param seconds how long looking took
- * @param remembered when a file of these headings was read before, in which case its choices are
- *     taken over
- * @param choices those choices
+ * @param memory what is known of such files
  */
 public record FileInspection(
     FileKind kind,
-    List<String> sheets,
-    String sheet,
-    String encoding,
-    String delimiter,
+    @JsonUnwrapped Form form,
     List<String> headings,
-    Map<ReviewColumn, Integer> columns,
-    Map<ReviewColumn, ColumnDetector.MatchBasis> bases,
-    List<Sample> samples,
-    long rows,
-    long broken,
-    DateOrder dateOrder,
-    String dateBecause,
-    @Nullable String dateUnclear,
-    BigDecimal worst,
-    BigDecimal best,
-    BigDecimal highestRating,
-    List<Counted> languages,
-    List<Counted> countries,
+    @JsonUnwrapped Guessed guessed,
+    @JsonUnwrapped FoundRows found,
+    @JsonUnwrapped Dates dates,
+    @JsonUnwrapped Scale scale,
+    @JsonUnwrapped Spread spread,
     double seconds,
-    @Nullable Instant remembered,
-    @Nullable ImportOptions choices) {
+    @JsonUnwrapped Memory memory) {
+  /**
+   * How rows stand in a file.
+   *
+   * @param sheets names of a workbook's sheets
+   * @param sheet the one that was read; empty where there are none
+   * @param encoding name of the encoding of its rows
+   * @param delimiter what parts their cells
+   */
+  public record Form(List<String> sheets, String sheet, String encoding, String delimiter) {}
+
+  /**
+   * Which column is taken for what.
+   *
+   * @param columns its index, from 0
+   * @param bases how each is known
+   */
+  public record Guessed(
+      Map<ReviewColumn, Integer> columns, Map<ReviewColumn, ColumnDetector.MatchBasis> bases) {}
+
+  /**
+   * The rows of a file.
+   *
+   * @param samples the first of them, with their lines
+   * @param rows how many stand under the headings
+   * @param broken how many cannot be read
+   */
+  public record FoundRows(List<Sample> samples, long rows, long broken) {}
+
+  /**
+   * How dates are read.
+   *
+   * @param dateOrder their order
+   * @param dateBecause the date that decided it, or empty
+   * @param dateUnclear a date that is another day in the other order where nothing tells the order;
+   *     empty or missing where that is clear
+   */
+  public record Dates(DateOrder dateOrder, String dateBecause, @Nullable String dateUnclear) {}
+
+  /**
+   * Which ratings a file has.
+   *
+   * @param worst the lowest of the scale that they seem to have
+   * @param best the highest
+   * @param highestRating the highest in it; 0 where there is none
+   */
+  public record Scale(BigDecimal worst, BigDecimal best, BigDecimal highestRating) {}
+
+  /**
+   * Where reviews are from.
+   *
+   * @param languages how many of the first texts are in which language, most first
+   * @param countries how many of the first rows are from which country, most first
+   */
+  public record Spread(List<Counted> languages, List<Counted> countries) {}
+
+  /**
+   * What is known of files with these headings.
+   *
+   * @param remembered when one was read before, in which case its choices are taken over
+   * @param choices those choices
+   */
+  public record Memory(@Nullable Instant remembered, @Nullable ImportOptions choices) {
+    /** None was read before. */
+    static final Memory NONE = new Memory(null, null);
+  }
+
   /** A row as it stands in the file. */
   public record Sample(long line, List<String> cells) {}
 
@@ -81,26 +122,14 @@ public record FileInspection(
   FileInspection remembering(Instant when, ImportOptions before) {
     return new FileInspection(
         kind,
-        sheets,
-        sheet,
-        encoding,
-        delimiter,
+        form,
         headings,
-        columns,
-        bases,
-        samples,
-        rows,
-        broken,
-        dateOrder,
-        dateBecause,
-        dateUnclear,
-        worst,
-        best,
-        highestRating,
-        languages,
-        countries,
+        guessed,
+        found,
+        dates,
+        scale,
+        spread,
         seconds,
-        when,
-        before);
+        new Memory(when, before));
   }
 }

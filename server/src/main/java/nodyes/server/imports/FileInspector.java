@@ -84,27 +84,19 @@ final class FileInspector implements CsvRows.Sink {
         });
     return new FileInspection(
         file.kind(),
-        file.sheets(),
-        file.sheet(),
-        file.encoding(),
-        String.valueOf(file.delimiter()),
+        new FileInspection.Form(
+            file.sheets(), file.sheet(), file.encoding(), String.valueOf(file.delimiter())),
         headings,
-        indexes,
-        bases,
-        List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))),
-        rows,
-        broken,
-        dates.order(),
-        dates.because(),
-        dates.unclear(),
-        scale().worst(),
-        scale().best(),
-        ratings.highest(),
-        FileInspection.Counted.mostFirst(languages),
-        FileInspection.Counted.mostFirst(countries),
+        new FileInspection.Guessed(indexes, bases),
+        new FileInspection.FoundRows(
+            List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))), rows, broken),
+        new FileInspection.Dates(dates.order(), dates.because(), dates.unclear()),
+        new FileInspection.Scale(scale().worst(), scale().best(), ratings.highest()),
+        new FileInspection.Spread(
+            FileInspection.Counted.mostFirst(languages),
+            FileInspection.Counted.mostFirst(countries)),
         seconds,
-        null,
-        null);
+        FileInspection.Memory.NONE);
   }
 
   @Override

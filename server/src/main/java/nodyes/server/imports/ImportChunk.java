@@ -41,7 +41,7 @@ record ImportChunk(
     void await();
 
     /** What was counted up to now. */
-    ImportStore.Counts counts();
+    ImportCounts counts();
   }
 
   List<Long> fingerprints() {
@@ -49,6 +49,9 @@ record ImportChunk(
   }
 
   List<String> orders() {
-    return reviews.stream().flatMap(placed -> placed.review().order().stream()).distinct().toList();
+    return reviews.stream()
+        .flatMap(placed -> placed.review().source().order().stream())
+        .distinct()
+        .toList();
   }
 }

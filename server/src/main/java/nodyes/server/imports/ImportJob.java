@@ -46,7 +46,7 @@ class ImportJob implements SmartLifecycle {
   /** How far one reading is. */
   private record Run(long rowsBefore, long startedNanos, AtomicBoolean cancelled) {
     static Run behind(ImportView batch) {
-      return new Run(batch.rowsSeen(), System.nanoTime(), new AtomicBoolean());
+      return new Run(batch.counts().rowsSeen(), System.nanoTime(), new AtomicBoolean());
     }
   }
 
@@ -100,9 +100,11 @@ class ImportJob implements SmartLifecycle {
     if (batch.state() != ImportState.RUNNING || run == null) {
       return batch;
     }
-    double share = Math.min(1, (double) batch.rowsSeen() / Math.max(1, batch.inspection().rows()));
+    double share =
+        Math.min(
+            1, (double) batch.counts().rowsSeen() / Math.max(1, batch.inspection().found().rows()));
     double seconds = (System.nanoTime() - run.startedNanos()) / 1e9;
-    long read = batch.rowsSeen() - run.rowsBefore();
+    long read = batch.counts().rowsSeen() - run.rowsBefore();
     if (read == 0 || seconds <= 0) {
       return batch.reading((int) (100 * share), null, null);
     }
@@ -110,7 +112,10 @@ class ImportJob implements SmartLifecycle {
     return batch.reading(
         (int) (100 * share),
         Math.round(perSecond),
-        (int) Math.ceil(Math.max(0, batch.inspection().rows() - batch.rowsSeen()) / perSecond));
+        (int)
+            Math.ceil(
+                Math.max(0, batch.inspection().found().rows() - batch.counts().rowsSeen())
+                    / perSecond));
   }
 
   /** How many reviews it brought. */
@@ -122,7 +127,7 @@ class ImportJob implements SmartLifecycle {
         new ChunkWriter(
             id,
             batch.source() == null ? batch.fileName() : batch.source(),
-            counts(batch),
+            batch.counts(),
             clock.instant(),
             choices,
             database,
@@ -140,7 +145,7 @@ class ImportJob implements SmartLifecycle {
       return store
           .find(id)
           .filter(one -> one.state() == ImportState.DONE)
-          .map(ImportView::imported)
+          .map(one -> one.counts().imported())
           .orElse(0L);
     } catch (IOException | RuntimeException e) {
       throw ApiProblem.unusable(fail(id, e));
@@ -165,7 +170,7 @@ class ImportJob implements SmartLifecycle {
   /** Says why it ended. */
   private String fail(long id, Exception e) {
     LOG.error("Reading batch {} failed", id, e);
-    long rows = store.find(id).map(ImportView::rowsSeen).orElse(0L);
+    long rows = store.find(id).map(one -> one.counts().rowsSeen()).orElse(0L);
     String failure =
         DiskFullDetector.is(e)
             ? text("imports.stoppedFull", "rows", rows)
@@ -177,16 +182,6 @@ class ImportJob implements SmartLifecycle {
       LOG.error("That batch {} failed cannot be stored", id, full);
     }
     return failure;
-  }
-
-  private static ImportStore.Counts counts(ImportView batch) {
-    return new ImportStore.Counts(
-        batch.rowsSeen(),
-        batch.imported(),
-        batch.unreadable(),
-        batch.duplicates(),
-        batch.leftOutBefore(),
-        batch.notSelected());
   }
 
   @Override

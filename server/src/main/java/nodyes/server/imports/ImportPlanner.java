@@ -54,19 +54,19 @@ class ImportPlanner {
     reader(look, choices);
     fixedProduct(choices);
     selection(choices);
-    String unclear = Optional.ofNullable(look.dateUnclear()).orElse("");
-    if (!unclear.isEmpty() && choices.dateOrder() == null && readsDates(look, choices)) {
+    String unclear = Optional.ofNullable(look.dates().dateUnclear()).orElse("");
+    if (!unclear.isEmpty() && choices.reading().dateOrder() == null && readsDates(look, choices)) {
       throw ApiProblem.unusable(text("imports.dayOrMonthFirst", "unclear", unclear));
     }
   }
 
   private static boolean readsDates(FileInspection look, ImportOptions choices) {
     Integer asked = columns(look, choices).get(ReviewColumn.DATE);
-    return asked != null && asked.equals(look.columns().get(ReviewColumn.DATE));
+    return asked != null && asked.equals(look.guessed().columns().get(ReviewColumn.DATE));
   }
 
   private static Map<ReviewColumn, Integer> columns(FileInspection look, ImportOptions choices) {
-    return Optional.ofNullable(choices.columns()).orElse(look.columns());
+    return Optional.ofNullable(choices.columns()).orElse(look.guessed().columns());
   }
 
   /** Goes through a file; what is good goes to the taker. */
@@ -80,8 +80,8 @@ class ImportPlanner {
     var file =
         new CsvRows(
             rows,
-            Charset.forName(look.encoding()),
-            look.delimiter().charAt(0),
+            Charset.forName(look.form().encoding()),
+            look.form().delimiter().charAt(0),
             look.kind() != FileKind.CSV);
     ProductFinder products = catalogue.finder();
     RowReader reader = reader(look, choices);
@@ -116,8 +116,8 @@ class ImportPlanner {
         throw ApiProblem.unusable(text("imports.noSuchColumn", "column", (column + 1)));
       }
     }
-    var worst = Optional.ofNullable(choices.worst()).orElse(look.worst());
-    var best = Optional.ofNullable(choices.best()).orElse(look.best());
+    var worst = Optional.ofNullable(choices.reading().worst()).orElse(look.scale().worst());
+    var best = Optional.ofNullable(choices.reading().best()).orElse(look.scale().best());
     if (best.compareTo(worst) <= 0) {
       throw ApiProblem.unusable(text("imports.scaleUpsideDown"));
     }
@@ -125,7 +125,7 @@ class ImportPlanner {
     return new RowReader(
         columns,
         new RatingScale(worst, best),
-        Optional.ofNullable(choices.dateOrder()).orElse(look.dateOrder()),
+        Optional.ofNullable(choices.reading().dateOrder()).orElse(look.dates().dateOrder()),
         zone);
   }
 
@@ -146,15 +146,16 @@ class ImportPlanner {
   }
 
   private static ImportFilter selection(ImportOptions choices) {
-    if (choices.most() != null && (choices.most() < 1 || choices.most() > MOST_CHOSEN)) {
+    ImportOptions.Selection chosen = choices.selection();
+    if (chosen.most() != null && (chosen.most() < 1 || chosen.most() > MOST_CHOSEN)) {
       throw ApiProblem.unusable(text("imports.howMany"));
     }
     return new ImportFilter(
-        Optional.ofNullable(choices.stars()).orElse(Set.of()),
-        Optional.ofNullable(choices.countries()).orElse(Set.of()),
-        Optional.ofNullable(choices.languages()).orElse(Set.of()),
-        Boolean.TRUE.equals(choices.withWords()),
-        Boolean.TRUE.equals(choices.withPictures()));
+        Optional.ofNullable(chosen.stars()).orElse(Set.of()),
+        Optional.ofNullable(chosen.countries()).orElse(Set.of()),
+        Optional.ofNullable(chosen.languages()).orElse(Set.of()),
+        Boolean.TRUE.equals(chosen.withWords()),
+        Boolean.TRUE.equals(chosen.withPictures()));
   }
 
   private record Dated(LocalDate day, long line) {}
@@ -167,10 +168,10 @@ class ImportPlanner {
       ImportOptions choices,
       BooleanSupplier goOn)
       throws IOException {
-    if (choices.most() == null) {
+    if (choices.selection().most() == null) {
       return _ -> true;
     }
-    int most = choices.most();
+    int most = choices.selection().most();
     var oldestFirst =
         new PriorityQueue<Dated>(
             Comparator.comparing(Dated::day)
@@ -185,7 +186,7 @@ class ImportPlanner {
                 && reader.read(line, cells)
                     instanceof RowReader.RowResult.Parsed(ImportedReview review)
                 && selection.takes(review)) {
-              oldestFirst.add(new Dated(review.reviewedOn().orElse(LocalDate.MIN), line));
+              oldestFirst.add(new Dated(review.source().reviewedOn().orElse(LocalDate.MIN), line));
               if (oldestFirst.size() > most) {
                 oldestFirst.poll();
               }

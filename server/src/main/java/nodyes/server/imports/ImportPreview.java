@@ -1,9 +1,9 @@
 package nodyes.server.imports;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.NameDisplay;
@@ -14,11 +14,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param usable reviews that would be taken
  * @param unreadable rows that cannot be read
- * @param problems the first of them
  * @param duplicates reviews that are here already
- * @param hereLines lines of the first of them
  * @param leftOutBefore reviews that were left out before
- * @param leftOutLines lines of the first of them
  * @param notSelected good rows that are not chosen
  * @param marked what there is to check in those taken
  * @param unsold the variants that they name and that are not sold, the most frequent first
@@ -27,17 +24,23 @@ import org.jspecify.annotations.Nullable;
  */
 public record ImportPreview(
     long usable,
-    long unreadable,
-    List<RowErrorView> problems,
-    long duplicates,
-    List<Long> hereLines,
-    long leftOutBefore,
-    List<Long> leftOutLines,
+    @JsonUnwrapped Unreadable unreadable,
+    @JsonUnwrapped Duplicates duplicates,
+    @JsonUnwrapped LeftOutBefore leftOutBefore,
     long notSelected,
     List<Marked> marked,
     List<Unsold> unsold,
     List<Shown> shown,
     boolean asksPermission) {
+  /** How many rows cannot be read, and the first of them. */
+  public record Unreadable(long unreadable, List<RowErrorView> problems) {}
+
+  /** How many reviews are here already, and the lines of the first of them. */
+  public record Duplicates(long duplicates, List<Long> hereLines) {}
+
+  /** How many reviews were left out before, and the lines of the first of them. */
+  public record LeftOutBefore(long leftOutBefore, List<Long> leftOutLines) {}
+
   /**
    * Something to check.
    *
@@ -69,17 +72,17 @@ public record ImportPreview(
       @Nullable String variant) {
     static Shown of(ImportChunk.Placed placed, ImportOptions choices) {
       ImportedReview review = placed.review();
-      NameDisplay form = choices.nameForm() == null ? NameDisplay.AS_GIVEN : choices.nameForm();
+      NameDisplay form = choices.handling().nameFormOrAsGiven();
       return new Shown(
           review.line(),
           review.rating().stars(1),
           review.givenRating(),
-          review.title().orElse(null),
-          review.text().orElse(null),
-          Optional.ofNullable(review.reviewer().orElse(null)).flatMap(form::of).orElse(null),
-          review.country().orElse(null),
-          review.language().orElse(null),
-          review.reviewedOn().orElse(null),
+          review.text().title().orElse(null),
+          review.text().body().orElse(null),
+          review.writer().name().flatMap(form::of).orElse(null),
+          review.writer().country().orElse(null),
+          review.text().language().orElse(null),
+          review.source().reviewedOn().orElse(null),
           placed.variant().orElse(null));
     }
   }

@@ -130,7 +130,7 @@ final class ImportRun implements CsvRows.Sink {
       return;
     }
     found.add(new OnProduct(review, product.get()));
-    characters += review.text().map(String::length).orElse(0);
+    characters += review.text().body().map(String::length).orElse(0);
   }
 
   /** A good row with its product; whether it is chosen is seen with the others of its chunk. */

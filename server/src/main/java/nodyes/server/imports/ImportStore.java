@@ -26,17 +26,6 @@ class ImportStore {
     this.json = json;
   }
 
-  /** Running counts of an import. */
-  record Counts(
-      long rowsSeen,
-      long imported,
-      long unreadable,
-      long duplicates,
-      long leftOutBefore,
-      long notSelected) {
-    static final Counts NONE = new Counts(0, 0, 0, 0, 0, 0);
-  }
-
   long add(String fileName, long size, FileInspection look, String who, Instant now) {
     return database.write(
         sql ->
@@ -49,12 +38,7 @@ class ImportStore {
                     REVIEW_IMPORT.IMPORTED_BY,
                     REVIEW_IMPORT.CREATED_AT)
                 .values(
-                    fileName,
-                    size,
-                    ImportState.INSPECTED.name(),
-                    json.writeValueAsString(look),
-                    who,
-                    now)
+                    fileName, size, ImportState.INSPECTED, json.writeValueAsString(look), who, now)
                 .returningResult(REVIEW_IMPORT.ID)
                 .fetchSingle()
                 .value1());
@@ -71,8 +55,8 @@ class ImportStore {
     return database.write(
         sql ->
             sql.update(REVIEW_IMPORT)
-                    .set(REVIEW_IMPORT.STATE, to.name())
-                    .where(REVIEW_IMPORT.ID.eq(id).and(REVIEW_IMPORT.STATE.eq(from.name())))
+                    .set(REVIEW_IMPORT.STATE, to)
+                    .where(REVIEW_IMPORT.ID.eq(id).and(REVIEW_IMPORT.STATE.eq(from)))
                     .execute()
                 == 1);
   }
@@ -84,11 +68,7 @@ class ImportStore {
             sql.update(REVIEW_IMPORT)
                 .set(REVIEW_IMPORT.INSPECTION, json.writeValueAsString(look))
                 .setNull(REVIEW_IMPORT.OPTIONS) // they were of other columns
-                .where(
-                    REVIEW_IMPORT
-                        .ID
-                        .eq(id)
-                        .and(REVIEW_IMPORT.STATE.eq(ImportState.INSPECTED.name())))
+                .where(REVIEW_IMPORT.ID.eq(id).and(REVIEW_IMPORT.STATE.eq(ImportState.INSPECTED)))
                 .execute());
   }
 
@@ -99,11 +79,7 @@ class ImportStore {
         sql ->
             sql.update(REVIEW_IMPORT)
                 .set(REVIEW_IMPORT.OPTIONS, text)
-                .where(
-                    REVIEW_IMPORT
-                        .ID
-                        .eq(id)
-                        .and(REVIEW_IMPORT.STATE.eq(ImportState.INSPECTED.name())))
+                .where(REVIEW_IMPORT.ID.eq(id).and(REVIEW_IMPORT.STATE.eq(ImportState.INSPECTED)))
                 .execute());
   }
 
@@ -121,7 +97,7 @@ class ImportStore {
         sql ->
             sql.select(REVIEW_IMPORT.ID)
                 .from(REVIEW_IMPORT)
-                .where(REVIEW_IMPORT.STATE.eq(state.name()))
+                .where(REVIEW_IMPORT.STATE.eq(state))
                 .fetch(REVIEW_IMPORT.ID));
   }
 
@@ -130,15 +106,14 @@ class ImportStore {
         sql ->
             new PagedResult<>(
                 sql.selectFrom(REVIEW_IMPORT)
-                    .where(REVIEW_IMPORT.STATE.ne(ImportState.INSPECTED.name()))
+                    .where(REVIEW_IMPORT.STATE.ne(ImportState.INSPECTED))
                     .orderBy(REVIEW_IMPORT.ID.desc())
                     .limit(size)
                     .offset((page - 1) * size)
                     .fetch(this::view),
                 page,
                 size,
-                sql.fetchCount(
-                    REVIEW_IMPORT, REVIEW_IMPORT.STATE.ne(ImportState.INSPECTED.name()))));
+                sql.fetchCount(REVIEW_IMPORT, REVIEW_IMPORT.STATE.ne(ImportState.INSPECTED))));
   }
 
   private ImportView view(ReviewImportRecord row) {
@@ -146,18 +121,16 @@ class ImportStore {
         row.getId(),
         row.getFileName(),
         row.getFileSize(),
-        ImportState.valueOf(row.getState()),
+        row.getState(),
         json.readValue(row.getInspection(), FileInspection.class),
-        ImportState.INSPECTED.name().equals(row.getState()) ? 0 : 100,
-        row.getRowsSeen(),
-        row.getImported(),
-        row.getUnreadable(),
-        row.getDuplicates(),
-        row.getLeftOutBefore(),
-        row.getNotSelected(),
-        0,
-        null,
-        null,
+        new ImportCounts(
+            row.getRowsSeen(),
+            row.getImported(),
+            row.getUnreadable(),
+            row.getDuplicates(),
+            row.getLeftOutBefore(),
+            row.getNotSelected()),
+        ImportView.Reading.at(row.getState() == ImportState.INSPECTED ? 0 : 100),
         row.getSource(),
         row.getFailure(),
         row.getCreatedAt());
@@ -169,17 +142,17 @@ class ImportStore {
         sql -> {
           sql.deleteFrom(IMPORT_ERROR).where(IMPORT_ERROR.IMPORT_ID.eq(id)).execute();
           return sql.update(REVIEW_IMPORT)
-                  .set(REVIEW_IMPORT.STATE, ImportState.RUNNING.name())
+                  .set(REVIEW_IMPORT.STATE, ImportState.RUNNING)
                   .set(REVIEW_IMPORT.OPTIONS, json.writeValueAsString(choices))
-                  .set(REVIEW_IMPORT.SOURCE, choices.source())
+                  .set(REVIEW_IMPORT.SOURCE, choices.handling().source())
                   .set(REVIEW_IMPORT.FAILURE, (String) null)
-                  .where(REVIEW_IMPORT.ID.eq(id).and(REVIEW_IMPORT.STATE.eq(from.name())))
+                  .where(REVIEW_IMPORT.ID.eq(id).and(REVIEW_IMPORT.STATE.eq(from)))
                   .execute()
               == 1;
         });
   }
 
-  void progress(long id, Counts counts, List<RowErrorView> problems) {
+  void progress(long id, ImportCounts counts, List<RowErrorView> problems) {
     database.change(sql -> save(sql, id, counts, problems));
   }
 
@@ -187,14 +160,15 @@ class ImportStore {
     database.change(
         sql ->
             sql.update(REVIEW_IMPORT)
-                .set(REVIEW_IMPORT.STATE, state.name())
+                .set(REVIEW_IMPORT.STATE, state)
                 .set(REVIEW_IMPORT.FAILURE, failure)
                 .set(REVIEW_IMPORT.FINISHED_AT, now)
                 .where(REVIEW_IMPORT.ID.eq(id))
                 .execute());
   }
 
-  private static void save(DSLContext sql, long id, Counts counts, List<RowErrorView> problems) {
+  private static void save(
+      DSLContext sql, long id, ImportCounts counts, List<RowErrorView> problems) {
     sql.update(REVIEW_IMPORT)
         .set(REVIEW_IMPORT.ROWS_SEEN, counts.rowsSeen())
         .set(REVIEW_IMPORT.IMPORTED, counts.imported())

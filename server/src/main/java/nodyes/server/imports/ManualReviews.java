@@ -14,6 +14,9 @@ import nodyes.core.imports.CountryNames;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.pictures.Pictures;
 import nodyes.server.reviews.Fingerprints;
@@ -97,11 +100,11 @@ class ManualReviews {
             candidate,
             product,
             variant,
-            candidate.reviewer(),
+            candidate.writer().name(),
             Optional.empty(),
             Optional.of(typed.from().strip()),
             0,
-            ReviewFlag.bits(ReviewFlag.ofWords(candidate.text())),
+            ReviewFlag.bits(ReviewFlag.ofWords(candidate.text().body())),
             fingerprint,
             clock.instant()),
         evidence);
@@ -145,15 +148,11 @@ class ManualReviews {
         variant,
         Rating.ofStars(typed.stars()),
         String.valueOf(typed.stars()),
-        Given.text(typed.title()),
-        words,
-        Given.text(typed.reviewer()),
-        Given.text(typed.country()).flatMap(CountryNames::code),
-        words.flatMap(guess::of),
-        Optional.ofNullable(typed.writtenOn()),
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
+        ReviewText.of(Given.text(typed.title()), words, words.flatMap(guess::of)),
+        new Writer(
+            Given.text(typed.reviewer()), Given.text(typed.country()).flatMap(CountryNames::code)),
+        ImportedReview.Source.writtenOn(Optional.ofNullable(typed.writtenOn())),
+        ReviewMedia.NONE,
         Optional.empty());
   }
 }

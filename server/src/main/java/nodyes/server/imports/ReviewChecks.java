@@ -35,13 +35,13 @@ final class ReviewChecks {
 
   /** The review in the language that it, the owner or its words say, in this order. */
   ImportedReview withLanguage(ImportedReview review) {
-    if (review.language().isPresent()) {
+    if (review.text().language().isPresent()) {
       return review;
     }
     Optional<String> found =
-        choices.language() != null
-            ? Optional.of(choices.language())
-            : review.text().flatMap(guess::of);
+        choices.reading().language() != null
+            ? Optional.of(choices.reading().language())
+            : review.text().body().flatMap(guess::of);
     return found.isEmpty() ? review : review.inLanguage(found);
   }
 
@@ -66,17 +66,21 @@ final class ReviewChecks {
    * @param variant the shop's variant that was found for it
    */
   long flags(ImportedReview review, ProductFinder.Found product, Optional<String> variant) {
-    Set<ReviewFlag> flags = ReviewFlag.ofWords(review.text());
+    Set<ReviewFlag> flags = ReviewFlag.ofWords(review.text().body());
     if (review.variant().isPresent() && variant.isEmpty()) {
       flags.add(ReviewFlag.VARIANT);
     }
     if (isInAnotherLanguage(review)) {
       flags.add(ReviewFlag.LANGUAGE);
     }
-    if (review.reviewedOn().filter(day -> day.isAfter(today)).isPresent()) {
+    if (review.source().reviewedOn().filter(day -> day.isAfter(today)).isPresent()) {
       flags.add(ReviewFlag.FUTURE_DATE);
     }
-    if (review.text().filter(words -> namesAnother(words, product.productId())).isPresent()) {
+    if (review
+        .text()
+        .body()
+        .filter(words -> namesAnother(words, product.productId()))
+        .isPresent()) {
       flags.add(ReviewFlag.OTHER_PRODUCT);
     }
     return ReviewFlag.bits(flags);
@@ -88,11 +92,16 @@ final class ReviewChecks {
   }
 
   private boolean isInAnotherLanguage(ImportedReview review) {
-    String said = review.language().or(() -> Optional.ofNullable(choices.language())).orElse("");
-    if (said.isEmpty() || review.text().orElse("").length() < LONG_ENOUGH) {
+    String said =
+        review
+            .text()
+            .language()
+            .or(() -> Optional.ofNullable(choices.reading().language()))
+            .orElse("");
+    if (said.isEmpty() || review.text().body().orElse("").length() < LONG_ENOUGH) {
       return false;
     }
     String primary = Locale.forLanguageTag(said).getLanguage();
-    return review.text().filter(words -> guess.isAnother(words, primary)).isPresent();
+    return review.text().body().filter(words -> guess.isAnother(words, primary)).isPresent();
   }
 }

@@ -152,7 +152,7 @@ public class ReviewImports {
     ImportView batch = batch(id);
     plans.check(batch.inspection(), choices);
     String source = source(batch, choices);
-    if (!Boolean.TRUE.equals(choices.permitted()) && !memory.isPermitted(source)) {
+    if (!Boolean.TRUE.equals(choices.handling().permitted()) && !memory.isPermitted(source)) {
       throw ApiProblem.unusable(text("imports.confirmRights", "source", source));
     }
     ImportOptions known = choices.from(source);
@@ -166,7 +166,7 @@ public class ReviewImports {
   }
 
   private static String source(ImportView batch, ImportOptions choices) {
-    return Optional.ofNullable(choices.source())
+    return Optional.ofNullable(choices.handling().source())
         .map(ReviewImports::shortened)
         .orElse(batch.fileName());
   }

@@ -26,19 +26,19 @@ class JobRunStore {
     database.change(
         sql -> {
           var row = sql.newRecord(JOB_RUN);
-          row.setJob(kind.name());
+          row.setJob(kind);
           row.setStartedAt(run.startedAt());
           row.setTookMillis(run.took().toMillis());
           row.setDone(run.done());
           row.setFailure(run.failure());
           row.insert();
           sql.deleteFrom(JOB_RUN)
-              .where(JOB_RUN.JOB.eq(kind.name()))
+              .where(JOB_RUN.JOB.eq(kind))
               .and(
                   JOB_RUN.ID.notIn(
                       sql.select(JOB_RUN.ID)
                           .from(JOB_RUN)
-                          .where(JOB_RUN.JOB.eq(kind.name()))
+                          .where(JOB_RUN.JOB.eq(kind))
                           .orderBy(JOB_RUN.ID.desc())
                           .limit(KEPT)))
               .execute();
@@ -52,7 +52,7 @@ class JobRunStore {
           recent.putAll(
               sql.selectFrom(JOB_RUN)
                   .orderBy(JOB_RUN.ID.desc())
-                  .fetchGroups(row -> JobKind.valueOf(row.getJob()), JobRunStore::run));
+                  .fetchGroups(row -> row.getJob(), JobRunStore::run));
           return recent;
         });
   }

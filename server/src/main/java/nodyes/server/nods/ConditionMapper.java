@@ -1,6 +1,7 @@
 package nodyes.server.nods;
 
 import static nodyes.server.messages.Texts.text;
+import static nodyes.server.nods.ProductConditionMapper.sorted;
 
 import java.math.BigDecimal;
 import java.time.DateTimeException;
@@ -13,6 +14,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import nodyes.core.targeting.Condition;
 import nodyes.core.targeting.ProductCondition;
 import nodyes.server.web.ApiProblem;
@@ -38,41 +40,30 @@ public final class ConditionMapper {
   /** As the back office writes it. */
   public static ConditionDto of(Condition condition, ZoneId zone) {
     return switch (condition) {
-      case Condition.AllOf all ->
-          ConditionDto.group(ConditionDto.Kind.ALL_OF, parts(all.parts(), zone));
-      case Condition.AnyOf any ->
-          ConditionDto.group(ConditionDto.Kind.ANY_OF, parts(any.parts(), zone));
-      case Condition.ReviewsAtLeast reviews ->
-          ConditionDto.counted(ConditionDto.Kind.REVIEWS_AT_LEAST, reviews.count(), null);
+      case Condition.AllOf all -> new ConditionDto.AllOf(parts(all.parts(), zone));
+      case Condition.AnyOf any -> new ConditionDto.AnyOf(parts(any.parts(), zone));
+      case Condition.ReviewsAtLeast reviews -> new ConditionDto.ReviewsAtLeast(reviews.count());
       case Condition.RatingAtLeast rating ->
-          ConditionDto.counted(ConditionDto.Kind.RATING_AT_LEAST, rating.reviews(), rating.stars());
-      case Condition.InCategory in -> named(ConditionDto.Kind.IN_CATEGORY, in.categories());
-      case Condition.HasTag tag -> named(ConditionDto.Kind.HAS_TAG, tag.tags());
-      case Condition.CountryIn in -> named(ConditionDto.Kind.COUNTRY_IN, in.countries());
-      case Condition.LanguageIn in -> named(ConditionDto.Kind.LANGUAGE_IN, in.languages());
+          new ConditionDto.RatingAtLeast(rating.reviews(), rating.stars());
+      case Condition.InCategory in -> new ConditionDto.InCategory(sorted(in.categories()));
+      case Condition.HasTag tag -> new ConditionDto.HasTag(sorted(tag.tags()));
+      case Condition.CountryIn in -> new ConditionDto.CountryIn(sorted(in.countries()));
+      case Condition.LanguageIn in -> new ConditionDto.LanguageIn(sorted(in.languages()));
       case Condition.PriceBetween price ->
-          ConditionDto.range(
-              ConditionDto.Kind.PRICE_BETWEEN,
+          new ConditionDto.PriceBetween(
               price.least().map(Money::getAmount).orElse(null),
               price.most().map(Money::getAmount).orElse(null));
       case ProductCondition wares -> ProductConditionMapper.of(wares);
       case Condition.Between period ->
-          ConditionDto.times(
-              ConditionDto.Kind.BETWEEN,
+          new ConditionDto.Between(
               period.from().map(from -> local(from, zone)).orElse(null),
-              period.to().map(to -> local(to, zone)).orElse(null),
-              null);
+              period.to().map(to -> local(to, zone)).orElse(null));
       case Condition.Daily daily ->
-          ConditionDto.times(
-              ConditionDto.Kind.DAILY,
+          new ConditionDto.Daily(
               daily.from().toString(),
               daily.to().toString(),
               daily.days().stream().sorted().toList());
     };
-  }
-
-  private static ConditionDto named(ConditionDto.Kind kind, Set<String> names) {
-    return ConditionDto.named(kind, names.stream().sorted().toList());
   }
 
   private static List<ConditionDto> parts(List<Condition> parts, ZoneId zone) {
@@ -98,33 +89,41 @@ public final class ConditionMapper {
   }
 
   private Condition read(ConditionDto rule, String path, int depth) {
-    return switch (rule.kind()) {
-      case ALL_OF, ANY_OF -> group(rule, path, depth);
-      case REVIEWS_AT_LEAST -> new Condition.ReviewsAtLeast(count(rule, path));
-      case RATING_AT_LEAST -> new Condition.RatingAtLeast(stars(rule, path), count(rule, path));
-      case IN_CATEGORY -> new Condition.InCategory(names(rule, path, "a category"));
-      case HAS_TAG -> new Condition.HasTag(names(rule, path, "a tag"));
-      case COUNTRY_IN -> new Condition.CountryIn(names(rule, path, "a country"));
-      case LANGUAGE_IN -> new Condition.LanguageIn(names(rule, path, "a language"));
-      case PRICE_BETWEEN -> price(rule, path);
-      case BETWEEN -> between(rule, path);
-      case DAILY -> daily(rule, path);
-      case PRODUCT_IN -> new ProductCondition.ProductIn(names(rule, path, "a product"));
-      case BRAND_IN -> new ProductCondition.BrandIn(names(rule, path, "a brand"));
-      case HAS_PICTURE -> new ProductCondition.HasPicture();
-      case PERCENT_OFF_BETWEEN -> percent(rule, path);
-      case STOCK_BETWEEN -> stock(rule, path);
-      case SOLD_AT_LEAST -> new ProductCondition.SoldAtLeast(count(rule, path), window(rule, path));
-      case RANK_AT_MOST ->
+    return switch (rule) {
+      case ConditionDto.AllOf all -> group(all, path, depth, Condition.AllOf::new);
+      case ConditionDto.AnyOf any -> group(any, path, depth, Condition.AnyOf::new);
+      case ConditionDto.ReviewsAtLeast least -> new Condition.ReviewsAtLeast(count(least, path));
+      case ConditionDto.RatingAtLeast least ->
+          new Condition.RatingAtLeast(stars(least, path), count(least, path));
+      case ConditionDto.InCategory in -> new Condition.InCategory(names(in, path, "category"));
+      case ConditionDto.HasTag tag -> new Condition.HasTag(names(tag, path, "tag"));
+      case ConditionDto.CountryIn in -> new Condition.CountryIn(names(in, path, "country"));
+      case ConditionDto.LanguageIn in -> new Condition.LanguageIn(names(in, path, "language"));
+      case ConditionDto.PriceBetween price -> price(price, path);
+      case ConditionDto.Between period -> between(period, path);
+      case ConditionDto.Daily daily -> daily(daily, path);
+      case ConditionDto.ProductIn in -> new ProductCondition.ProductIn(names(in, path, "product"));
+      case ConditionDto.BrandIn in -> new ProductCondition.BrandIn(names(in, path, "brand"));
+      case ConditionDto.HasPicture _ -> new ProductCondition.HasPicture();
+      case ConditionDto.PercentOffBetween off -> percent(off, path);
+      case ConditionDto.StockBetween stock -> stock(stock, path);
+      case ConditionDto.SoldAtLeast sold ->
+          new ProductCondition.SoldAtLeast(count(sold, path), window(sold, path));
+      case ConditionDto.RankAtMost rank ->
           new ProductCondition.RankAtMost(
-              (int) Math.min(count(rule, path), 1000),
-              window(rule, path),
-              Boolean.TRUE.equals(rule.inShop()));
-      case PUBLISHED_WITHIN -> new ProductCondition.PublishedWithin(window(rule, path));
+              (int) Math.min(count(rank, path), 1000),
+              window(rank, path),
+              Boolean.TRUE.equals(rank.inShop()));
+      case ConditionDto.PublishedWithin within ->
+          new ProductCondition.PublishedWithin(window(within, path));
     };
   }
 
-  private Condition group(ConditionDto rule, String path, int depth) {
+  private Condition group(
+      ConditionDto.Group rule,
+      String path,
+      int depth,
+      Function<List<Condition>, Condition> together) {
     if (depth > 1) {
       fault(path, text("rules.nestedTwice"));
       // no group, so that what is around it can be read on
@@ -135,12 +134,10 @@ public final class ConditionMapper {
     for (int i = 0; i < given.size(); i++) {
       parts.add(read(given.get(i), path + "." + (i + 1), depth + 1));
     }
-    return rule.kind() == ConditionDto.Kind.ALL_OF
-        ? new Condition.AllOf(parts)
-        : new Condition.AnyOf(parts);
+    return together.apply(parts);
   }
 
-  private long count(ConditionDto rule, String path) {
+  private long count(ConditionDto.Counted rule, String path) {
     Long count = rule.count();
     if (count == null || count < 1 || count > 1_000_000) {
       fault(path + ".count", text("rules.wholeFrom1"));
@@ -149,7 +146,7 @@ public final class ConditionMapper {
     return count;
   }
 
-  private BigDecimal stars(ConditionDto rule, String path) {
+  private BigDecimal stars(ConditionDto.RatingAtLeast rule, String path) {
     BigDecimal stars = rule.stars();
     if (stars == null
         || stars.compareTo(BigDecimal.ONE) < 0
@@ -160,7 +157,7 @@ public final class ConditionMapper {
     return stars;
   }
 
-  private Set<String> names(ConditionDto rule, String path, String what) {
+  private Set<String> names(ConditionDto.Named rule, String path, String what) {
     var names = new LinkedHashSet<>(rule.names() == null ? List.<String>of() : rule.names());
     if (names.isEmpty()) {
       fault(path + ".names", text("rules.choose", "what", what));
@@ -168,7 +165,7 @@ public final class ConditionMapper {
     return names;
   }
 
-  private Condition price(ConditionDto rule, String path) {
+  private Condition price(ConditionDto.PriceBetween rule, String path) {
     Optional<Money> least = money(rule.least(), path + ".least");
     Optional<Money> most = money(rule.most(), path + ".most");
     if (rule.least() == null && rule.most() == null) {
@@ -180,7 +177,7 @@ public final class ConditionMapper {
     return new Condition.PriceBetween(least, most);
   }
 
-  private int window(ConditionDto rule, String path) {
+  private int window(ConditionDto.Windowed rule, String path) {
     Integer days = rule.window();
     if (days == null || days < 1 || days > LONGEST_WINDOW) {
       fault(path + ".window", text("rules.days", "most", LONGEST_WINDOW));
@@ -189,14 +186,14 @@ public final class ConditionMapper {
     return days;
   }
 
-  private Condition percent(ConditionDto rule, String path) {
+  private Condition percent(ConditionDto.PercentOffBetween rule, String path) {
     Optional<Integer> least = whole(rule.least(), 100, path + ".least").map(Long::intValue);
     Optional<Integer> most = whole(rule.most(), 100, path + ".most").map(Long::intValue);
     range(rule, least, most, path);
     return new ProductCondition.PercentOffBetween(least, most);
   }
 
-  private Condition stock(ConditionDto rule, String path) {
+  private Condition stock(ConditionDto.StockBetween rule, String path) {
     Optional<Long> least = whole(rule.least(), 1_000_000, path + ".least");
     Optional<Long> most = whole(rule.most(), 1_000_000, path + ".most");
     range(rule, least, most, path);
@@ -204,7 +201,7 @@ public final class ConditionMapper {
   }
 
   private <N extends Comparable<N>> void range(
-      ConditionDto rule, Optional<N> least, Optional<N> most, String path) {
+      ConditionDto.Ranged rule, Optional<N> least, Optional<N> most, String path) {
     if (rule.least() == null && rule.most() == null) {
       fault(path, text("rules.lowestOrHighest"));
     }
@@ -238,7 +235,7 @@ public final class ConditionMapper {
     }
   }
 
-  private Condition between(ConditionDto rule, String path) {
+  private Condition between(ConditionDto.Between rule, String path) {
     Optional<Instant> from = moment(rule.from(), path + ".from");
     Optional<Instant> to = moment(rule.to(), path + ".to");
     if (from.isEmpty() && to.isEmpty()) {
@@ -263,7 +260,7 @@ public final class ConditionMapper {
     }
   }
 
-  private Condition daily(ConditionDto rule, String path) {
+  private Condition daily(ConditionDto.Daily rule, String path) {
     LocalTime from = time(rule.from(), path + ".from");
     LocalTime to = time(rule.to(), path + ".to");
     if (rule.days() == null || rule.days().isEmpty()) {

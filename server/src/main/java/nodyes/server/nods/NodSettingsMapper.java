@@ -66,10 +66,8 @@ class NodSettingsMapper {
   NodSettingsView face(Nod nod, long revision, BrandKit kit) {
     Placement placement = nod.placement();
     return new NodSettingsView(
-        nod.id().value(),
-        nod.kind().wireName(),
-        NodNames.called(nod),
-        revision,
+        new NodSettingsView.Named(
+            nod.id().value(), nod.kind().wireName(), NodNames.called(nod), revision),
         new Settings(
             placement.spot().name(),
             placement.pages().stream().sorted().toList(),
@@ -79,14 +77,15 @@ class NodSettingsMapper {
             nod.dress().wording().byLanguage(),
             look(nod.dress().look()),
             json.own(nod)),
-        sayable.words(nod.kind()),
-        sayable.problems(nod),
+        new NodSettingsView.Said(
+            sayable.words(nod.kind()),
+            sayable.problems(nod),
+            nod instanceof Label label
+                ? StatedClaim.of(label).stream().map(NodSettingsMapper::stated).toList()
+                : List.of()),
         contrast(ResolvedStyle.of(kit, nod.dress().look())).orElse(null),
         nod.kind().options().stream().map(NodSettingsMapper::option).toList(),
         nod instanceof PickedQuotes quotes && quotes.mayHideTheWhole(),
-        nod instanceof Label label
-            ? StatedClaim.of(label).stream().map(NodSettingsMapper::stated).toList()
-            : List.of(),
         nod instanceof Countdown countdown
             ? SchedulePreview.of(countdown.ending(), clock.instant(), shop.settings().zone())
             : null,

@@ -1,5 +1,6 @@
 package nodyes.server.nods;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -12,49 +13,52 @@ import org.jspecify.annotations.Nullable;
 /**
  * All that is set of a nod of the draft, and what can be.
  *
- * @param revision goes up with each change
  * @param set what is set
- * @param words what it says, word by word
- * @param unsayable what cannot be said as it is written, and so cannot be published
+ * @param said what it says
  * @param contrast of words on ground, where both are set
  * @param options what can be set of its kind beside its look
  * @param hidesTheWhole whether it may show praise alone without what all say
- * @param stated what a label's own words state though nothing computes it
  * @param schedule of a countdown alone
  * @param missing what is incomplete lacks; that part of {@code set} is as it was typed, and applies
  *     nowhere
  */
 record NodSettingsView(
-    String id,
-    String kind,
-    String name,
-    long revision,
+    @JsonUnwrapped Named named,
     Settings set,
-    List<Word> words,
-    List<Unsayable> unsayable,
+    @JsonUnwrapped Said said,
     @Nullable Contrast contrast,
     List<OptionForm> options,
     boolean hidesTheWhole,
-    List<Stated> stated,
     @Nullable Schedule schedule,
     List<ApiProblem.FieldError> missing) {
   /** The face with what is incomplete of it in place of what is set. */
   NodSettingsView with(HalfMade half) {
     return new NodSettingsView(
-        id,
-        kind,
-        name,
-        revision,
+        named,
         set.with(half.set(), half.parts()),
-        words,
-        unsayable,
+        said,
         contrast,
         options,
         hidesTheWhole,
-        stated,
         schedule,
         half.faults());
   }
+
+  /**
+   * Which nod it is.
+   *
+   * @param revision goes up with each change
+   */
+  record Named(String id, String kind, String name, long revision) {}
+
+  /**
+   * What a nod says.
+   *
+   * @param words word by word
+   * @param unsayable what cannot be said as it is written, and so cannot be published
+   * @param stated what a label's own words state though nothing computes it
+   */
+  record Said(List<Word> words, List<Unsayable> unsayable, List<Stated> stated) {}
 
   /**
    * Words that state a fact.

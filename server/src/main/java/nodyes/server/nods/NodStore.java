@@ -20,7 +20,6 @@ import nodyes.core.common.NodId;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
-import nodyes.core.nod.PageKind;
 import nodyes.generated.tables.records.DraftChangeRecord;
 import nodyes.generated.tables.records.LayoutNodRecord;
 import nodyes.generated.tables.records.UndoneChangeRecord;
@@ -69,10 +68,7 @@ class NodStore {
                 CUSTOM_SPOT.VERSION,
                 row ->
                     new CustomSpot(
-                        row.getName(),
-                        PageKind.valueOf(row.getPageKind()),
-                        row.getSelector(),
-                        CustomSpot.Side.valueOf(row.getSide())));
+                        row.getName(), row.getPageKind(), row.getSelector(), row.getSide()));
     Map<Integer, BrandKit> kits =
         sql.selectFrom(LAYOUT_BRAND_KIT)
             .where(LAYOUT_BRAND_KIT.VERSION.in(versions))
@@ -267,9 +263,9 @@ class NodStore {
       var row = sql.newRecord(CUSTOM_SPOT);
       row.setVersion(DRAFT);
       row.setName(spot.name());
-      row.setPageKind(spot.page().name());
+      row.setPageKind(spot.page());
       row.setSelector(spot.selector());
-      row.setSide(spot.side().name());
+      row.setSide(spot.side());
       sql.insertInto(CUSTOM_SPOT).set(row).execute();
     }
     sql.deleteFrom(LAYOUT_BRAND_KIT).where(LAYOUT_BRAND_KIT.VERSION.eq(DRAFT)).execute();

@@ -1,7 +1,9 @@
 package nodyes.server.nods;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import nodyes.core.targeting.ProductCondition;
 import org.jspecify.annotations.Nullable;
 
@@ -11,26 +13,24 @@ final class ProductConditionMapper {
 
   static ConditionDto of(ProductCondition condition) {
     return switch (condition) {
-      case ProductCondition.ProductIn in ->
-          ConditionDto.named(
-              ConditionDto.Kind.PRODUCT_IN, in.products().stream().sorted().toList());
-      case ProductCondition.BrandIn in ->
-          ConditionDto.named(ConditionDto.Kind.BRAND_IN, in.brands().stream().sorted().toList());
-      case ProductCondition.HasPicture _ -> ConditionDto.of(ConditionDto.Kind.HAS_PICTURE);
+      case ProductCondition.ProductIn in -> new ConditionDto.ProductIn(sorted(in.products()));
+      case ProductCondition.BrandIn in -> new ConditionDto.BrandIn(sorted(in.brands()));
+      case ProductCondition.HasPicture _ -> new ConditionDto.HasPicture();
       case ProductCondition.PercentOffBetween off ->
-          ConditionDto.range(
-              ConditionDto.Kind.PERCENT_OFF_BETWEEN, number(off.least()), number(off.most()));
+          new ConditionDto.PercentOffBetween(number(off.least()), number(off.most()));
       case ProductCondition.StockBetween stock ->
-          ConditionDto.range(
-              ConditionDto.Kind.STOCK_BETWEEN, number(stock.least()), number(stock.most()));
+          new ConditionDto.StockBetween(number(stock.least()), number(stock.most()));
       case ProductCondition.SoldAtLeast sold ->
-          ConditionDto.within(ConditionDto.Kind.SOLD_AT_LEAST, sold.units(), sold.days(), null);
+          new ConditionDto.SoldAtLeast(sold.units(), sold.days());
       case ProductCondition.RankAtMost rank ->
-          ConditionDto.within(
-              ConditionDto.Kind.RANK_AT_MOST, (long) rank.first(), rank.days(), rank.inShop());
+          new ConditionDto.RankAtMost((long) rank.first(), rank.days(), rank.inShop());
       case ProductCondition.PublishedWithin within ->
-          ConditionDto.within(ConditionDto.Kind.PUBLISHED_WITHIN, null, within.days(), null);
+          new ConditionDto.PublishedWithin(within.days());
     };
+  }
+
+  static List<String> sorted(Set<String> names) {
+    return names.stream().sorted().toList();
   }
 
   private static @Nullable BigDecimal number(Optional<? extends Number> number) {

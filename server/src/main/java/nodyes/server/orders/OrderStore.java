@@ -126,7 +126,7 @@ class OrderStore {
     return database.read(
         sql ->
             sql.selectFrom(ORDER_STATUS_WORD)
-                .fetchMap(row -> row.getWord(), row -> OrderOutcome.valueOf(row.getOutcome())));
+                .fetchMap(row -> row.getWord(), row -> row.getOutcome()));
   }
 
   /** The same as they were written. */
@@ -136,7 +136,7 @@ class OrderStore {
             sql.selectFrom(ORDER_STATUS_WORD)
                 .orderBy(ORDER_STATUS_WORD.WORD)
                 .limit(MOST_WORDS)
-                .fetchMap(row -> row.getWritten(), row -> OrderOutcome.valueOf(row.getOutcome())));
+                .fetchMap(row -> row.getWritten(), row -> row.getOutcome()));
   }
 
   /** Keeps what a word means. */
@@ -144,10 +144,10 @@ class OrderStore {
     database.change(
         sql ->
             sql.insertInto(ORDER_STATUS_WORD)
-                .values(OrderOutcome.plain(written), written, outcome.name())
+                .values(OrderOutcome.plain(written), written, outcome)
                 .onConflict(ORDER_STATUS_WORD.WORD)
                 .doUpdate()
-                .set(ORDER_STATUS_WORD.OUTCOME, outcome.name())
+                .set(ORDER_STATUS_WORD.OUTCOME, outcome)
                 .execute());
   }
 
@@ -185,8 +185,8 @@ class OrderStore {
     row.setTown(order.town().orElse(null));
     row.setFirstName(order.firstName().orElse(null));
     row.setIsCancelled(order.cancelled());
-    row.setShippedOn(order.shippedOn().map(LocalDate::toString).orElse(null));
-    row.setArrivedOn(order.arrivedOn().map(LocalDate::toString).orElse(null));
+    row.setShippedOn(order.shippedOn().orElse(null));
+    row.setArrivedOn(order.arrivedOn().orElse(null));
     sql.insertInto(SHOP_ORDER)
         .set(row)
         .set(SHOP_ORDER.NUMBER, order.number())

@@ -5,7 +5,7 @@ import static nodyes.server.messages.Texts.text;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
 import java.util.List;
-import nodyes.server.ServerSettings;
+import nodyes.server.OutboundSettings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -14,10 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "outside")
 class ConnectedServicesApi {
-  private final ServerSettings settings;
+  private final OutboundSettings settings;
   private final OutgoingMail mail;
 
-  ConnectedServicesApi(ServerSettings settings, OutgoingMail mail) {
+  ConnectedServicesApi(OutboundSettings settings, OutgoingMail mail) {
     this.settings = settings;
     this.mail = mail;
   }

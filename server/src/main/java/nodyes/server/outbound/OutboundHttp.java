@@ -20,7 +20,7 @@ import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import nodyes.server.ServerSettings;
+import nodyes.server.OutboundSettings;
 import nodyes.server.web.ApiProblem;
 import org.apache.hc.client5.http.DnsResolver;
 import org.apache.hc.client5.http.SystemDefaultDnsResolver;
@@ -70,7 +70,7 @@ public class OutboundHttp {
   }
 
   @Autowired
-  OutboundHttp(ServerSettings settings) {
+  OutboundHttp(OutboundSettings settings) {
     this(settings.trustedHosts(), SystemDefaultDnsResolver.INSTANCE);
   }
 

@@ -6,7 +6,7 @@ import jakarta.mail.MessagingException;
 import jakarta.mail.internet.AddressException;
 import jakarta.mail.internet.InternetAddress;
 import java.util.Optional;
-import nodyes.server.ServerSettings;
+import nodyes.server.OutboundSettings;
 import nodyes.server.web.ApiProblem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -25,7 +25,7 @@ public class OutgoingMail {
   private final ObjectProvider<JavaMailSender> sender;
   private final String from;
 
-  OutgoingMail(ObjectProvider<JavaMailSender> sender, ServerSettings settings) {
+  OutgoingMail(ObjectProvider<JavaMailSender> sender, OutboundSettings settings) {
     this.sender = sender;
     this.from = settings.mailFrom();
   }

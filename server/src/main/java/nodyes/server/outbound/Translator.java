@@ -4,7 +4,7 @@ import static nodyes.server.messages.Texts.text;
 
 import java.util.Map;
 import java.util.Optional;
-import nodyes.server.ServerSettings;
+import nodyes.server.OutboundSettings;
 import nodyes.server.web.ApiProblem;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -22,7 +22,7 @@ public class Translator {
   private final OutboundHttp fetch;
   private final Optional<String> service;
 
-  Translator(OutboundHttp fetch, ServerSettings settings) {
+  Translator(OutboundHttp fetch, OutboundSettings settings) {
     this.fetch = fetch;
     this.service = settings.translator();
   }

@@ -116,11 +116,8 @@ class DiagnosisApi {
   private Viewpoint viewpoint(WhyAsked asked) {
     return ViewpointParser.orderedThen(
         ViewpointParser.of(
-                asked.kind(),
-                asked.product(),
-                asked.variant(),
-                asked.country(),
-                asked.lang(),
+                new ViewpointParser.Asked(
+                    asked.kind(), asked.product(), asked.variant(), asked.country(), asked.lang()),
                 ViewpointParser.moment(asked.at(), shop.settings().zone(), clock.instant()))
             .on(
                 java.util.Arrays.stream(Viewpoint.Screen.values())
@@ -147,14 +144,14 @@ class DiagnosisApi {
       return;
     }
     needs.add(
-        page.hasScript()
+        page.script().hasScript()
             ? script(Standing.SO, "live.scriptThere", Map.of())
             : need(text("reasons.live.script"), Standing.NOT_SO, LivePages.noScript(page)));
     page.marks().forEach(mark -> needs.add(need(text("reasons.live.page"), Standing.NOT_SO, mark)));
     String spot = nod.placement().spot().name();
     boolean there =
-        page.spots().contains(spot)
-            || page.pointed().stream()
+        page.places().spots().contains(spot)
+            || page.places().pointed().stream()
                 .anyMatch(found -> found.name().equals(spot) && found.matches() > 0);
     needs.add(
         need(

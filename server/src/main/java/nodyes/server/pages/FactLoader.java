@@ -23,6 +23,9 @@ import nodyes.core.rating.Rating;
 import nodyes.core.review.Excerpt;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Quote;
+import nodyes.core.review.ReviewOrigin;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import nodyes.core.sales.DailySales;
 import nodyes.server.businessprofile.BusinessProfileView;
 import nodyes.server.businessprofile.BusinessProfiles;
@@ -31,7 +34,7 @@ import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.estimates.EstimatorFactory;
 import nodyes.server.nods.NodLayout;
 import nodyes.server.orders.SalesIndex;
-import nodyes.server.reviews.PublishedReviewFacts;
+import nodyes.server.publishedreviews.PublishedReviewFacts;
 import nodyes.server.shop.Shop;
 import org.springframework.stereotype.Component;
 
@@ -117,9 +120,9 @@ public class FactLoader {
   /** What a directory says of the shop; a review without words quotes nothing. */
   private static BusinessProfile shopListing(BusinessProfileView view) {
     return new BusinessProfile(
-        Optional.ofNullable(view.rating()),
-        Optional.ofNullable(view.reviews()),
-        Optional.ofNullable(view.link()),
+        Optional.ofNullable(view.entry().rating()),
+        Optional.ofNullable(view.entry().reviews()),
+        Optional.ofNullable(view.entry().link()),
         view.items().stream()
             .filter(item -> item.text() != null && !item.text().isBlank())
             .map(item -> quote(view, item))
@@ -128,25 +131,23 @@ public class FactLoader {
 
   private static Quote quote(BusinessProfileView view, BusinessProfileView.Item item) {
     String words = Objects.requireNonNullElse(item.text(), "");
-    Instant asked = Objects.requireNonNullElse(view.answeredAt(), Instant.EPOCH);
+    Instant asked = Objects.requireNonNullElse(view.lookup().answeredAt(), Instant.EPOCH);
     return new Quote(
         Optional.empty(),
         new Rating(item.stars().multiply(BigDecimal.valueOf(Rating.PER_STAR)).intValue()),
-        Optional.empty(),
-        words,
+        ReviewText.of(Optional.empty(), Optional.of(words), Optional.ofNullable(item.language())),
         new Excerpt(words, false),
-        Optional.ofNullable(item.reviewer()),
-        Optional.empty(),
-        Optional.ofNullable(item.language()),
-        Optional.ofNullable(item.reviewedOn()),
-        new Provenance.BroughtIn(host(view), Optional.empty(), asked),
-        Optional.empty(),
+        new Writer(Optional.ofNullable(item.reviewer()), Optional.empty()),
+        new ReviewOrigin(
+            new Provenance.BroughtIn(host(view), Optional.empty(), asked),
+            Optional.ofNullable(item.reviewedOn()),
+            Optional.empty()),
         Optional.empty());
   }
 
   /** What shoppers know the directory by: the host of its link. */
   private static String host(BusinessProfileView view) {
-    String link = Objects.requireNonNullElse(view.link(), view.service());
+    String link = Objects.requireNonNullElse(view.entry().link(), view.connection().service());
     try {
       return Objects.requireNonNullElse(URI.create(link).getHost(), link);
     } catch (IllegalArgumentException e) {

@@ -60,7 +60,7 @@ class LivePages {
       if (page.failure() != null) {
         continue; // that it cannot be looked at from here says nothing of what shoppers get
       }
-      if (!page.hasScript()) {
+      if (!page.script().hasScript()) {
         troubles.add(new PageTrouble(page.kind().wireName(), noScript(page)));
         continue;
       }
@@ -73,7 +73,7 @@ class LivePages {
         String spot = nod.placement().spot().name();
         if (nod.placement().on()
             && nod.placement().pages().contains(page.kind())
-            && page.missing().contains(spot)) {
+            && page.places().missing().contains(spot)) {
           lacking.add(
               new LackingSpot(
                   nod.id().value(),
@@ -113,8 +113,8 @@ class LivePages {
 
   /** That the script is not on a page, or has the key of another shop. */
   static String noScript(PageCheck.Checked page) {
-    return page.otherKey() == null
+    return page.script().otherKey() == null
         ? text("pages.noScript", "page", page.address())
-        : text("pages.otherKey", "page", page.address(), "key", page.otherKey());
+        : text("pages.otherKey", "page", page.address(), "key", page.script().otherKey());
   }
 }

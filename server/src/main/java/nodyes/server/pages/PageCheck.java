@@ -2,6 +2,7 @@ package nodyes.server.pages;
 
 import static nodyes.server.messages.Texts.text;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,32 +50,48 @@ class PageCheck {
   record PointedFound(String name, String selector, int matches) {}
 
   /**
+   * Our script on a page.
+   *
+   * @param hasScript whether it is there with this shop's key
+   * @param otherKey the key of another shop that it has; missing where it has none
+   */
+  record ScriptFound(boolean hasScript, @Nullable String otherKey) {}
+
+  /**
+   * Spots on a page.
+   *
+   * @param spots standard spots that are marked on it
+   * @param missing spots that shown nods stand in and the page does not have
+   */
+  record SpotsFound(List<String> spots, List<PointedFound> pointed, List<String> missing) {}
+
+  /**
    * What was found.
    *
    * @param failure why the page could not be had; the rest is then empty
-   * @param hasScript whether our script is on it, with this shop's key
-   * @param otherKey the key of another shop that it has; missing where it has none
    * @param marks what is wrong with how the page says what it is; empty where all is well
    * @param framing the header that keeps it from being framed; empty where none does
-   * @param spots standard spots that are marked on it
-   * @param missing spots that shown nods stand in and the page does not have
    * @param structured what becomes of the ratings in structured data, where the page has its own
    */
   record Checked(
       PageKind kind,
       String address,
       @Nullable String failure,
-      boolean hasScript,
-      @Nullable String otherKey,
+      @JsonUnwrapped ScriptFound script,
       List<String> marks,
       String framing,
-      List<String> spots,
-      List<PointedFound> pointed,
-      List<String> missing,
+      @JsonUnwrapped SpotsFound places,
       String structured) {
     static Checked failed(PageKind kind, String address, String failure) {
       return new Checked(
-          kind, address, failure, false, null, List.of(), "", List.of(), List.of(), List.of(), "");
+          kind,
+          address,
+          failure,
+          new ScriptFound(false, null),
+          List.of(),
+          "",
+          new SpotsFound(List.of(), List.of(), List.of()),
+          "");
     }
   }
 
@@ -150,16 +167,15 @@ class PageCheck {
         kind,
         address,
         null,
-        scriptKeys(html).contains(shop.settings().publicKey()),
-        scriptKeys(html).stream()
-            .filter(key -> !key.equals(shop.settings().publicKey()))
-            .findFirst()
-            .orElse(null),
+        new ScriptFound(
+            scriptKeys(html).contains(shop.settings().publicKey()),
+            scriptKeys(html).stream()
+                .filter(key -> !key.equals(shop.settings().publicKey()))
+                .findFirst()
+                .orElse(null)),
         marks(html, kind),
         framing.because(),
-        spots,
-        pointed,
-        missing(kind, spots, pointed),
+        new SpotsFound(spots, pointed, missing(kind, spots, pointed)),
         kind == PageKind.PRODUCT ? PageProducts.of(html).becomes() : "");
   }
 

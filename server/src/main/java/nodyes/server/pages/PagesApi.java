@@ -2,6 +2,7 @@ package nodyes.server.pages;
 
 import static nodyes.server.messages.Texts.text;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
 import java.time.Instant;
@@ -71,11 +72,7 @@ class PagesApi {
 
   /** A nod on a page for one of its products. */
   record PlacedView(
-      String nod,
-      String kind,
-      String name,
-      String spot,
-      String product,
+      @JsonUnwrapped NodAt at,
       boolean isForThisPage,
       boolean on,
       boolean shown,
@@ -84,6 +81,9 @@ class PagesApi {
       Map<String, Map<String, Object>> values,
       List<DoubtView> doubts,
       @Nullable Instant validUntil) {}
+
+  /** A nod at its spot. */
+  record NodAt(String nod, String kind, String name, String spot, String product) {}
 
   /** What may be held against it, by the name of the rule. */
   record DoubtView(String rule, String text) {}
@@ -123,11 +123,8 @@ class PagesApi {
 
   private Viewpoint anyScreen(PageAsked asked) {
     return ViewpointParser.of(
-        asked.kind(),
-        asked.product(),
-        asked.variant(),
-        asked.country(),
-        asked.lang(),
+        new ViewpointParser.Asked(
+            asked.kind(), asked.product(), asked.variant(), asked.country(), asked.lang()),
         ViewpointParser.moment(asked.at(), shop.settings().zone(), clock.instant()));
   }
 
@@ -216,11 +213,12 @@ class PagesApi {
     Verdict verdict = placed.verdict();
     UnaryOperator<String> titles = Titles.of(known);
     return new PlacedView(
-        nod.id().value(),
-        nod.kind().wireName(),
-        NodNames.called(nod),
-        nod.placement().spot().name(),
-        placed.product().value(),
+        new NodAt(
+            nod.id().value(),
+            nod.kind().wireName(),
+            NodNames.called(nod),
+            nod.placement().spot().name(),
+            placed.product().value()),
         nod.placement().pages().contains(viewpoint.page()),
         nod.placement().on(),
         verdict instanceof Verdict.Shown,

@@ -90,11 +90,7 @@ class ReachApi {
     ZoneId zone = shop.settings().zone();
     Viewpoint viewpoint =
         ViewpointParser.of(
-            asked.kind(),
-            null,
-            null,
-            asked.country(),
-            asked.lang(),
+            new ViewpointParser.Asked(asked.kind(), null, null, asked.country(), asked.lang()),
             ViewpointParser.moment(asked.at(), zone, clock.instant()));
     Condition audience =
         Optional.ofNullable(asked.audience())

@@ -20,14 +20,14 @@ class ScriptDetectionStore {
     return database.read(
         sql ->
             sql.selectFrom(SCRIPT_DETECTION)
-                .fetchMap(row -> PageKind.valueOf(row.getPageKind()), row -> row.getFirstAt()));
+                .fetchMap(row -> row.getPageKind(), row -> row.getFirstAt()));
   }
 
   void keep(PageKind kind, Instant now) {
     database.change(
         sql ->
             sql.insertInto(SCRIPT_DETECTION, SCRIPT_DETECTION.PAGE_KIND, SCRIPT_DETECTION.FIRST_AT)
-                .values(kind.name(), now)
+                .values(kind, now)
                 .onDuplicateKeyIgnore()
                 .execute());
   }

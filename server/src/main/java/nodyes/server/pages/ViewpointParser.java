@@ -31,27 +31,29 @@ public final class ViewpointParser {
   private ViewpointParser() {}
 
   /**
-   * A viewpoint; slugs that are none are passed over, as unknown products are.
+   * What a page is asked for as.
    *
    * @param kind the kind of page
    * @param products slugs parted by commas
    */
-  public static Viewpoint of(
+  public record Asked(
       String kind,
       @Nullable String products,
       @Nullable String variant,
       @Nullable String country,
-      @Nullable String language,
-      Instant moment) {
+      @Nullable String language) {}
+
+  /** A viewpoint; slugs that are none are passed over, as unknown products are. */
+  public static Viewpoint of(Asked asked, Instant moment) {
     PageKind page =
-        PageKind.parse(kind)
+        PageKind.parse(asked.kind())
             .orElseThrow(() -> new ApiProblem(HttpStatus.BAD_REQUEST, text("pages.kinds")));
     return new Viewpoint(
         page,
-        slugs(products),
-        Given.text(variant),
-        Given.text(country).map(code -> code.toUpperCase(Locale.ROOT)),
-        Locale.forLanguageTag(Given.text(language).orElse("en")),
+        slugs(asked.products()),
+        Given.text(asked.variant()),
+        Given.text(asked.country()).map(code -> code.toUpperCase(Locale.ROOT)),
+        Locale.forLanguageTag(Given.text(asked.language()).orElse("en")),
         Optional.empty(),
         moment);
   }

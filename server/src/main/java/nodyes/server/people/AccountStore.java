@@ -51,7 +51,7 @@ class AccountStore {
         row.getEmail(),
         row.getName(),
         row.getPasswordHash(),
-        Role.valueOf(row.getRole()),
+        row.getRole(),
         Optional.ofNullable(row.getSecondStepSecret()),
         Optional.ofNullable(row.getLanguage()),
         row.getCreatedAt());
@@ -64,7 +64,7 @@ class AccountStore {
           row.setEmail(email);
           row.setName(name);
           row.setPasswordHash(passwordHash);
-          row.setRole(role.name());
+          row.setRole(role);
           row.setCreatedAt(now);
           row.store();
           return new Account(
@@ -104,7 +104,7 @@ class AccountStore {
           if (role != Role.OWNER && isLastOwner(person)) {
             return false;
           }
-          sql.update(ACCOUNT).set(ACCOUNT.ROLE, role.name()).where(ACCOUNT.ID.eq(person)).execute();
+          sql.update(ACCOUNT).set(ACCOUNT.ROLE, role).where(ACCOUNT.ID.eq(person)).execute();
           return true;
         });
   }
@@ -123,9 +123,7 @@ class AccountStore {
 
   private boolean isLastOwner(long person) {
     return database.read(
-        sql ->
-            !sql.fetchExists(
-                ACCOUNT, ACCOUNT.ROLE.eq(Role.OWNER.name()).and(ACCOUNT.ID.ne(person))));
+        sql -> !sql.fetchExists(ACCOUNT, ACCOUNT.ROLE.eq(Role.OWNER).and(ACCOUNT.ID.ne(person))));
   }
 
   /** Sets the second step, or takes it away; its recovery codes go with it. */
@@ -183,9 +181,7 @@ class AccountStore {
                 .fetchOptional(
                     row ->
                         new SignInRule(
-                            SignInRule.Who.valueOf(row.getSecondStep()),
-                            row.getDays().intValue(),
-                            row.getIsTold()))
+                            row.getSecondStep(), row.getDays().intValue(), row.getIsTold()))
                 .orElse(SignInRule.FIRST));
   }
 
@@ -194,7 +190,7 @@ class AccountStore {
         sql -> {
           var row = sql.newRecord(SIGN_IN_RULE);
           row.setId(1L);
-          row.setSecondStep(rule.secondStep().name());
+          row.setSecondStep(rule.secondStep());
           row.setDays((long) rule.days());
           row.setIsTold(rule.isTold());
           sql.insertInto(SIGN_IN_RULE)
@@ -225,7 +221,7 @@ class AccountStore {
 
   private static Invitation invitation(nodyes.generated.tables.records.InvitationRecord row) {
     return new Invitation(
-        row.getId(), row.getEmail(), Role.valueOf(row.getRole()), row.getMadeAt(), row.getEndsAt());
+        row.getId(), row.getEmail(), row.getRole(), row.getMadeAt(), row.getEndsAt());
   }
 
   /** Invites; an older invitation of the same address is worth nothing from then on. */
@@ -240,7 +236,7 @@ class AccountStore {
                   INVITATION.TOKEN_HASH,
                   INVITATION.MADE_AT,
                   INVITATION.ENDS_AT)
-              .values(email, role.name(), tokenHash, now, end)
+              .values(email, role, tokenHash, now, end)
               .execute();
         });
   }

@@ -1,5 +1,6 @@
 package nodyes.server.productlist;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -7,6 +8,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nodyes.core.evaluation.ProductFacts;
 import nodyes.core.evaluation.VariantFacts;
 import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceHistory;
@@ -38,23 +40,47 @@ final class ProductViews {
   /** A product in the table. */
   record ProductTableRow(
       long id,
-      String slug,
-      String title,
-      String picture,
-      @Nullable String category,
+      @JsonUnwrapped Named named,
       int variants,
+      @JsonUnwrapped Priced priced,
+      @JsonUnwrapped Stocked stocked,
+      @Nullable Place sold,
+      @JsonUnwrapped Rated rated,
+      List<String> tags,
+      List<NodMark> nods) {}
+
+  /** What a product is called and looks like. */
+  record Named(String slug, String title, String picture, @Nullable String category) {
+    static Named of(ProductFacts product, String picture) {
+      return new Named(
+          product.slug().value(),
+          product.title(),
+          picture,
+          product.traits().category().map(filed -> filed.title()).orElse(null));
+    }
+  }
+
+  /** What the variant costs whose price is drawn. */
+  record Priced(
       @Nullable BigDecimal price,
       @Nullable String currency,
       @Nullable BigDecimal prior,
       int percentOff,
-      List<PriceStep> prices,
-      @Nullable Long stock,
-      boolean madeToOrder,
-      @Nullable Place sold,
-      @Nullable BigDecimal average,
-      long reviews,
-      List<String> tags,
-      List<NodMark> nods) {}
+      List<PriceStep> prices) {}
+
+  /** How many there are. */
+  record Stocked(@Nullable Long stock, boolean madeToOrder) {
+    static Stocked of(ProductRow row) {
+      return new Stocked(row.stock().value().orElse(null), row.isMadeToOrder());
+    }
+  }
+
+  /** How it is rated. */
+  record Rated(@Nullable BigDecimal average, long reviews) {
+    static Rated of(ProductFacts product) {
+      return new Rated(product.rating().mean(1).orElse(null), product.rating().count());
+    }
+  }
 
   /** A variant of a product. */
   record VariantView(

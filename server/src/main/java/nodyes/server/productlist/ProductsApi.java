@@ -2,6 +2,7 @@ package nodyes.server.productlist;
 
 import static nodyes.server.messages.Texts.text;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -80,18 +81,11 @@ class ProductsApi {
     List<Nod> nods = table.nods();
     Map<NodId, String> names = ProductTable.names(nods);
     Instant now = table.now();
+    var columns = new Columns(pictures, nods, all.zone(), now);
     return new ProductTableView(
         new PagedResult<>(
             rows.items().stream()
-                .map(
-                    row ->
-                        view(
-                            row,
-                            pictures,
-                            verdicts.getOrDefault(row.facts().slug(), Map.of()),
-                            nods,
-                            all.zone(),
-                            now))
+                .map(row -> view(row, verdicts.getOrDefault(row.facts().slug(), Map.of()), columns))
                 .toList(),
             rows.page(),
             rows.size(),
@@ -108,36 +102,30 @@ class ProductsApi {
         now);
   }
 
-  private static ProductTableRow view(
-      ProductRow row,
-      Map<String, String> pictures,
-      Map<Nod, Verdict> verdicts,
-      List<Nod> nods,
-      ZoneId zone,
-      Instant now) {
+  /** What all rows of a page are drawn with. */
+  private record Columns(Map<String, String> pictures, List<Nod> nods, ZoneId zone, Instant now) {}
+
+  private static ProductTableRow view(ProductRow row, Map<Nod, Verdict> verdicts, Columns columns) {
     ProductFacts product = row.facts();
-    Optional<VariantFacts> shown = drawn(product, now, zone);
-    Optional<PriceDrop> drop = shown.flatMap(one -> one.toldDrop(now, zone));
+    Instant now = columns.now();
+    Optional<VariantFacts> shown = drawn(product, now, columns.zone());
+    Optional<PriceDrop> drop = shown.flatMap(one -> one.toldDrop(now, columns.zone()));
     Optional<Money> price = shown.flatMap(one -> one.priceAt(now));
     return new ProductTableRow(
         product.id().value(),
-        product.slug().value(),
-        product.title(),
-        pictures.getOrDefault(product.slug().value(), ""),
-        product.traits().category().map(filed -> filed.title()).orElse(null),
+        ProductViews.Named.of(product, columns.pictures().getOrDefault(product.slug().value(), "")),
         product.variants().size(),
-        price.map(Money::getAmount).orElse(null),
-        price.map(one -> one.getCurrencyUnit().getCode()).orElse(null),
-        drop.map(one -> one.prior().getAmount()).orElse(null),
-        row.percentOff(),
-        shown.map(one -> ProductViews.steps(one.history(), now)).orElse(List.of()),
-        row.stock().value().orElse(null),
-        row.isMadeToOrder(),
+        new ProductViews.Priced(
+            price.map(Money::getAmount).orElse(null),
+            price.map(one -> one.getCurrencyUnit().getCode()).orElse(null),
+            drop.map(one -> one.prior().getAmount()).orElse(null),
+            row.percentOff(),
+            shown.map(one -> ProductViews.steps(one.history(), now)).orElse(List.of())),
+        ProductViews.Stocked.of(row),
         ProductViews.place(row.ranked()),
-        product.rating().mean(1).orElse(null),
-        product.rating().count(),
+        ProductViews.Rated.of(product),
         product.tags().stream().sorted().toList(),
-        nods.stream()
+        columns.nods().stream()
             .map(nod -> new NodMark(nod.id().value(), verdicts.get(nod) instanceof Verdict.Shown))
             .toList());
   }
@@ -156,23 +144,22 @@ class ProductsApi {
   /** All that is so about a product. */
   record ProductView(
       long id,
-      String slug,
-      String title,
-      String picture,
+      @JsonUnwrapped ProductViews.Named named,
       @Nullable String brand,
-      @Nullable String category,
       List<String> tags,
       @Nullable LocalDate firstPublished,
-      @Nullable BigDecimal average,
-      long reviews,
-      @Nullable Long stock,
-      boolean madeToOrder,
-      ProductViews.@Nullable Place sold,
-      List<WeekSold> weeks,
-      List<VariantView> variants,
+      @JsonUnwrapped ProductViews.Rated rated,
+      @JsonUnwrapped ProductViews.Stocked stocked,
+      @JsonUnwrapped Trade trade,
       List<NodAnswer> nods,
-      String zone,
-      Instant now) {}
+      @JsonUnwrapped Clocked clocked) {}
+
+  /** How it sells. */
+  record Trade(
+      ProductViews.@Nullable Place sold, List<WeekSold> weeks, List<VariantView> variants) {}
+
+  /** When this was so, and where. */
+  record Clocked(String zone, Instant now) {}
 
   @GetMapping("/{slug}")
   ProductView product(@PathVariable String slug) {
@@ -182,25 +169,20 @@ class ProductsApi {
     Instant now = table.now();
     return new ProductView(
         product.id().value(),
-        slug,
-        product.title(),
-        catalogue.pictures(List.of(slug)).getOrDefault(slug, ""),
+        ProductViews.Named.of(product, catalogue.pictures(List.of(slug)).getOrDefault(slug, "")),
         product.traits().brand().orElse(null),
-        product.traits().category().map(filed -> filed.title()).orElse(null),
         product.tags().stream().sorted().toList(),
         product.traits().firstPublished().orElse(null),
-        product.rating().mean(1).orElse(null),
-        product.rating().count(),
-        row.stock().value().orElse(null),
-        row.isMadeToOrder(),
-        ProductViews.place(row.ranked()),
-        weeks(product, all, now),
-        product.variants().values().stream()
-            .map(variant -> ProductViews.variant(variant, now, all.zone()))
-            .toList(),
+        ProductViews.Rated.of(product),
+        ProductViews.Stocked.of(row),
+        new Trade(
+            ProductViews.place(row.ranked()),
+            weeks(product, all, now),
+            product.variants().values().stream()
+                .map(variant -> ProductViews.variant(variant, now, all.zone()))
+                .toList()),
         answers(product, all),
-        all.zone().getId(),
-        now);
+        new Clocked(all.zone().getId(), now));
   }
 
   /** Units of the last weeks, the last of them the seven days to today. */

@@ -17,6 +17,7 @@ import java.util.Set;
 import nodyes.core.reviewform.FormField;
 import nodyes.core.reviewform.FormRules;
 import nodyes.server.database.Database;
+import nodyes.server.reviews.ReviewListItem;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -131,7 +132,8 @@ class FormStore {
         sql ->
             sql.select(REVIEW.TEXT)
                 .from(REVIEW)
-                .where(REVIEW.ORIGIN.ne("IMPORTED").and(REVIEW.IMPORT_ID.isNull()))
+                .where(
+                    REVIEW.ORIGIN.ne(ReviewListItem.Origin.IMPORTED).and(REVIEW.IMPORT_ID.isNull()))
                 .and(REVIEW.TEXT.isNotNull())
                 .orderBy(REVIEW.ID.desc())
                 .limit(most)

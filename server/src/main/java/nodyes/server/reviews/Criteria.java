@@ -26,7 +26,8 @@ public class Criteria {
     return List.copyOf(byId().values());
   }
 
-  Map<Long, ReviewAspect> byId() {
+  /** All of them by their ids. */
+  public Map<Long, ReviewAspect> byId() {
     return kept.get();
   }
 

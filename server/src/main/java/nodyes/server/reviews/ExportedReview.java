@@ -1,6 +1,12 @@
 package nodyes.server.reviews;
 
-import java.util.List;
+import java.time.LocalDate;
+import java.util.Optional;
+import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewStatus;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,26 +15,31 @@ import org.jspecify.annotations.Nullable;
  *
  * @param product name in addresses
  * @param productTitle its title
- * @param pictures addresses where the pictures came from
+ * @param media its pictures, with addresses where they came from
  */
 public record ExportedReview(
     long id,
     String product,
     String productTitle,
-    @Nullable String variant,
+    Optional<String> variant,
     String rating,
-    @Nullable String title,
-    @Nullable String text,
-    @Nullable String reviewer,
-    @Nullable String country,
-    @Nullable String language,
-    @Nullable String date,
-    @Nullable String order,
-    @Nullable String sourceId,
-    List<String> pictures,
-    @Nullable String reply,
-    String state,
-    @Nullable String leftOutBecause,
-    String origin,
-    @Nullable String source,
-    boolean isFeatured) {}
+    ReviewText text,
+    Writer writer,
+    ExportedOrigin origin,
+    ExportedModeration moderation,
+    ReviewMedia media) {
+  /** Where it is from. */
+  public record ExportedOrigin(
+      ReviewListItem.Origin origin,
+      @Nullable String source,
+      @Nullable String sourceId,
+      @Nullable String order,
+      @Nullable LocalDate date) {}
+
+  /** What was made of it. */
+  public record ExportedModeration(
+      ReviewStatus state,
+      @Nullable LeaveOutReason leftOutBecause,
+      @Nullable String reply,
+      boolean isFeatured) {}
+}

@@ -14,8 +14,6 @@ import org.springframework.stereotype.Component;
 @Component
 class PictureStore implements ShownPictures {
   /** In place of the file of a picture that could not be had. */
-  static final String MISSING = "";
-
   private final Database database;
 
   PictureStore(Database database) {
@@ -32,7 +30,7 @@ class PictureStore implements ShownPictures {
                     .join(REVIEW)
                     .on(REVIEW.ID.eq(REVIEW_PICTURE.REVIEW_ID))
                     .where(REVIEW_PICTURE.FILE.eq(file))
-                    .and(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED.name()))));
+                    .and(REVIEW.STATUS.eq(ReviewStatus.PUBLISHED))));
   }
 
   List<Reviews.Picture> toHave(int most) {
@@ -50,7 +48,7 @@ class PictureStore implements ShownPictures {
     database.change(
         sql -> {
           sql.update(REVIEW_PICTURE)
-              .set(REVIEW_PICTURE.FILE, file.orElse(MISSING))
+              .set(REVIEW_PICTURE.FILE, file.orElse(ReviewPictures.MISSING))
               .where(
                   REVIEW_PICTURE
                       .REVIEW_ID

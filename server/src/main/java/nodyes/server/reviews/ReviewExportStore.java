@@ -14,10 +14,14 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingFigure;
+import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewStatus;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import nodyes.server.database.Database;
 import nodyes.server.web.PagedResult;
 import org.jooq.Condition;
@@ -96,21 +100,27 @@ class ReviewExportStore {
         row.get(PRODUCT.TITLE),
         first(row.get(REVIEW.RAW_VARIANT), row.get(REVIEW.VARIANT)),
         stars(row.get(REVIEW.RATING_PARTS)),
-        row.get(REVIEW.TITLE),
-        row.get(REVIEW.TEXT),
-        first(row.get(REVIEW.RAW_REVIEWER), row.get(REVIEW.REVIEWER)),
-        row.get(REVIEW.COUNTRY),
-        row.get(REVIEW.LANGUAGE),
-        row.get(REVIEW.REVIEWED_ON),
-        row.get(REVIEW.ORDER_NUMBER),
-        row.get(REVIEW.SOURCE_ID),
-        pictures,
-        row.get(REVIEW.REPLY),
-        row.get(REVIEW.STATUS),
-        row.get(REVIEW.LEFT_OUT_REASON),
-        row.get(REVIEW.ORIGIN),
-        row.get(REVIEW.SOURCE),
-        row.get(REVIEW.IS_FEATURED));
+        new ReviewText(
+            Optional.ofNullable(row.get(REVIEW.TITLE)),
+            Optional.ofNullable(row.get(REVIEW.TEXT)),
+            Optional.ofNullable(row.get(REVIEW.LANGUAGE)),
+            row.get(REVIEW.PROS),
+            row.get(REVIEW.CONS)),
+        new Writer(
+            first(row.get(REVIEW.RAW_REVIEWER), row.get(REVIEW.REVIEWER)),
+            Optional.ofNullable(row.get(REVIEW.COUNTRY))),
+        new ExportedReview.ExportedOrigin(
+            row.get(REVIEW.ORIGIN),
+            row.get(REVIEW.SOURCE),
+            row.get(REVIEW.SOURCE_ID),
+            row.get(REVIEW.ORDER_NUMBER),
+            row.get(REVIEW.REVIEWED_ON)),
+        new ExportedReview.ExportedModeration(
+            row.get(REVIEW.STATUS),
+            row.get(REVIEW.LEFT_OUT_REASON),
+            row.get(REVIEW.REPLY),
+            row.get(REVIEW.IS_FEATURED)),
+        new ReviewMedia(pictures));
   }
 
   private static String stars(int parts) {
@@ -121,8 +131,8 @@ class ReviewExportStore {
         .toPlainString();
   }
 
-  private static @Nullable String first(@Nullable String one, @Nullable String other) {
-    return one == null ? other : one;
+  private static Optional<String> first(@Nullable String one, @Nullable String other) {
+    return Optional.ofNullable(one).or(() -> Optional.ofNullable(other));
   }
 
   PagedResult<ProductReviewCounts> byProduct(String text, int page, int size) {
@@ -142,9 +152,7 @@ class ReviewExportStore {
               row ->
                   byProduct
                       .computeIfAbsent(row.value1(), _ -> new EnumMap<>(ReviewStatus.class))
-                      .put(
-                          ReviewStatus.valueOf(row.value2()),
-                          new Counted(row.value3(), row.value4())));
+                      .put(row.value2(), new Counted(row.value3(), row.value4())));
           List<ProductReviewCounts> all =
               sql
                   .select(PRODUCT.ID, PRODUCT.SLUG, PRODUCT.TITLE, PRODUCT.PICTURE)

@@ -1,6 +1,5 @@
 package nodyes.server.reviews;
 
-import java.time.LocalDate;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.ReviewStatus;
 import org.jspecify.annotations.Nullable;
@@ -12,33 +11,21 @@ import org.jspecify.annotations.Nullable;
  * @param product of the product with that slug
  * @param batch from that import
  * @param text whose words, title or reviewer hold all words of it; empty for any
- * @param stars of so many whole stars
- * @param language in that language
- * @param country from that country
- * @param origin from there
  * @param flag with that to check
- * @param hasPictures with pictures, or without
  * @param decision with that decision when its import was checked
- * @param from written on that day or later
- * @param to written on that day or earlier
+ * @param traits with these in common
  */
 public record ReviewFilter(
     @Nullable ReviewStatus status,
     @Nullable String product,
     @Nullable Long batch,
     String text,
-    @Nullable Integer stars,
-    @Nullable String language,
-    @Nullable String country,
-    ReviewListItem.@Nullable Origin origin,
     @Nullable ReviewFlag flag,
-    @Nullable Boolean hasPictures,
     @Nullable ImportDecision decision,
-    @Nullable LocalDate from,
-    @Nullable LocalDate to) {
+    ReviewTraits traits) {
   /** All reviews. */
   public static final ReviewFilter ALL =
-      new ReviewFilter(null, null, null, "", null, null, null, null, null, null, null, null, null);
+      new ReviewFilter(null, null, null, "", null, null, ReviewTraits.ANY);
 
   /** What was decided when its import was checked. */
   public enum ImportDecision {
@@ -52,25 +39,11 @@ public record ReviewFilter(
 
   /** All in a state. */
   public static ReviewFilter in(ReviewStatus state) {
-    return new ReviewFilter(
-        state, null, null, "", null, null, null, null, null, null, null, null, null);
+    return new ReviewFilter(state, null, null, "", null, null, ReviewTraits.ANY);
   }
 
   /** All that wait from an import. */
   public static ReviewFilter waitingOf(long batch) {
-    return new ReviewFilter(
-        ReviewStatus.PENDING,
-        null,
-        batch,
-        "",
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null,
-        null);
+    return new ReviewFilter(ReviewStatus.PENDING, null, batch, "", null, null, ReviewTraits.ANY);
   }
 }

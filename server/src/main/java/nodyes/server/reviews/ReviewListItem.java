@@ -1,5 +1,6 @@
 package nodyes.server.reviews;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -13,63 +14,20 @@ import nodyes.core.review.ReviewStatus;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A review on the owner's desk.
+ * A review on the owner's desk, written as one flat object.
  *
- * @param variant the shop's variant, as shown
- * @param rawVariant what it says of the variant
- * @param reviewer the name, as shown
- * @param rawReviewer as it stands where it is from
- * @param nameForm the form in which that is shown; missing where it is another
- * @param wordsShown its words as shoppers read them
- * @param flags what there is to check in it
- * @param contacts contact details in its words
- * @param isContactHidden whether shoppers read them
- * @param duplicateOf an earlier review that it nearly repeats
- * @param pictures addresses of its pictures, as they are kept here
- * @param originalFile address of a picture of the original, which shoppers do not see
- * @param decision what was decided when its import was checked
- * @param pros what is good, a line to each
- * @param cons what is not
+ * @param rawRating as it stands where it is from
  */
 public record ReviewListItem(
     long id,
-    String product,
-    String productTitle,
-    String picture,
-    @Nullable String variant,
-    @Nullable String rawVariant,
+    @JsonUnwrapped Subject subject,
     BigDecimal stars,
     String rawRating,
-    @Nullable String title,
-    @Nullable String text,
-    @Nullable String wordsShown,
-    @Nullable String reviewer,
-    @Nullable String rawReviewer,
-    @Nullable NameDisplay nameForm,
-    @Nullable String country,
-    @Nullable String language,
-    @Nullable LocalDate reviewedOn,
-    ReviewStatus status,
-    @Nullable LeaveOutReason leftOutReason,
-    Origin origin,
-    @Nullable String orderNumber,
-    @Nullable String source,
-    @Nullable Long sourceLine,
-    @Nullable Long importId,
-    Set<ReviewFlag> flags,
-    List<ContactDetails.Detail> contacts,
-    boolean isContactHidden,
-    boolean isFeatured,
-    @Nullable Long duplicateOf,
-    List<String> pictures,
-    @Nullable String originalFile,
-    @Nullable String reply,
-    @Nullable String repliedBy,
-    ReviewFilter.ImportDecision decision,
-    @Nullable LeaveOutReason decisionReason,
-    Instant receivedAt,
-    List<String> pros,
-    List<String> cons) {
+    @JsonUnwrapped ListedText text,
+    @JsonUnwrapped ListedWriter writer,
+    @JsonUnwrapped ListedOrigin from,
+    @JsonUnwrapped ListedModeration moderation,
+    @JsonUnwrapped ListedMedia media) {
   /** Where a review is from. */
   public enum Origin {
     /** Tied to an order of this shop. */
@@ -79,4 +37,85 @@ public record ReviewListItem(
     /** Written elsewhere, purchase not checked. */
     IMPORTED
   }
+
+  /**
+   * What a review speaks of.
+   *
+   * @param variant the shop's variant, as shown
+   * @param rawVariant what it says of the variant
+   */
+  public record Subject(
+      String product,
+      String productTitle,
+      String picture,
+      @Nullable String variant,
+      @Nullable String rawVariant) {}
+
+  /**
+   * What a review says.
+   *
+   * @param wordsShown its words as shoppers read them
+   * @param contacts contact details in its words
+   * @param isContactHidden whether shoppers read them
+   * @param pros what is good, a line to each
+   * @param cons what is not
+   */
+  public record ListedText(
+      @Nullable String title,
+      @Nullable String text,
+      @Nullable String wordsShown,
+      @Nullable String language,
+      List<ContactDetails.Detail> contacts,
+      boolean isContactHidden,
+      List<String> pros,
+      List<String> cons) {}
+
+  /**
+   * Who wrote a review.
+   *
+   * @param reviewer the name, as shown
+   * @param rawReviewer as it stands where it is from
+   * @param nameForm the form in which that is shown; missing where it is another
+   */
+  public record ListedWriter(
+      @Nullable String reviewer,
+      @Nullable String rawReviewer,
+      @Nullable NameDisplay nameForm,
+      @Nullable String country) {}
+
+  /** Where a review is from, and when it was written and came. */
+  public record ListedOrigin(
+      Origin origin,
+      @Nullable String orderNumber,
+      @Nullable String source,
+      @Nullable Long sourceLine,
+      @Nullable Long importId,
+      @Nullable LocalDate reviewedOn,
+      Instant receivedAt) {}
+
+  /**
+   * What was made of a review.
+   *
+   * @param flags what there is to check in it
+   * @param duplicateOf an earlier review that it nearly repeats
+   * @param decision what was decided when its import was checked
+   */
+  public record ListedModeration(
+      ReviewStatus status,
+      @Nullable LeaveOutReason leftOutReason,
+      Set<ReviewFlag> flags,
+      @Nullable Long duplicateOf,
+      boolean isFeatured,
+      @Nullable String reply,
+      @Nullable String repliedBy,
+      ReviewFilter.ImportDecision decision,
+      @Nullable LeaveOutReason decisionReason) {}
+
+  /**
+   * Pictures of a review.
+   *
+   * @param pictures their addresses, as they are kept here
+   * @param originalFile address of a picture of the original, which shoppers do not see
+   */
+  public record ListedMedia(List<String> pictures, @Nullable String originalFile) {}
 }

@@ -4,16 +4,14 @@ import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.REVIEW_PICTURE;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.ContactDetails;
-import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.NameDisplay;
-import nodyes.core.review.ReviewStatus;
 import nodyes.generated.tables.records.ReviewRecord;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -24,10 +22,8 @@ final class ReviewListStore {
   private ReviewListStore() {}
 
   /** What was decided; nothing is open. */
-  static ReviewFilter.ImportDecision sorted(@Nullable String name) {
-    return name == null
-        ? ReviewFilter.ImportDecision.OPEN
-        : ReviewFilter.ImportDecision.valueOf(name);
+  static ReviewFilter.ImportDecision sorted(ReviewFilter.@Nullable ImportDecision stored) {
+    return Objects.requireNonNullElse(stored, ReviewFilter.ImportDecision.OPEN);
   }
 
   /** The rows with their pictures, which are asked for all at once. */
@@ -53,47 +49,63 @@ final class ReviewListStore {
 
   private static ReviewListItem line(Record row, List<String> pictures) {
     ReviewRecord review = row.into(REVIEW);
-    String words = review.getText();
-    String day = review.getReviewedOn();
     return new ReviewListItem(
         review.getId(),
-        row.get(PRODUCT.SLUG),
-        row.get(PRODUCT.TITLE),
-        row.get(PRODUCT.PICTURE),
-        review.getVariant(),
-        review.getRawVariant(),
+        new ReviewListItem.Subject(
+            row.get(PRODUCT.SLUG),
+            row.get(PRODUCT.TITLE),
+            row.get(PRODUCT.PICTURE),
+            review.getVariant(),
+            review.getRawVariant()),
         new Rating(review.getRatingParts()).stars(2),
         review.getRawRating(),
-        row.get(REVIEW.TITLE),
+        text(row.get(REVIEW.TITLE), review),
+        new ReviewListItem.ListedWriter(
+            review.getReviewer(), review.getRawReviewer(), nameForm(review), review.getCountry()),
+        origin(review),
+        moderation(review),
+        new ReviewListItem.ListedMedia(
+            pictures,
+            review.getOriginalFile() == null
+                ? null
+                : ReviewPictures.evidence(review.getOriginalFile())));
+  }
+
+  private static ReviewListItem.ListedText text(@Nullable String title, ReviewRecord review) {
+    String words = review.getText();
+    return new ReviewListItem.ListedText(
+        title,
         words,
         words != null && review.getIsContactHidden() ? ContactDetails.hide(words) : words,
-        review.getReviewer(),
-        review.getRawReviewer(),
-        nameForm(review),
-        review.getCountry(),
         review.getLanguage(),
-        day == null ? null : LocalDate.parse(day),
-        ReviewStatus.valueOf(review.getStatus()),
-        reason(review.getLeftOutReason()),
-        ReviewListItem.Origin.valueOf(review.getOrigin()),
+        words == null ? List.of() : ContactDetails.in(words),
+        review.getIsContactHidden(),
+        review.getPros(),
+        review.getCons());
+  }
+
+  private static ReviewListItem.ListedOrigin origin(ReviewRecord review) {
+    return new ReviewListItem.ListedOrigin(
+        review.getOrigin(),
         review.getOrderNumber(),
         review.getSource(),
         review.getSourceLine(),
         review.getImportId(),
+        review.getReviewedOn(),
+        review.getReceivedAt());
+  }
+
+  private static ReviewListItem.ListedModeration moderation(ReviewRecord review) {
+    return new ReviewListItem.ListedModeration(
+        review.getStatus(),
+        review.getLeftOutReason(),
         ReviewFlag.of(review.getFlags()),
-        words == null ? List.of() : ContactDetails.in(words),
-        review.getIsContactHidden(),
-        review.getIsFeatured(),
         review.getDuplicateOf(),
-        pictures,
-        review.getOriginalFile() == null ? null : ReviewPictures.evidence(review.getOriginalFile()),
+        review.getIsFeatured(),
         review.getReply(),
         review.getRepliedBy(),
         sorted(review.getImportDecision()),
-        reason(review.getImportDecisionReason()),
-        review.getReceivedAt(),
-        DetailStore.lines(review.getPros()),
-        DetailStore.lines(review.getCons()));
+        review.getImportDecisionReason());
   }
 
   private static @Nullable NameDisplay nameForm(ReviewRecord review) {
@@ -101,9 +113,5 @@ final class ReviewListStore {
     return given == null
         ? null
         : NameDisplay.shownAs(given, Optional.ofNullable(review.getReviewer())).orElse(null);
-  }
-
-  static @Nullable LeaveOutReason reason(@Nullable String name) {
-    return name == null ? null : LeaveOutReason.valueOf(name);
   }
 }

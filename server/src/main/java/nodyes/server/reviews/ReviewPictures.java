@@ -1,11 +1,14 @@
 package nodyes.server.reviews;
 
 /** Where a review's pictures are found, by the names of their files. */
-final class ReviewPictures {
+public final class ReviewPictures {
+  /** Stands for the file of a picture that cannot be had. */
+  public static final String MISSING = "";
+
   private ReviewPictures() {}
 
   /** The address of a kept picture. */
-  static String address(String file) {
+  public static String address(String file) {
     return "/embed/v1/pictures/" + file;
   }
 

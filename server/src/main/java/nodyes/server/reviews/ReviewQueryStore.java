@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * the order of arrival until the page is full. The other parts only check what it finds, and are
  * written so that SQLite cannot take one of their indexes and sort instead.
  */
-final class ReviewQueryStore {
+public final class ReviewQueryStore {
   private static final Table<?> WORDS = table("review_fts");
   private static final Field<Long> WORDS_OF = field("review_fts.rowid", Long.class);
 
@@ -67,7 +67,7 @@ final class ReviewQueryStore {
   }
 
   /** As a condition on the reviews, for those that take all of them. */
-  static Condition condition(ReviewFilter filter) {
+  public static Condition condition(ReviewFilter filter) {
     var wanted = new ReviewQueryStore(filter);
     Condition other = wanted.columns();
     return wanted.words.isPresent() ? other.and(saying(filter.text())) : other;
@@ -113,7 +113,7 @@ final class ReviewQueryStore {
   }
 
   /** As a condition: all words of a text occur, each by its beginning. */
-  static Condition saying(String text) {
+  public static Condition saying(String text) {
     String query = SearchText.query(text);
     return query.isEmpty()
         ? falseCondition()
@@ -137,19 +137,20 @@ final class ReviewQueryStore {
     if (filter.flag() != null) {
       return Lead.FLAG;
     }
-    if (Boolean.TRUE.equals(filter.hasPictures())) {
+    if (Boolean.TRUE.equals(filter.traits().pictures())) {
       return Lead.PICTURES;
     }
-    if (filter.origin() != null && filter.origin() != ReviewListItem.Origin.IMPORTED) {
+    if (filter.traits().origin() != null
+        && filter.traits().origin() != ReviewListItem.Origin.IMPORTED) {
       return Lead.ORIGIN;
     }
-    if (filter.language() != null) {
+    if (filter.traits().language() != null) {
       return Lead.LANGUAGE;
     }
-    if (filter.country() != null) {
+    if (filter.traits().country() != null) {
       return Lead.COUNTRY;
     }
-    return isFewDays(filter.from(), filter.to()) ? Lead.DAYS : Lead.STATE;
+    return isFewDays(filter.traits().from(), filter.traits().to()) ? Lead.DAYS : Lead.STATE;
   }
 
   private static boolean isFewDays(@Nullable LocalDate from, @Nullable LocalDate to) {
@@ -157,8 +158,7 @@ final class ReviewQueryStore {
   }
 
   private boolean isOnlyText() {
-    return new ReviewFilter(
-            null, null, null, filter.text(), null, null, null, null, null, null, null, null, null)
+    return new ReviewFilter(null, null, null, filter.text(), null, null, ReviewTraits.ANY)
         .equals(filter);
   }
 
@@ -191,7 +191,7 @@ final class ReviewQueryStore {
           case BATCH, PRODUCT, STATE -> true;
           case TEXT, FLAG, PICTURES, ORIGIN, LANGUAGE, COUNTRY, DAYS -> false;
         };
-    return (goesOn ? REVIEW.STATUS : column(REVIEW.STATUS, Lead.STATE)).eq(filter.status().name());
+    return (goesOn ? REVIEW.STATUS : column(REVIEW.STATUS, Lead.STATE)).eq(filter.status());
   }
 
   private Condition product() {
@@ -208,10 +208,10 @@ final class ReviewQueryStore {
   }
 
   private Condition stars() {
-    if (filter.stars() == null) {
+    if (filter.traits().stars() == null) {
       return noCondition();
     }
-    int middle = filter.stars() * Rating.PER_STAR;
+    int middle = filter.traits().stars() * Rating.PER_STAR;
     return REVIEW
         .RATING_PARTS
         .ge(middle - Rating.PER_STAR / 2)
@@ -220,10 +220,10 @@ final class ReviewQueryStore {
 
   /** 'pt' is 'pt-BR' too. */
   private Condition language() {
-    if (filter.language() == null) {
+    if (filter.traits().language() == null) {
       return noCondition();
     }
-    String asked = filter.language();
+    String asked = filter.traits().language();
     int region = asked.indexOf('-');
     String spoken = region < 0 ? asked : asked.substring(0, region);
     return column(REVIEW.PRIMARY_LANGUAGE, Lead.LANGUAGE)
@@ -235,18 +235,18 @@ final class ReviewQueryStore {
   }
 
   private Condition country() {
-    return filter.country() == null
+    return filter.traits().country() == null
         ? noCondition()
-        : column(REVIEW.COUNTRY, Lead.COUNTRY).eq(filter.country());
+        : column(REVIEW.COUNTRY, Lead.COUNTRY).eq(filter.traits().country());
   }
 
   private Condition origin() {
-    if (filter.origin() == null) {
+    if (filter.traits().origin() == null) {
       return noCondition();
     }
-    Condition eq = column(REVIEW.ORIGIN, Lead.ORIGIN).eq(filter.origin().name());
+    Condition eq = column(REVIEW.ORIGIN, Lead.ORIGIN).eq(filter.traits().origin());
     return lead == Lead.ORIGIN
-        ? eq.and(REVIEW.ORIGIN.ne(inline(ReviewListItem.Origin.IMPORTED.name())))
+        ? eq.and(REVIEW.ORIGIN.ne(inline(ReviewListItem.Origin.IMPORTED)))
         : eq;
   }
 
@@ -259,23 +259,25 @@ final class ReviewQueryStore {
   }
 
   private Condition pictures() {
-    if (filter.hasPictures() == null) {
+    if (filter.traits().pictures() == null) {
       return noCondition();
     }
-    return filter.hasPictures() ? REVIEW.PICTURE_COUNT.gt(inline(0L)) : REVIEW.PICTURE_COUNT.eq(0L);
+    return filter.traits().pictures()
+        ? REVIEW.PICTURE_COUNT.gt(inline(0L))
+        : REVIEW.PICTURE_COUNT.eq(0L);
   }
 
   private Condition days() {
-    Field<String> day = column(REVIEW.REVIEWED_ON, Lead.DAYS);
-    return (filter.from() == null ? noCondition() : day.ge(filter.from().toString()))
-        .and(filter.to() == null ? noCondition() : day.le(filter.to().toString()));
+    Field<LocalDate> day = column(REVIEW.REVIEWED_ON, Lead.DAYS);
+    return (filter.traits().from() == null ? noCondition() : day.ge(filter.traits().from()))
+        .and(filter.traits().to() == null ? noCondition() : day.le(filter.traits().to()));
   }
 
   private Condition decided() {
     return switch (filter.decision()) {
       case null -> noCondition();
       case OPEN -> REVIEW.IMPORT_DECISION.isNull();
-      case ACCEPTED, LEFT_OUT -> REVIEW.IMPORT_DECISION.eq(filter.decision().name());
+      case ACCEPTED, LEFT_OUT -> REVIEW.IMPORT_DECISION.eq(filter.decision());
     };
   }
 }

@@ -102,7 +102,7 @@ class ReviewStore {
           sql.select(REVIEW.STATUS, count())
               .from(REVIEW)
               .groupBy(REVIEW.STATUS)
-              .forEach(row -> counts.put(ReviewStatus.valueOf(row.value1()), (long) row.value2()));
+              .forEach(row -> counts.put(row.value1(), (long) row.value2()));
           return counts;
         });
   }
@@ -124,7 +124,7 @@ class ReviewStore {
                         REVIEW
                             .ID
                             .gt(id)
-                            .and(REVIEW.ORIGIN.ne(ReviewListItem.Origin.IMPORTED.name()))
+                            .and(REVIEW.ORIGIN.ne(ReviewListItem.Origin.IMPORTED))
                             .and(REVIEW.IMPORT_ID.isNull()))
                     .orderBy(REVIEW.ID)
                     .limit(most)
@@ -144,6 +144,6 @@ class ReviewStore {
             sql.select(REVIEW.FINGERPRINT, REVIEW.STATUS)
                 .from(REVIEW)
                 .where(REVIEW.FINGERPRINT.in(JsonArrayParam.of(fingerprints)))
-                .fetchMap(REVIEW.FINGERPRINT, row -> ReviewStatus.valueOf(row.value2())));
+                .fetchMap(REVIEW.FINGERPRINT, row -> row.value2()));
   }
 }

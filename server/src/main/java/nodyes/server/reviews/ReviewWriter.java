@@ -99,13 +99,15 @@ class ReviewWriter {
   private static String searched(NewReview review) {
     var candidate = review.candidate();
     return SearchText.indexed(
-        candidate.title().orElse(""), candidate.text().orElse(""), review.reviewer().orElse(""));
+        candidate.text().title().orElse(""),
+        candidate.text().body().orElse(""),
+        review.reviewer().orElse(""));
   }
 
   private static void pictures(DSLContext sql, long first, List<NewReview> reviews) {
     var rows = new ArrayList<ReviewPictureRecord>();
     for (int i = 0; i < reviews.size(); i++) {
-      List<String> addresses = reviews.get(i).candidate().pictures();
+      List<String> addresses = reviews.get(i).candidate().media().pictures();
       for (int position = 0; position < addresses.size(); position++) {
         var row = sql.newRecord(REVIEW_PICTURE);
         row.setReviewId(first + i);
@@ -139,23 +141,23 @@ class ReviewWriter {
       candidate.variant().orElse(null),
       candidate.rating().parts(),
       candidate.givenRating(),
-      candidate.title().orElse(null),
-      candidate.text().orElse(null),
+      candidate.text().title().orElse(null),
+      candidate.text().body().orElse(null),
       review.reviewer().orElse(null),
-      candidate.reviewer().orElse(null),
-      candidate.country().orElse(null),
-      candidate.language().orElse(null),
-      candidate.reviewedOn().map(LocalDate::toString).orElse(null),
+      candidate.writer().name().orElse(null),
+      candidate.writer().country().orElse(null),
+      candidate.text().language().orElse(null),
+      candidate.source().reviewedOn().map(LocalDate::toString).orElse(null),
       ReviewStatus.PENDING.name(),
       origin(review).name(),
       review.orderNumber().orElse(null),
       review.source().orElse(null),
-      candidate.sourceId().orElse(null),
+      candidate.source().sourceId().orElse(null),
       candidate.line() == 0 ? null : candidate.line(),
       review.batchId() == 0 ? null : review.batchId(),
       review.fingerprint(),
       review.flags(),
-      candidate.pictures().size(),
+      candidate.media().pictures().size(),
       candidate.reply().orElse(null),
       candidate.reply().flatMap(_ -> review.source()).orElse(null),
       // hidden until the owner decides otherwise

@@ -1,22 +1,15 @@
 package nodyes.server.reviews;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import nodyes.core.imports.ReviewFlag;
-import nodyes.core.review.LeaveOutReason;
-import nodyes.core.review.Review;
-import nodyes.core.review.ReviewOrder;
 import nodyes.core.review.ReviewStatus;
+import nodyes.core.review.ReviewText;
 import nodyes.server.database.Database;
 import nodyes.server.database.Derived;
-import nodyes.server.database.Revisions;
 import nodyes.server.database.Topic;
 import nodyes.server.web.PagedResult;
 import org.springframework.stereotype.Component;
@@ -24,87 +17,42 @@ import org.springframework.stereotype.Component;
 /** The stored reviews. */
 @Component
 public class Reviews {
-  private static final int MOST_TOTALS = 5_000;
-
   private final ReviewStore store;
-  private final ModerationStore moves;
   private final ReviewWriter writer;
   private final BatchReviewStore batches;
-  private final PublishedReviewStore published;
   private final PictureStore pictures;
   private final ReviewExportStore out;
   private final DetailStore details;
-  private final SharedReviews kin;
-  private final Clock clock;
-  private final Revisions revisions;
-
-  private record Asked(Set<Long> of, PublishedReviewFilter filter) {}
-
-  private record Counted(long total, long at) {}
-
-  /** How many each filter takes; counting takes longer than finding the first of them. */
-  private final Cache<Asked, Counted> totals =
-      Caffeine.newBuilder().maximumSize(MOST_TOTALS).build();
 
   private final Derived<Facets> facets;
 
   Reviews(
       ReviewStore store,
-      ModerationStore moves,
       ReviewWriter writer,
       BatchReviewStore batches,
-      PublishedReviewStore published,
       PictureStore pictures,
       ReviewExportStore out,
       DetailStore details,
-      SharedReviews kin,
-      Clock clock,
       Database database) {
     this.store = store;
-    this.moves = moves;
     this.writer = writer;
     this.batches = batches;
-    this.published = published;
     this.pictures = pictures;
     this.out = out;
     this.details = details;
-    this.kin = kin;
-    this.clock = clock;
-    this.revisions = database.revisions();
     this.facets = database.derive(store::facets, Topic.REVIEW_ORIGINS);
-  }
-
-  /** A page of a product's published reviews, of those that a filter takes. */
-  public PagedResult<Review> publishedPage(
-      long productId, PublishedReviewFilter filter, ReviewOrder order, int page, int size) {
-    Set<Long> products = kin.ids(productId);
-    long total = total(new Asked(products, filter));
-    int number = PagedResult.page(page);
-    int most = PagedResult.size(size);
-    return new PagedResult<>(
-        published.page(products, filter, order, number, most), number, most, total);
-  }
-
-  private long total(Asked asked) {
-    Counted before = totals.getIfPresent(asked);
-    if (before != null && revisions.isUnchanged(before.at(), Topic.REVIEWS, asked.of())) {
-      return before.total();
-    }
-    long at = revisions.now();
-    var counted = new Counted(published.total(asked.of(), asked.filter()), at);
-    totals.put(asked, counted);
-    return counted.total();
-  }
-
-  /** What was written of a product in this shop, or elsewhere too, with its newest. */
-  public FirstPartyReviews markup(long productId, int most, boolean withBroughtIn) {
-    return published.firstParty(kin.ids(productId), most, withBroughtIn);
   }
 
   /** A page of the owner's desk, newest arrivals first. */
   public PagedResult<ReviewListItem> list(ReviewFilter filter, int page, int size) {
     return store.list(
         filter, ReviewStore.Order.NEWEST_FIRST, PagedResult.page(page), PagedResult.size(size));
+  }
+
+  /** A page in the order they came. */
+  public PagedResult<ReviewListItem> oldestFirst(ReviewFilter filter, int page, int size) {
+    return store.list(
+        filter, ReviewStore.Order.OLDEST_FIRST, PagedResult.page(page), PagedResult.size(size));
   }
 
   /** The same page without the count of all; it is there at once however many there are. */
@@ -166,8 +114,8 @@ public class Reviews {
   }
 
   /** Keeps what a new review says beside its words, and the files of its pictures. */
-  public void detail(long id, Review.Details details, List<String> files) {
-    this.details.keep(id, details.pros(), details.cons(), details.criteria());
+  public void detail(long id, ReviewText text, Map<Long, Integer> criteria, List<String> files) {
+    details.keep(id, text.pros(), text.cons(), criteria);
     pictures.add(id, files);
   }
 
@@ -226,22 +174,6 @@ public class Reviews {
   /** Removes the reviews of an import but those that are remembered. */
   public void removeBatch(long batch) {
     batches.remove(batch);
-  }
-
-  /**
-   * Moves reviews to a state.
-   *
-   * @param reason why they are left out; with {@link ReviewStatus#LEFT_OUT} alone
-   * @param who says so
-   */
-  public ModerationResult move(
-      Set<Long> ids, ReviewStatus to, Optional<LeaveOutReason> reason, String who) {
-    return moves.move(ids, to, reason, who, clock.instant());
-  }
-
-  /** Takes a move back, once; reviews that have moved on since stay. */
-  public int takeBack(long move) {
-    return moves.takeBack(move);
   }
 
   /** What was written in the shop behind a review, oldest first, at most {@code most}. */

@@ -113,11 +113,7 @@ class PageApi {
     Optional<String> from = previews ? Given.text(country) : where.find(country, tz, request);
     Viewpoint asked =
         ViewpointParser.of(
-            kind,
-            product,
-            variant,
-            from.orElse(null),
-            language,
+            new ViewpointParser.Asked(kind, product, variant, from.orElse(null), language),
             ViewpointParser.moment(at, shop.settings().zone(), now));
     Viewpoint viewpoint =
         previews

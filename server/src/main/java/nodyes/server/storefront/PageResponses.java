@@ -29,8 +29,8 @@ import nodyes.server.nods.NodLayout;
 import nodyes.server.nods.Nods;
 import nodyes.server.outbound.Translator;
 import nodyes.server.pages.FactLoader;
+import nodyes.server.publishedreviews.SharedReviews;
 import nodyes.server.reasons.Reasons;
-import nodyes.server.reviews.SharedReviews;
 import nodyes.server.shop.Shop;
 import nodyes.server.storefront.wire.WireAppearance;
 import nodyes.server.storefront.wire.WireNod;
@@ -152,10 +152,11 @@ class PageResponses {
       case Verdict.Shown shown ->
           java.util.stream.Stream.of(
               WireNod.of(
-                  placed.nod().id().value(),
-                  placed.nod().kind().wireName(),
-                  placed.nod().placement().spot().name(),
-                  placed.product().value(),
+                  new WireNod.At(
+                      placed.nod().id().value(),
+                      placed.nod().kind().wireName(),
+                      placed.nod().placement().spot().name(),
+                      placed.product().value()),
                   shown.content(),
                   translator.isConnected()));
       case Verdict.Withheld _ -> java.util.stream.Stream.empty();

@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.Slug;
@@ -16,8 +17,8 @@ import nodyes.core.review.RelativeDate;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewOrder;
 import nodyes.server.catalogue.Catalogue;
-import nodyes.server.reviews.PublishedReviewFilter;
-import nodyes.server.reviews.Reviews;
+import nodyes.server.publishedreviews.PublishedReviewFilter;
+import nodyes.server.publishedreviews.PublishedReviews;
 import nodyes.server.shop.Shop;
 import nodyes.server.storefront.wire.WireReview;
 import nodyes.server.storefront.wire.WireReviews;
@@ -27,6 +28,7 @@ import nodyes.server.web.Network;
 import nodyes.server.web.PagedResult;
 import nodyes.server.web.RateLimit;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.CrossOrigin;
@@ -39,23 +41,57 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Tag(name = "embed")
 class PublishedReviewsApi {
+  private static final int USUAL_REVIEWS = 6;
   private static final int MOST_REVIEWS = 100;
   private static final int LONGEST = 120;
 
   private final Catalogue catalogue;
-  private final Reviews reviews;
+  private final PublishedReviews reviews;
   private final Translations translations;
   private final Shop shop;
   private final Clock clock;
   private final RateLimit limit = new RateLimit(300, Duration.ofMinutes(1));
 
   PublishedReviewsApi(
-      Catalogue catalogue, Reviews reviews, Translations translations, Shop shop, Clock clock) {
+      Catalogue catalogue,
+      PublishedReviews reviews,
+      Translations translations,
+      Shop shop,
+      Clock clock) {
     this.catalogue = catalogue;
     this.reviews = reviews;
     this.translations = translations;
     this.shop = shop;
     this.clock = clock;
+  }
+
+  /** Which page of a wall is asked for; what is missing is as usual. */
+  record WallPage(
+      @Nullable Integer page,
+      @Nullable Integer size,
+      @Nullable ReviewOrder order,
+      @Nullable Boolean ago) {}
+
+  /** Which of the reviews; what is missing takes all. */
+  record WallFilter(
+      @Nullable Set<Integer> stars,
+      @Nullable Boolean pictured,
+      @Nullable Boolean bought,
+      @Nullable String language,
+      @Nullable String variant,
+      @Nullable String words) {
+    PublishedReviewFilter filter() {
+      if (words != null && words.length() > LONGEST) {
+        throw ApiProblem.value("words", text("wall.searchTooLong"));
+      }
+      return new PublishedReviewFilter(
+          stars == null ? Set.of() : stars,
+          Boolean.TRUE.equals(pictured),
+          Boolean.TRUE.equals(bought),
+          language,
+          variant,
+          words);
+    }
   }
 
   @GetMapping("/embed/v1/reviews")
@@ -64,30 +100,22 @@ class PublishedReviewsApi {
       summary = "A page of a product's published reviews; the newest first if not asked else")
   ResponseEntity<WireReviews> reviews(
       @RequestParam String product,
-      @RequestParam(defaultValue = "1") int page,
-      @RequestParam(defaultValue = "6") int size,
-      @RequestParam(defaultValue = "NEWEST") ReviewOrder order,
-      @RequestParam(defaultValue = "") Set<Integer> stars,
-      @RequestParam(defaultValue = "false") boolean pictured,
-      @RequestParam(defaultValue = "false") boolean bought,
-      @RequestParam(required = false) @Nullable String language,
-      @RequestParam(required = false) @Nullable String variant,
-      @RequestParam(required = false) @Nullable String words,
-      @RequestParam(defaultValue = "false") boolean ago,
+      @ParameterObject WallPage asked,
+      @ParameterObject WallFilter which,
       HttpServletRequest request) {
     limit.count(Network.of(request));
-    if (words != null && words.length() > LONGEST) {
-      throw ApiProblem.value("words", text("wall.searchTooLong"));
-    }
-    var filter = new PublishedReviewFilter(stars, pictured, bought, language, variant, words);
-    int wanted = Math.clamp(size, 2, MOST_REVIEWS);
+    PublishedReviewFilter filter = which.filter();
+    ReviewOrder order = Objects.requireNonNullElse(asked.order(), ReviewOrder.NEWEST);
+    int page = Objects.requireNonNullElse(asked.page(), 1);
+    int wanted =
+        Math.clamp(Objects.requireNonNullElse(asked.size(), USUAL_REVIEWS), 2, MOST_REVIEWS);
     PagedResult<Review> found =
         Slug.parse(product)
             .flatMap(catalogue::id)
-            .map(id -> reviews.publishedPage(id, filter, order, page, wanted))
+            .map(id -> reviews.page(id, filter, order, page, wanted))
             .orElseGet(() -> new PagedResult<>(List.of(), 1, wanted, 0));
     Optional<LocalDate> today =
-        ago
+        Boolean.TRUE.equals(asked.ago())
             ? Optional.of(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))
             : Optional.empty();
     return ResponseEntity.ok()
@@ -103,7 +131,7 @@ class PublishedReviewsApi {
   }
 
   private static Optional<RelativeDate> ago(Review review, LocalDate today) {
-    return review.reviewedOn().flatMap(day -> RelativeDate.of(day, today));
+    return review.origin().reviewedOn().flatMap(day -> RelativeDate.of(day, today));
   }
 
   /** Each can ask a translator, so there are fewer of them. */

@@ -79,7 +79,9 @@ class ShippingMarkup {
         ? tree
         : Optional.of(
             OfferShippingMarkup.offered(
-                tree.orElse(Map.of()), title, address, price.get(), availability, ways));
+                tree.orElse(Map.of()),
+                new OfferShippingMarkup.Listing(title, address, price.get(), availability),
+                ways));
   }
 
   private static Optional<Availability> availability(
@@ -116,12 +118,11 @@ class ShippingMarkup {
         ways.add(
             OfferShippingMarkup.of(
                 country,
-                handling(one, promised),
-                one.transit().orElseThrow(),
-                promised.cutOff().atZone(zone).toLocalTime(),
-                zone,
-                promised.cutOff(),
-                week.cutOffs().keySet()));
+                new OfferShippingMarkup.Speed(
+                    handling(one, promised),
+                    one.transit().orElseThrow(),
+                    promised.cutOff().atZone(zone),
+                    week.cutOffs().keySet())));
       }
     }
     return ways;

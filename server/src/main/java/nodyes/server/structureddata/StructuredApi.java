@@ -10,9 +10,9 @@ import nodyes.core.common.Slug;
 import nodyes.core.structureddata.AggregateRatingMarkup;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
-import nodyes.server.reviews.FirstPartyReviews;
-import nodyes.server.reviews.Reviews;
-import nodyes.server.reviews.StructuredDataPolicy;
+import nodyes.server.publishedreviews.FirstPartyReviews;
+import nodyes.server.publishedreviews.PublishedReviews;
+import nodyes.server.publishedreviews.StructuredDataPolicy;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
@@ -36,7 +36,7 @@ class StructuredApi {
   private static final MediaType JSON_LD = MediaType.valueOf("application/ld+json");
 
   private final Catalogue catalogue;
-  private final Reviews reviews;
+  private final PublishedReviews reviews;
   private final StructuredDataPolicy rule;
   private final ShippingMarkup shipping;
   private final Shop shop;
@@ -45,7 +45,7 @@ class StructuredApi {
 
   StructuredApi(
       Catalogue catalogue,
-      Reviews reviews,
+      PublishedReviews reviews,
       StructuredDataPolicy rule,
       ShippingMarkup shipping,
       Shop shop,

@@ -1,7 +1,7 @@
 package nodyes.server.structureddata;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
-import nodyes.server.reviews.StructuredDataPolicy;
+import nodyes.server.publishedreviews.StructuredDataPolicy;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;

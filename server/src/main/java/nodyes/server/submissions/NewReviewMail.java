@@ -12,7 +12,8 @@ record NewReviewMail(String subject, String text) {
   private static final int LONGEST = 400;
 
   static NewReviewMail of(String shop, List<ReviewListItem> fresh) {
-    long waiting = fresh.stream().filter(one -> one.status() == ReviewStatus.PENDING).count();
+    long waiting =
+        fresh.stream().filter(one -> one.moderation().status() == ReviewStatus.PENDING).count();
     String subject = Texts.text("mail.newReviews.subject", "shop", shop, "count", fresh.size());
     String lead =
         Texts.text("mail.newReviews.lead", "waiting", waiting, "published", fresh.size() - waiting);
@@ -28,16 +29,16 @@ record NewReviewMail(String subject, String text) {
             Texts.text(
                 "mail.newReviews.each",
                 "product",
-                oneLine(review.productTitle()),
+                oneLine(review.subject().productTitle()),
                 "stars",
                 Written.decimal(review.stars()),
                 "reviewer",
-                review.reviewer() == null ? "none" : oneLine(review.reviewer())));
-    if (review.title() != null) {
-      told.append('\n').append(oneLine(review.title()));
+                review.writer().reviewer() == null ? "none" : oneLine(review.writer().reviewer())));
+    if (review.text().title() != null) {
+      told.append('\n').append(oneLine(review.text().title()));
     }
-    if (review.wordsShown() != null) {
-      told.append('\n').append(cut(review.wordsShown()));
+    if (review.text().wordsShown() != null) {
+      told.append('\n').append(cut(review.text().wordsShown()));
     }
     return told.toString();
   }

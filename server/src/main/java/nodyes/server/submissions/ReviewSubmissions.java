@@ -18,8 +18,10 @@ import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.NameDisplay;
 import nodyes.core.review.PublicationPolicy;
-import nodyes.core.review.Review;
+import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewStatus;
+import nodyes.core.review.ReviewText;
+import nodyes.core.review.Writer;
 import nodyes.core.reviewform.FormField;
 import nodyes.core.reviewform.FormRules;
 import nodyes.core.reviewform.ReviewAspect;
@@ -28,6 +30,7 @@ import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.CatalogueProduct;
 import nodyes.server.database.Database;
 import nodyes.server.imports.LanguageDetector;
+import nodyes.server.moderation.Moderation;
 import nodyes.server.outbound.OutgoingMail;
 import nodyes.server.reviewform.FormTokens;
 import nodyes.server.reviewform.Forms;
@@ -53,6 +56,7 @@ public class ReviewSubmissions {
   private final SecureRandom random = new SecureRandom();
   private final SubmissionPolicyStore rules;
   private final Reviews reviews;
+  private final Moderation moderation;
   private final Catalogue catalogue;
   private final LanguageDetector guess;
   private final Database database;
@@ -67,6 +71,7 @@ public class ReviewSubmissions {
   ReviewSubmissions(
       SubmissionPolicyStore rules,
       Reviews reviews,
+      Moderation moderation,
       Catalogue catalogue,
       LanguageDetector guess,
       Database database,
@@ -79,6 +84,7 @@ public class ReviewSubmissions {
       ReviewerMails letters) {
     this.rules = rules;
     this.reviews = reviews;
+    this.moderation = moderation;
     this.catalogue = catalogue;
     this.guess = guess;
     this.database = database;
@@ -149,16 +155,17 @@ public class ReviewSubmissions {
     long fingerprint = fingerprint(product.id().value(), review);
     boolean isPublished =
         signs.isEmpty()
-            && rules.rule().admission().first(review.text().orElse("")) == ReviewStatus.PUBLISHED;
+            && rules.rule().admission().first(review.text().body().orElse(""))
+                == ReviewStatus.PUBLISHED;
     var flags = EnumSet.noneOf(ReviewFlag.class);
-    flags.addAll(ReviewFlag.ofWords(review.text()));
+    flags.addAll(ReviewFlag.ofWords(review.text().body()));
     flags.addAll(signs);
     var fresh =
         new NewReview(
             review,
             product.id().value(),
             variant,
-            review.reviewer().flatMap(written.nameForm()::of),
+            review.writer().name().flatMap(written.nameForm()::of),
             Optional.empty(),
             Optional.empty(),
             0,
@@ -171,7 +178,7 @@ public class ReviewSubmissions {
         .text(FormField.EMAIL)
         .ifPresent(address -> letters.write(id, address, written.language()));
     if (isPublished) {
-      reviews.move(Set.of(id), ReviewStatus.PUBLISHED, Optional.empty(), BY_RULE);
+      moderation.move(Set.of(id), ReviewStatus.PUBLISHED, Optional.empty(), BY_RULE);
     }
     return new SubmissionResult(id, isPublished);
   }
@@ -189,13 +196,7 @@ public class ReviewSubmissions {
             throw ApiProblem.unusable(text("reviews.alreadyHere"));
           }
           long stored = reviews.add(review);
-          reviews.detail(
-              stored,
-              new Review.Details(
-                  lines(written, FormField.PROS),
-                  lines(written, FormField.CONS),
-                  written.criteria()),
-              written.pictures());
+          reviews.detail(stored, review.candidate().text(), written.criteria(), written.pictures());
           forms.became(nonce, stored);
           return stored;
         });
@@ -203,7 +204,11 @@ public class ReviewSubmissions {
 
   private SubmissionResult became(long id) {
     return new SubmissionResult(
-        id, reviews.find(id).filter(line -> line.status() == ReviewStatus.PUBLISHED).isPresent());
+        id,
+        reviews
+            .find(id)
+            .filter(line -> line.moderation().status() == ReviewStatus.PUBLISHED)
+            .isPresent());
   }
 
   private void check(SubmittedReview written, CatalogueProduct product) {
@@ -243,12 +248,12 @@ public class ReviewSubmissions {
 
   private Set<ReviewFlag> signs(
       ImportedReview review, FormTokens.Opened opened, SubmissionContext sending) {
-    String words = review.text().orElse("");
+    String words = review.text().body().orElse("");
     return SpamSignals.of(
         new SpamSignals.Sent(
             sending.isTrapFilled(),
             opened.taken(),
-            review.title().orElse("") + " " + words,
+            review.text().title().orElse("") + " " + words,
             senders.inTheLastHour(sending.caller()),
             words.length() < LONG_ENOUGH ? 0 : forms.alike(words)));
   }
@@ -263,7 +268,7 @@ public class ReviewSubmissions {
 
   /** Two shoppers may well say the same few words; only many of them are the same review again. */
   private long fingerprint(long product, ImportedReview review) {
-    return review.text().orElse("").length() < LONG_ENOUGH
+    return review.text().body().orElse("").length() < LONG_ENOUGH
         ? random.nextLong()
         : Fingerprints.of(product, review);
   }
@@ -276,15 +281,16 @@ public class ReviewSubmissions {
         variant,
         Rating.ofStars(written.stars()),
         String.valueOf(written.stars()),
-        written.text(FormField.TITLE),
-        words,
-        written.text(FormField.NAME),
-        Optional.empty(),
-        words.flatMap(guess::of),
-        Optional.of(LocalDate.ofInstant(clock.instant(), shop.settings().zone())),
-        Optional.empty(),
-        Optional.empty(),
-        List.of(),
+        new ReviewText(
+            written.text(FormField.TITLE),
+            words,
+            words.flatMap(guess::of),
+            lines(written, FormField.PROS),
+            lines(written, FormField.CONS)),
+        new Writer(written.text(FormField.NAME), Optional.empty()),
+        ImportedReview.Source.writtenOn(
+            Optional.of(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))),
+        ReviewMedia.NONE,
         Optional.empty());
   }
 }

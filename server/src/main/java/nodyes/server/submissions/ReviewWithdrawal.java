@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewStatus;
+import nodyes.server.moderation.Moderation;
 import nodyes.server.reviews.ReviewListItem;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.Shop;
@@ -21,11 +22,13 @@ class ReviewWithdrawal {
 
   private final Signer signer;
   private final Reviews reviews;
+  private final Moderation moderation;
   private final Shop shop;
 
-  ReviewWithdrawal(Signer signer, Reviews reviews, Shop shop) {
+  ReviewWithdrawal(Signer signer, Reviews reviews, Moderation moderation, Shop shop) {
     this.signer = signer;
     this.reviews = reviews;
+    this.moderation = moderation;
     this.shop = shop;
   }
 
@@ -46,7 +49,7 @@ class ReviewWithdrawal {
         .map(
             origin ->
                 origin
-                    + shop.settings().productPage(review.product())
+                    + shop.settings().productPage(review.subject().product())
                     + "#"
                     + fragment(review.id()));
   }
@@ -61,8 +64,8 @@ class ReviewWithdrawal {
 
   /** Takes it back; once it is, nothing changes. */
   void takeBack(long review, String key) {
-    if (opened(review, key).status() != ReviewStatus.LEFT_OUT) {
-      reviews.move(
+    if (opened(review, key).moderation().status() != ReviewStatus.LEFT_OUT) {
+      moderation.move(
           Set.of(review),
           ReviewStatus.LEFT_OUT,
           Optional.of(LeaveOutReason.WITHDRAWN_BY_ITS_WRITER),

@@ -1,5 +1,6 @@
 package nodyes.server.submissions;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -61,6 +62,21 @@ class SubmissionApi {
           @Max(value = 5, message = "choose 1 to 5 stars")
           int stars) {}
 
+  /** What a review says. */
+  record WrittenText(
+      @Nullable String title,
+      @Nullable String words,
+      @Nullable String pros,
+      @Nullable String cons) {}
+
+  /**
+   * Who writes.
+   *
+   * @param nameForm how the name is shown
+   */
+  record WrittenBy(
+      @Nullable String reviewer, @Nullable NameDisplay nameForm, @Nullable String email) {}
+
   /**
    * What a shopper wrote. What is wrong with a field is told by a code: {@code missing}, {@code
    * no-stars}, {@code too-long}, {@code no-words}, {@code no-address}, {@code too-many}, {@code
@@ -68,7 +84,6 @@ class SubmissionApi {
    *
    * @param token that the form was opened with
    * @param stars 1 to 5; 0 where none is chosen
-   * @param nameForm how the name is shown
    * @param pictures files that were sent ahead
    * @param lang language of the form
    * @param website left empty: people do not see it
@@ -79,13 +94,8 @@ class SubmissionApi {
           String product,
       @Nullable @Size(max = 120, message = "at most 120 characters") String variant,
       int stars,
-      @Nullable String title,
-      @Nullable String words,
-      @Nullable String pros,
-      @Nullable String cons,
-      @Nullable String reviewer,
-      @Nullable NameDisplay nameForm,
-      @Nullable String email,
+      @JsonUnwrapped WrittenText text,
+      @JsonUnwrapped WrittenBy by,
       @Nullable @Valid @Size(max = 20, message = "at most 20 things") List<RatedThing> criteria,
       @Nullable @Size(max = 100, message = "too-many") List<String> pictures,
       @Nullable @Size(max = 20, message = "is no language") String lang,
@@ -116,12 +126,12 @@ class SubmissionApi {
 
   private static ReviewSubmissions.SubmittedReview read(WrittenReview written) {
     var texts = new EnumMap<FormField, String>(FormField.class);
-    put(texts, FormField.TITLE, written.title());
-    put(texts, FormField.WORDS, written.words());
-    put(texts, FormField.PROS, written.pros());
-    put(texts, FormField.CONS, written.cons());
-    put(texts, FormField.NAME, written.reviewer());
-    put(texts, FormField.EMAIL, written.email());
+    put(texts, FormField.TITLE, written.text().title());
+    put(texts, FormField.WORDS, written.text().words());
+    put(texts, FormField.PROS, written.text().pros());
+    put(texts, FormField.CONS, written.text().cons());
+    put(texts, FormField.NAME, written.by().reviewer());
+    put(texts, FormField.EMAIL, written.by().email());
     List<RatedThing> rated = written.criteria() == null ? List.of() : written.criteria();
     List<String> pictures = written.pictures() == null ? List.of() : written.pictures();
     if (new HashSet<>(pictures).size() < pictures.size()) {
@@ -134,7 +144,7 @@ class SubmissionApi {
         written.variant(),
         written.stars(),
         texts,
-        written.nameForm() == null ? NameDisplay.AS_GIVEN : written.nameForm(),
+        written.by().nameForm() == null ? NameDisplay.AS_GIVEN : written.by().nameForm(),
         criteria,
         pictures,
         written.lang() == null ? "en" : written.lang());
@@ -181,10 +191,10 @@ class SubmissionApi {
 
   private static OwnLook look(ReviewListItem line) {
     return new OwnLook(
-        line.productTitle(),
+        line.subject().productTitle(),
         line.stars(),
-        line.title(),
-        line.text(),
-        line.status() == ReviewStatus.LEFT_OUT);
+        line.text().title(),
+        line.text().text(),
+        line.moderation().status() == ReviewStatus.LEFT_OUT);
   }
 }

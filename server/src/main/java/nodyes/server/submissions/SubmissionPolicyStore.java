@@ -26,8 +26,8 @@ class SubmissionPolicyStore {
         .map(
             row ->
                 new SubmissionPolicy(
-                    PublicationPolicy.valueOf(row.getPublication()),
-                    NotificationFrequency.valueOf(row.getNotification()),
+                    row.getPublication(),
+                    row.getNotification(),
                     row.getNotifyEmail(),
                     row.getNotifiedAt(),
                     row.getFailedAt(),
@@ -46,8 +46,8 @@ class SubmissionPolicyStore {
           boolean tellsAlready = rule().notice() != NotificationFrequency.NEVER;
           var row = sql.newRecord(SUBMISSION_POLICY);
           row.setId(1L);
-          row.setPublication(admission.name());
-          row.setNotification(notice.name());
+          row.setPublication(admission);
+          row.setNotification(notice);
           row.setNotifyEmail(to);
           row.setFailedAt(null);
           row.setFailure(null);

@@ -36,7 +36,7 @@ public class Translations {
   /** A review that shoppers see, in a language that shop pages are in. */
   public Translation ofPublished(long id, String language) {
     ReviewListItem review = line(id);
-    if (review.status() != ReviewStatus.PUBLISHED) {
+    if (review.moderation().status() != ReviewStatus.PUBLISHED) {
       throw ApiProblem.notFound(text("reviews.noSuch"));
     }
     return of(review, language);
@@ -56,7 +56,7 @@ public class Translations {
     if (!language.matches("[a-z]{2,3}")) {
       throw ApiProblem.unusable(text("reviews.languageCodes"));
     }
-    String from = review.language();
+    String from = review.text().language();
     if (from == null) {
       throw ApiProblem.unusable(text("reviews.languageUnknown"));
     }
@@ -68,8 +68,8 @@ public class Translations {
     var made =
         new Translation(
             language,
-            translated(review.title(), from, language),
-            translated(review.wordsShown(), from, language));
+            translated(review.text().title(), from, language),
+            translated(review.text().wordsShown(), from, language));
     store.keep(id, source, made, clock.instant());
     return made;
   }
@@ -77,7 +77,12 @@ public class Translations {
   /** What is translated, by its hash: what is hidden later is no part of it any more. */
   private static String source(ReviewListItem review) {
     return Sha256.hex(
-        Sha256.of(review.language() + "\n" + review.title() + "\n" + review.wordsShown()),
+        Sha256.of(
+            review.text().language()
+                + "\n"
+                + review.text().title()
+                + "\n"
+                + review.text().wordsShown()),
         HASH_BYTES);
   }
 

@@ -9,7 +9,6 @@ import static org.jooq.impl.DSL.when;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.visitors.TimeWindow;
 import nodyes.server.database.Database;
 import nodyes.server.web.PagedResult;
 import org.jooq.DSLContext;
@@ -85,7 +84,7 @@ class VisitorCountStore {
             DSL.select(
                     val(shown.hour()),
                     PRODUCT.ID,
-                    val(shown.window().name()),
+                    val(shown.window(), VISITOR_COUNT_SHOWN.TIME_WINDOW),
                     val(shown.number()),
                     val(times.times()),
                     val(times.counted()))
@@ -140,7 +139,7 @@ class VisitorCountStore {
                                 Instant.ofEpochSecond(row.value1()),
                                 row.value2(),
                                 row.value3(),
-                                TimeWindow.valueOf(row.value4()),
+                                row.value4(),
                                 row.value5(),
                                 row.value6(),
                                 row.value7())),

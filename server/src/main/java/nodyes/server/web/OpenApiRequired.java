@@ -1,5 +1,6 @@
 package nodyes.server.web;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -10,6 +11,7 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -46,7 +48,7 @@ class OpenApiRequired implements ModelConverter {
       return;
     }
     List<String> required =
-        Arrays.stream(record.getRecordComponents())
+        components(record)
             .filter(component -> !mayBeMissing(component))
             .map(RecordComponent::getName)
             .filter(properties::containsKey)
@@ -54,6 +56,19 @@ class OpenApiRequired implements ModelConverter {
     required.stream()
         .filter(name -> schema.getRequired() == null || !schema.getRequired().contains(name))
         .forEach(schema::addRequiredItem);
+  }
+
+  /** Those that stand in the object itself: of what is written flat, its parts. */
+  private static Stream<RecordComponent> components(Class<?> record) {
+    return Arrays.stream(record.getRecordComponents())
+        .flatMap(
+            component ->
+                isFlat(component) ? components(component.getType()) : Stream.of(component));
+  }
+
+  /** Whether the parts of it stand in the object itself. */
+  static boolean isFlat(RecordComponent component) {
+    return component.getAccessor().isAnnotationPresent(JsonUnwrapped.class);
   }
 
   static boolean mayBeMissing(RecordComponent component) {

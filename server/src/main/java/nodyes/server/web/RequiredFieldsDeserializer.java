@@ -46,7 +46,7 @@ class RequiredFieldsDeserializer extends RequestBodyAdviceAdapter {
       @Nullable Object value, String path, List<ApiProblem.FieldError> faults) {
     if (value instanceof Record) {
       for (RecordComponent component : value.getClass().getRecordComponents()) {
-        String name = path.isEmpty() ? component.getName() : path + "." + component.getName();
+        String name = OpenApiRequired.isFlat(component) ? path : named(path, component);
         Object part = read(component, value);
         if (part == null && !OpenApiRequired.mayBeMissing(component)) {
           faults.add(new ApiProblem.FieldError(name, text("problems.missing")));
@@ -58,6 +58,10 @@ class RequiredFieldsDeserializer extends RequestBodyAdviceAdapter {
         look(list.get(i), path + "[" + i + "]", faults);
       }
     }
+  }
+
+  private static String named(String path, RecordComponent component) {
+    return path.isEmpty() ? component.getName() : path + "." + component.getName();
   }
 
   private static @Nullable Object read(RecordComponent component, Object record) {

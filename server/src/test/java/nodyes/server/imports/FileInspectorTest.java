@@ -38,8 +38,8 @@ public class FileInspectorTest {
   public void theDelimiterIsTheOneOfTheHeadings(String text, String delimiter) throws IOException {
     String expected = delimiter;
     FileInspection look = look(text);
-    assertEquals(look.delimiter(), expected);
-    assertEquals(look.columns().get(ReviewColumn.RATING), Integer.valueOf(0));
+    assertEquals(look.form().delimiter(), expected);
+    assertEquals(look.guessed().columns().get(ReviewColumn.RATING), Integer.valueOf(0));
   }
 
   @Test
@@ -49,29 +49,30 @@ public class FileInspectorTest {
       text.append("5,\"two\nlines\",").append(i).append('\n');
     }
     FileInspection look = look(text.toString());
-    assertEquals(look.rows(), 9);
-    assertEquals(look.samples().size(), 5);
+    assertEquals(look.found().rows(), 9);
+    assertEquals(look.found().samples().size(), 5);
     assertEquals(
-        look.samples().get(1), new FileInspection.Sample(4, List.of("5", "two\nlines", "1")));
-    assertEquals(look.columns(), Map.of(ReviewColumn.RATING, 0, ReviewColumn.WORDS, 1));
-    assertEquals(look.broken(), 0);
+        look.found().samples().get(1),
+        new FileInspection.Sample(4, List.of("5", "two\nlines", "1")));
+    assertEquals(look.guessed().columns(), Map.of(ReviewColumn.RATING, 0, ReviewColumn.WORDS, 1));
+    assertEquals(look.found().broken(), 0);
   }
 
   @Test
   public void scaleAndOrderOfDatesAreFoundAndWhy() throws IOException {
     FileInspection look =
         look("Nota,Data\n9,01/02/2026\n10,23/04/2026\n4,03/04/2026\n8,04/05/2026\n");
-    assertEquals(look.worst(), BigDecimal.ONE);
-    assertEquals(look.best(), BigDecimal.TEN);
-    assertEquals(look.highestRating(), BigDecimal.TEN);
-    assertEquals(look.dateOrder(), DateOrder.DAY_FIRST);
-    assertEquals(look.dateBecause(), "23/04/2026");
+    assertEquals(look.scale().worst(), BigDecimal.ONE);
+    assertEquals(look.scale().best(), BigDecimal.TEN);
+    assertEquals(look.scale().highestRating(), BigDecimal.TEN);
+    assertEquals(look.dates().dateOrder(), DateOrder.DAY_FIRST);
+    assertEquals(look.dates().dateBecause(), "23/04/2026");
   }
 
   @Test
   public void brokenRowsAreCountedBesideTheOthers() throws IOException {
     FileInspection look = look("Rating,Words\n5,fine\n4,\"open\n3,good\n");
-    assertEquals(look.rows(), 2);
-    assertEquals(look.broken(), 1);
+    assertEquals(look.found().rows(), 2);
+    assertEquals(look.found().broken(), 1);
   }
 }

@@ -26,14 +26,14 @@ public class ResumeTest extends ServerTest {
     var choices = ImportOptions.FOUND.permitted(null);
     store.begin(looked.id(), choices, ImportState.INSPECTED);
     // as if the server had stopped after three rows
-    store.progress(looked.id(), new ImportStore.Counts(3, 3, 0, 0, 0, 0), List.of());
+    store.progress(looked.id(), new ImportCounts(3, 3, 0, 0, 0, 0), List.of());
     job.start();
     ImportView batch =
         until(() -> bringIn.batch(looked.id()), one -> one.state() != ImportState.RUNNING);
     assertEquals(batch.state(), ImportState.DONE);
-    assertEquals(batch.rowsSeen(), 10);
-    assertEquals(batch.imported(), 3 + 6);
-    assertEquals(batch.unreadable(), 1);
+    assertEquals(batch.counts().rowsSeen(), 10);
+    assertEquals(batch.counts().imported(), 3 + 6);
+    assertEquals(batch.counts().unreadable(), 1);
     var stored = body(ask("/api/v1/reviews?batch={id}", looked.id()));
     assertEquals(stored.path("total").asInt(), 6, "rows 4 to 10 without the bad one");
   }

@@ -146,6 +146,16 @@ public class ConditionMapperTest {
     refusal.faults().forEach(fault -> assertTrue(fault.reason().length() > 8, fault.reason()));
   }
 
+  /** Whatever was missing was called a value. */
+  @Test
+  public void whatIsToBeChosenIsCalledByItsName() {
+    ConditionDto read =
+        json.readValue("{\"kind\":\"IN_CATEGORY\",\"names\":[]}", ConditionDto.class);
+    ApiProblem refusal =
+        expectThrows(ApiProblem.class, () -> ConditionMapper.condition(read, LISBON, EURO));
+    assertEquals(refusal.faults().getFirst().reason(), "Choose a category.");
+  }
+
   @Test
   public void allThatIsWrongIsNamedAtOnce() {
     ConditionDto read =

@@ -79,18 +79,23 @@ public class ViewpointParserTest {
 
   @Test
   public void aViewpointSaysWhatItWasAsked() {
-    Viewpoint view = ViewpointParser.of("listing", "a-pot,b-pot", " PL-1 ", "pt", "pt-BR", NOW);
+    Viewpoint view =
+        ViewpointParser.of(
+            new ViewpointParser.Asked("listing", "a-pot,b-pot", " PL-1 ", "pt", "pt-BR"), NOW);
     assertEquals(view.page(), PageKind.LISTING);
     assertEquals(view.products().size(), 2);
     assertEquals(view.variant(), Optional.of("PL-1"));
     assertEquals(view.country(), Optional.of("PT"));
     assertEquals(view.language(), Locale.forLanguageTag("pt-BR"));
-    Viewpoint plain = ViewpointParser.of("home", null, "", " ", null, NOW);
+    Viewpoint plain =
+        ViewpointParser.of(new ViewpointParser.Asked("home", null, "", " ", null), NOW);
     assertEquals(plain.country(), Optional.empty());
     assertEquals(plain.variant(), Optional.empty());
     assertEquals(plain.language(), Locale.ENGLISH);
     assertThrows(
-        ApiProblem.class, () -> ViewpointParser.of("checkout", null, null, null, null, NOW));
+        ApiProblem.class,
+        () ->
+            ViewpointParser.of(new ViewpointParser.Asked("checkout", null, null, null, null), NOW));
   }
 
   /** An order is of the last three months; clocks of shops may be ten minutes ahead. */
@@ -107,9 +112,12 @@ public class ViewpointParserTest {
       assertEquals(ViewpointParser.ordered(at, NOW), Optional.empty(), at);
     }
     assertEquals(ViewpointParser.ordered(null, NOW), Optional.empty());
-    Viewpoint confirmed = ViewpointParser.of("confirmation", "a-pot", null, null, null, NOW);
+    Viewpoint confirmed =
+        ViewpointParser.of(
+            new ViewpointParser.Asked("confirmation", "a-pot", null, null, null), NOW);
     assertEquals(ViewpointParser.orderedThen(confirmed).orderedAt(), Optional.of(NOW));
-    Viewpoint other = ViewpointParser.of("basket", "a-pot", null, null, null, NOW);
+    Viewpoint other =
+        ViewpointParser.of(new ViewpointParser.Asked("basket", "a-pot", null, null, null), NOW);
     assertEquals(ViewpointParser.orderedThen(other).orderedAt(), Optional.empty());
   }
 }

@@ -46,7 +46,13 @@ public class ReviewQueryStoreTest extends ServerTest {
       LocalDate from,
       LocalDate to) {
     return new ReviewFilter(
-        state, null, null, text, null, language, country, null, flag, pictures, null, from, to);
+        state,
+        null,
+        null,
+        text,
+        flag,
+        null,
+        new ReviewTraits(null, language, country, null, pictures, from, to));
   }
 
   @Test(dataProvider = "filters")
@@ -67,13 +73,8 @@ public class ReviewQueryStoreTest extends ServerTest {
                 "",
                 null,
                 null,
-                null,
-                ReviewListItem.Origin.VERIFIED,
-                null,
-                null,
-                null,
-                null,
-                null));
+                new ReviewTraits(
+                    null, null, null, ReviewListItem.Origin.VERIFIED, null, null, null)));
     assertTrue(plan.contains("review_by_origin"), plan);
     assertFalse(plan.contains("TEMP B-TREE"), plan);
   }

@@ -10,11 +10,12 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
-import nodyes.core.review.Review;
+import nodyes.core.review.ReviewText;
 import nodyes.server.ServerTest;
 import nodyes.server.database.Database;
 import nodyes.server.database.TablesRead;
@@ -68,7 +69,9 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
 
   /** The same answer, made without looking at what is kept. */
   private String fromNothing() {
-    var viewpoint = ViewpointParser.of("product", "kept-pot", null, "PT", "en", clock.instant());
+    var viewpoint =
+        ViewpointParser.of(
+            new ViewpointParser.Asked("product", "kept-pot", null, "PT", "en"), clock.instant());
     return new String(responses.published(viewpoint, true).plain(), StandardCharsets.UTF_8);
   }
 
@@ -111,7 +114,7 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
   }
 
   private void pictured() {
-    reviews.detail(ids.getFirst(), Review.Details.NONE, List.of("kept.webp"));
+    reviews.detail(ids.getFirst(), ReviewText.NONE, Map.of(), List.of("kept.webp"));
   }
 
   /** From a network of its own: so many votes are taken of one. */
@@ -160,7 +163,9 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
     topics.addAll(PageResponseCache.BY_PRODUCT);
     for (PageKind page : PageKind.values()) {
       var viewpoint =
-          ViewpointParser.of(page.wireName(), "kept-pot", null, "PT", "en", clock.instant());
+          ViewpointParser.of(
+              new ViewpointParser.Asked(page.wireName(), "kept-pot", null, "PT", "en"),
+              clock.instant());
       var layout = nods.trial(kind.wireName(), page);
       assertEquals(
           TablesRead.unwatched(database, topics, () -> responses.preview(viewpoint, layout)),

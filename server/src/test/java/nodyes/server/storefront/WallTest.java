@@ -17,8 +17,8 @@ import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.database.Database;
-import nodyes.server.reviews.PublishedReviewFilter;
-import nodyes.server.reviews.Reviews;
+import nodyes.server.publishedreviews.PublishedReviewFilter;
+import nodyes.server.publishedreviews.PublishedReviews;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletRequest;
@@ -31,7 +31,7 @@ import tools.jackson.databind.JsonNode;
 public class WallTest extends ServerTest {
   private static final int REVIEWS = 40;
 
-  @Autowired private Reviews reviews;
+  @Autowired private PublishedReviews published;
   @Autowired private Catalogue catalogue;
   @Autowired private Database database;
   private int caller;
@@ -65,7 +65,7 @@ public class WallTest extends ServerTest {
 
   private List<Review> all(ReviewOrder order) {
     long id = catalogue.id(new nodyes.core.common.Slug("walled-pot")).orElseThrow();
-    return reviews.publishedPage(id, PublishedReviewFilter.ALL, order, 1, 100).items();
+    return published.page(id, PublishedReviewFilter.ALL, order, 1, 100).items();
   }
 
   private static String voter(int i) {

@@ -15,11 +15,16 @@ import nodyes.core.nod.ReviewWallContent;
 import nodyes.core.nod.StarLine;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.AspectAverage;
+import nodyes.core.review.Moderation;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.RelativeDate;
 import nodyes.core.review.Review;
 import nodyes.core.review.ReviewFacets;
+import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewOrigin;
+import nodyes.core.review.ReviewText;
 import nodyes.core.review.Votes;
+import nodyes.core.review.Writer;
 import nodyes.server.ServerTest;
 import nodyes.server.storefront.wire.WireNod;
 import org.testng.annotations.Test;
@@ -33,30 +38,25 @@ public class WireTest extends ServerTest {
     return new Review(
         new ReviewId(7),
         Rating.ofStars(4),
+        more.map(_ -> Map.of(3L, 4)).orElse(Map.of()),
         more,
-        more,
-        more,
-        more.map(_ -> "PT"),
-        more.map(_ -> "pt-PT"),
-        more,
-        more.map(_ -> LocalDate.of(2026, 11, 2)),
-        provenance,
-        more,
-        more,
-        more.isPresent(),
-        more.map(List::of).orElse(List.of()),
-        more.map(_ -> new Votes(3, 1)).orElse(Votes.NONE),
-        more.map(_ -> new Review.Details(List.of("heavy"), List.of("dear"), Map.of(3L, 4)))
-            .orElse(Review.Details.NONE));
+        new ReviewText(
+            more,
+            more,
+            more.map(_ -> "pt-PT"),
+            more.map(_ -> List.of("heavy")).orElse(List.of()),
+            more.map(_ -> List.of("dear")).orElse(List.of())),
+        new Writer(more, more.map(_ -> "PT")),
+        new ReviewOrigin(provenance, more.map(_ -> LocalDate.of(2026, 11, 2)), more),
+        new Moderation(more, more.isPresent()),
+        new ReviewMedia(more.map(List::of).orElse(List.of())),
+        more.map(_ -> new Votes(3, 1)).orElse(Votes.NONE));
   }
 
   private String wall(ReviewWallContent content, boolean canTranslate) {
     return json(
         WireNod.of(
-            "wall",
-            "review-wall",
-            "page-end",
-            "pot",
+            new WireNod.At("wall", "review-wall", "page-end", "pot"),
             new ReviewWall.ShapedWall(content, ReviewWall.Shape.USUAL),
             canTranslate));
   }
@@ -71,7 +71,7 @@ public class WireTest extends ServerTest {
         new StarLine.StarLineContent(
             new BigDecimal("4.6"), new BigDecimal("4.50"), 212, 180, true, StarLine.Counted.BOTH);
     assertEquals(
-        json(WireNod.of("stars", "star-line", "under-title", "pot", content, true)),
+        json(WireNod.of(new WireNod.At("stars", "star-line", "under-title", "pot"), content, true)),
         "{\"kind\":\"star-line\",\"id\":\"stars\",\"spot\":\"under-title\",\"product\":\"pot\","
             + "\"content\":{\"mean\":4.6,\"drawn\":4.50,\"count\":212,"
             + "\"verified\":180,\"stars\":true,\"counted\":\"both\"}}");
@@ -81,32 +81,34 @@ public class WireTest extends ServerTest {
   public void aReviewWallWithAFullReview() {
     var content =
         new ReviewWallContent(
-            new BigDecimal("4.0"),
-            new BigDecimal("4.00"),
-            1,
-            1,
-            List.of(0L, 0L, 0L, 1L, 0L),
-            List.of(0, 0, 0, 100, 0),
-            6,
-            List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))),
+            new ReviewWallContent.Summary(
+                new BigDecimal("4.0"),
+                new BigDecimal("4.00"),
+                1,
+                1,
+                List.of(0L, 0L, 0L, 1L, 0L),
+                List.of(0, 0, 0, 100, 0),
+                Optional.of(new ReviewWallContent.Marked(new BigDecimal("3.5"), 2))),
+            new ReviewWallContent.Page(
+                6,
+                List.of(review(new Provenance.VerifiedPurchase("Q-1"), Optional.of("x"))),
+                Optional.of(Map.of(new ReviewId(7), new RelativeDate(3, RelativeDate.Unit.WEEK)))),
             ReviewWallContent.Facets.of(
                 ReviewFacets.of("pt", "24 cm", true, 2)
                     .and(ReviewFacets.of("de", "36 cm", false, 1)),
                 Locale.GERMAN),
             List.of(new AspectAverage(3, "Gewicht", 9, 2)),
-            Optional.of(Map.of(new ReviewId(7), new RelativeDate(3, RelativeDate.Unit.WEEK))),
-            List.of("Pot, glazed"),
-            Optional.of(new ReviewWallContent.Marked(new BigDecimal("3.5"), 2)));
+            List.of("Pot, glazed"));
     assertEquals(
         wall(content, true),
         "{\"kind\":\"review-wall\",\"id\":\"wall\",\"spot\":\"page-end\",\"product\":\"pot\","
             + "\"content\":{\"mean\":4.0,\"drawn\":4.00,\"count\":1,\"verified\":1,"
             + "\"counts\":[0,0,0,1,0],\"percentages\":[0,0,0,100,0],\"perPage\":6,\"first\":[{\"id\":7,"
-            + "\"stars\":4.00,\"title\":\"x\",\"words\":\"x\",\"reviewer\":\"x\",\"country\":\"PT\","
-            + "\"language\":\"pt-PT\",\"variant\":\"x\",\"writtenOn\":\"2026-11-02\","
-            + "\"origin\":\"verified\",\"incentive\":\"x\",\"reply\":\"x\",\"featured\":true,"
-            + "\"pictures\":[\"x\"],\"helpful\":3,\"notHelpful\":1,\"ago\":{\"n\":3,\"unit\":\"week\"},"
-            + "\"pros\":[\"heavy\"],\"cons\":[\"dear\"],\"criteria\":[{\"id\":3,\"stars\":4}]}],"
+            + "\"stars\":4.00,\"variant\":\"x\",\"title\":\"x\",\"words\":\"x\",\"language\":\"pt-PT\","
+            + "\"pros\":[\"heavy\"],\"cons\":[\"dear\"],\"reviewer\":\"x\",\"country\":\"PT\","
+            + "\"writtenOn\":\"2026-11-02\",\"ago\":{\"n\":3,\"unit\":\"week\"},\"origin\":\"verified\","
+            + "\"incentive\":\"x\",\"reply\":\"x\",\"featured\":true,\"pictures\":[\"x\"],"
+            + "\"helpful\":3,\"notHelpful\":1,\"criteria\":[{\"id\":3,\"stars\":4}]}],"
             + "\"facets\":{\"pictured\":2,\"readable\":1,"
             + "\"variants\":[{\"title\":\"24 cm\",\"count\":2},{\"title\":\"36 cm\",\"count\":1}]},\"shape\":{\"order\":\"newest\",\"layout\":\"list\",\"columns\":2,\"columnsNarrow\":1,"
             + "\"turning\":\"pages\",\"compact\":false,\"folded\":false,\"flags\":true,\"translated\":true,"
@@ -122,21 +124,23 @@ public class WireTest extends ServerTest {
             "fair.csv", Optional.of("S1"), Instant.parse("2026-11-02T00:00:00Z"));
     var content =
         new ReviewWallContent(
-            BigDecimal.ONE,
-            BigDecimal.ONE,
-            2,
-            0,
-            List.of(2L, 0L, 0L, 0L, 0L),
-            List.of(100, 0, 0, 0, 0),
-            6,
-            List.of(
-                review(broughtIn, Optional.empty()),
-                review(new Provenance.Unverified(), Optional.empty())),
+            new ReviewWallContent.Summary(
+                BigDecimal.ONE,
+                BigDecimal.ONE,
+                2,
+                0,
+                List.of(2L, 0L, 0L, 0L, 0L),
+                List.of(100, 0, 0, 0, 0),
+                Optional.empty()),
+            new ReviewWallContent.Page(
+                6,
+                List.of(
+                    review(broughtIn, Optional.empty()),
+                    review(new Provenance.Unverified(), Optional.empty())),
+                Optional.empty()),
             ReviewWallContent.Facets.of(ReviewFacets.NONE, Locale.ENGLISH),
             List.of(),
-            Optional.empty(),
-            List.of(),
-            Optional.empty());
+            List.of());
     String written = wall(content, true);
     assertEquals(
         written.substring(written.indexOf("\"first\"")),
@@ -150,16 +154,15 @@ public class WireTest extends ServerTest {
   @Test
   public void noTranslationIsOfferedWithoutATranslator() {
     var content =
-        ReviewWallContent.of(
-            nodyes.core.rating.RatingSummary.of(List.of(Rating.ofStars(4))),
-            0,
-            6,
-            List.of(),
+        new ReviewWallContent(
+            ReviewWallContent.Summary.of(
+                nodyes.core.rating.RatingSummary.of(List.of(Rating.ofStars(4))),
+                0,
+                Optional.empty()),
+            ReviewWallContent.Page.first(6, List.of(), Optional.empty()),
             ReviewWallContent.Facets.of(ReviewFacets.NONE, Locale.ENGLISH),
             List.of(),
-            Optional.empty(),
-            List.of(),
-            Optional.empty());
+            List.of());
     String without = wall(content, false);
     assertEquals(without.contains("\"translated\":false"), true, without);
   }

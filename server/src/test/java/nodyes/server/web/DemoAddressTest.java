@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNull;
 
 import java.nio.file.Path;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.server.ServerSettings;
@@ -22,12 +21,8 @@ public class DemoAddressTest {
             Path.of("data"),
             demo,
             Optional.empty(),
-            Set.of(),
             Optional.empty(),
             Set.of(),
-            Optional.empty(),
-            Map.of(),
-            "nod-yes@shop.example",
             240,
             Optional.empty(),
             Optional.empty());

@@ -2,6 +2,8 @@ package nodyes.server.reviews.export;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import nodyes.core.review.ReviewText;
 import nodyes.server.reviews.ExportedReview;
 
 /** The columns of CSV and XLSX; what comes in again is named as it is known there. */
@@ -33,29 +35,34 @@ final class ExportColumns {
   private ExportColumns() {}
 
   static List<String> cells(ExportedReview row) {
+    ReviewText text = row.text();
+    ExportedReview.ExportedOrigin from = row.origin();
+    ExportedReview.ExportedModeration made = row.moderation();
     return Arrays.asList(
         row.product(),
         row.productTitle(),
-        row.variant(),
+        row.variant().orElse(null),
         row.rating(),
         "5",
         "1",
-        row.title(),
-        row.text(),
-        row.reviewer(),
-        row.country(),
-        row.language(),
-        row.date(),
-        row.order(),
-        row.sourceId(),
-        String.join(" ", row.pictures()),
-        row.reply(),
-        row.state().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-        row.leftOutBecause() == null
-            ? null
-            : row.leftOutBecause().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-        row.origin().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-        row.source(),
-        row.isFeatured() ? "yes" : null);
+        text.title().orElse(null),
+        text.body().orElse(null),
+        row.writer().name().orElse(null),
+        row.writer().country().orElse(null),
+        text.language().orElse(null),
+        from.date() == null ? null : from.date().toString(),
+        from.order(),
+        from.sourceId(),
+        String.join(" ", row.media().pictures()),
+        made.reply(),
+        words(made.state()),
+        made.leftOutBecause() == null ? null : words(made.leftOutBecause()),
+        words(from.origin()),
+        from.source(),
+        made.isFeatured() ? "yes" : null);
+  }
+
+  private static String words(Enum<?> name) {
+    return name.name().toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 }

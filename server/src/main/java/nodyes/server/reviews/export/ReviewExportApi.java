@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Locale;
 import nodyes.server.reviews.ReviewSelection;
+import nodyes.server.reviews.ReviewTraits;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.SelfDeletingResource;
@@ -39,7 +40,10 @@ class ReviewExportApi {
   }
 
   @GetMapping("/api/v1/reviews/export/{format}")
-  ResponseEntity<Resource> out(@PathVariable String format, @ParameterObject ReviewSelection asked)
+  ResponseEntity<Resource> out(
+      @PathVariable String format,
+      @ParameterObject ReviewSelection asked,
+      @ParameterObject ReviewTraits traits)
       throws IOException {
     ExportFormat wanted;
     try {
@@ -47,7 +51,7 @@ class ReviewExportApi {
     } catch (IllegalArgumentException e) {
       throw ApiProblem.notFound(text("export.formats"));
     }
-    Path file = exporting.write(asked.filter(), wanted);
+    Path file = exporting.write(asked.filter(traits), wanted);
     LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(wanted.type()))

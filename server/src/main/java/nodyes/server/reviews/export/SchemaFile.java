@@ -6,8 +6,10 @@ import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import nodyes.core.imports.SchemaOrgReviewReader;
 import nodyes.server.reviews.ExportedReview;
 import org.jspecify.annotations.Nullable;
@@ -48,29 +50,29 @@ final class SchemaFile implements ExportWriter {
       review.put("@context", CONTEXT);
     }
     review.put("@type", "Review");
-    put(review, "identifier", row.sourceId());
+    put(review, "identifier", row.origin().sourceId());
     review.put("itemReviewed", product(row));
     var rating = typed("Rating");
     rating.put("ratingValue", new BigDecimal(row.rating()));
     rating.put("bestRating", 5);
     rating.put("worstRating", 1);
     review.put("reviewRating", rating);
-    put(review, "headline", row.title());
-    put(review, "reviewBody", row.text());
-    if (row.reviewer() != null || row.country() != null) {
+    put(review, "headline", row.text().title());
+    put(review, "reviewBody", row.text().body());
+    if (row.writer().name().isPresent() || row.writer().country().isPresent()) {
       review.put("author", author(row));
     }
-    put(review, "datePublished", row.date());
-    put(review, "inLanguage", row.language());
-    if (!row.pictures().isEmpty()) {
-      review.put("image", row.pictures());
+    put(review, "datePublished", Optional.ofNullable(row.origin().date()).map(LocalDate::toString));
+    put(review, "inLanguage", row.text().language());
+    if (!row.media().isEmpty()) {
+      review.put("image", row.media().pictures());
     }
-    if (row.reply() != null) {
+    if (row.moderation().reply() != null) {
       var comment = typed("Comment");
-      comment.put("text", row.reply());
+      comment.put("text", row.moderation().reply());
       review.put("comment", comment);
     }
-    put(review, "creativeWorkStatus", row.state());
+    put(review, "creativeWorkStatus", row.moderation().state().name());
     return review;
   }
 
@@ -78,10 +80,10 @@ final class SchemaFile implements ExportWriter {
     var product = typed("Product");
     product.put("name", row.productTitle());
     product.put("productID", row.product());
-    if (row.variant() != null) {
+    if (row.variant().isPresent()) {
       var variant = typed("PropertyValue");
       variant.put("name", SchemaOrgReviewReader.VARIANT);
-      variant.put("value", row.variant());
+      variant.put("value", row.variant().get());
       product.put("additionalProperty", variant);
     }
     return product;
@@ -89,10 +91,10 @@ final class SchemaFile implements ExportWriter {
 
   private static Map<String, Object> author(ExportedReview row) {
     var author = typed("Person");
-    put(author, "name", row.reviewer());
-    if (row.country() != null) {
+    put(author, "name", row.writer().name());
+    if (row.writer().country().isPresent()) {
       var address = typed("PostalAddress");
-      address.put("addressCountry", row.country());
+      address.put("addressCountry", row.writer().country().get());
       author.put("address", address);
     }
     return author;
@@ -102,6 +104,10 @@ final class SchemaFile implements ExportWriter {
     var node = new LinkedHashMap<String, Object>();
     node.put("@type", type);
     return node;
+  }
+
+  private static void put(Map<String, Object> node, String property, Optional<String> value) {
+    value.ifPresent(text -> node.put(property, text));
   }
 
   private static void put(Map<String, Object> node, String property, @Nullable String value) {

@@ -1,5 +1,6 @@
 package nodyes.server.storefront.wire;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -12,30 +13,39 @@ import org.jspecify.annotations.Nullable;
  *
  * @param promised the days; missing where it is sold out
  * @param zone the shop's (IANA), in which a cut-off is told
- * @param country where it goes, ISO 3166-1 alpha-2
- * @param assumed whether the shopper's country is not known, and this is the shop's own
- * @param countries those that a shopper can choose
+ * @param destination where it goes
  * @param lines of a basket or an order that is told line by line
- * @param shows words, path (the row of days), or words-and-path
- * @param cutOff time-left, clock or none
- * @param clock whose clock it is told by: shop or shopper
- * @param flag whether the country's flag stands there
+ * @param form what of it is told
  * @param small whether it stands on a card among others
  * @param ordered whether it is of what has been ordered
  */
 public record WireDelivery(
     @Nullable WirePromise promised,
     String zone,
-    String country,
-    boolean assumed,
-    List<String> countries,
+    @JsonUnwrapped WireDestination destination,
     List<WireLine> lines,
-    String shows,
-    String cutOff,
-    String clock,
-    boolean flag,
+    @JsonUnwrapped WireForm form,
     boolean small,
     boolean ordered) {
+  /**
+   * Where it goes.
+   *
+   * @param country ISO 3166-1 alpha-2
+   * @param assumed whether the shopper's country is not known, and this is the shop's own
+   * @param countries those that a shopper can choose
+   */
+  public record WireDestination(String country, boolean assumed, List<String> countries) {}
+
+  /**
+   * What of a promise is told.
+   *
+   * @param shows words, path (the row of days), or words-and-path
+   * @param cutOff time-left, clock or none
+   * @param clock whose clock it is told by: shop or shopper
+   * @param flag whether the country's flag stands there
+   */
+  public record WireForm(String shows, String cutOff, String clock, boolean flag) {}
+
   /** Days, the first and the last included. */
   public record WireDays(LocalDate first, LocalDate last) {}
 
@@ -75,18 +85,17 @@ public record WireDelivery(
     return new WireDelivery(
         content.promised().map(WireDelivery::promise).orElse(null),
         content.zone().getId(),
-        content.country(),
-        content.isAssumed(),
-        content.countries(),
+        new WireDestination(content.country(), content.isAssumed(), content.countries()),
         content.lines().stream()
             .map(
                 line ->
                     new WireLine(line.title(), line.arrives().map(WireDelivery::days).orElse(null)))
             .toList(),
-        NodOption.named(form.shows()),
-        NodOption.named(form.cutOff()),
-        NodOption.named(form.clock()),
-        form.hasFlag(),
+        new WireForm(
+            NodOption.named(form.shows()),
+            NodOption.named(form.cutOff()),
+            NodOption.named(form.clock()),
+            form.hasFlag()),
         form.isSmall(),
         form.isOrdered());
   }

@@ -129,52 +129,61 @@ public sealed interface WireNod {
   }
 
   /**
-   * From the core's content.
+   * Which nod it is, and where it stands.
    *
    * @param kind the nod's kind
+   */
+  record At(String id, String kind, String spot, String product) {}
+
+  /**
+   * From the core's content.
+   *
    * @param canTranslate whether a translator is connected; nothing is offered without
    */
-  static WireNod of(
-      String id, String kind, String spot, String product, Content content, boolean canTranslate) {
+  static WireNod of(At at, Content content, boolean canTranslate) {
     return switch (content) {
       case StarLine.StarLineContent stars ->
-          new StarLineNod(id, spot, product, StarLineContent.of(stars));
+          new StarLineNod(at.id(), at.spot(), at.product(), StarLineContent.of(stars));
       case ReviewWall.ShapedWall wall ->
           new ReviewWallNod(
-              id, spot, product, WireWall.of(wall.wall(), wall.shape(), canTranslate));
+              at.id(),
+              at.spot(),
+              at.product(),
+              WireWall.of(wall.wall(), wall.shape(), canTranslate));
       case ReviewTab.ReviewTabContent tab ->
           new ReviewTabNod(
-              id,
-              spot,
-              product,
+              at.id(),
+              at.spot(),
+              at.product(),
               WireWall.of(tab.wall(), ReviewWall.Shape.USUAL, canTranslate),
               tab.isAtStart());
       case PickedQuotes.PickedQuotesContent quotes ->
-          new PickedQuotesNod(id, spot, product, WireQuotes.of(quotes));
-      case Label.LabelContent label -> new LabelNod(id, spot, product, kind, WireLabel.of(label));
+          new PickedQuotesNod(at.id(), at.spot(), at.product(), WireQuotes.of(quotes));
+      case Label.LabelContent label ->
+          new LabelNod(at.id(), at.spot(), at.product(), at.kind(), WireLabel.of(label));
       case TrustBadges.TrustBadgesContent badges ->
-          new TrustBadgesNod(id, spot, product, WireBadges.of(badges));
+          new TrustBadgesNod(at.id(), at.spot(), at.product(), WireBadges.of(badges));
       case Countdown.CountdownContent countdown ->
-          new CountdownNod(id, spot, product, WireCountdown.of(countdown));
+          new CountdownNod(at.id(), at.spot(), at.product(), WireCountdown.of(countdown));
       case VisitorCount.VisitorCountContent count ->
-          new VisitorCountNod(id, spot, product, count.window(), count.quietUnder());
+          new VisitorCountNod(at.id(), at.spot(), at.product(), count.window(), count.quietUnder());
       case StockLine.StockLineContent stock ->
           new StockLineNod(
-              id,
-              spot,
-              product,
+              at.id(),
+              at.spot(),
+              at.product(),
               stock.left(),
               stock.delivered().orElse(null),
               stock.moreOn().orElse(null));
       case RecentOrders.RecentOrdersContent orders ->
-          new RecentOrdersNod(id, spot, product, WireOrders.of(orders));
+          new RecentOrdersNod(at.id(), at.spot(), at.product(), WireOrders.of(orders));
       case DeliveryPromise.DeliveryPromiseContent delivery ->
-          new DeliveryPromiseNod(id, spot, product, WireDelivery.of(delivery));
+          new DeliveryPromiseNod(at.id(), at.spot(), at.product(), WireDelivery.of(delivery));
       case ReturnsLine.ReturnsLineContent returns ->
           new ReturnsLineNod(
-              id,
-              spot,
-              product,
+              at.id(),
+              at.spot(),
+              at.product(),
               returns.lastDay(),
               returns.tells() == ReturnsLine.Tells.DAYS ? returns.days() : null,
               returns.isOrdered());

@@ -1,12 +1,12 @@
 package nodyes.server.storefront.wire;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import nodyes.core.nod.NodOption;
 import nodyes.core.nod.PickedQuotes;
-import nodyes.core.review.Provenance;
 import nodyes.core.review.Quote;
 import org.jspecify.annotations.Nullable;
 
@@ -38,22 +38,16 @@ public record WireQuotes(
   /**
    * A quoted review.
    *
-   * @param words all of them
+   * @param text all of its words
    * @param cut how much of them shows at first; missing where all does
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record WireQuote(
       BigDecimal stars,
-      @Nullable String title,
-      String words,
+      @JsonUnwrapped WireReview.WireText text,
       @Nullable String cut,
-      @Nullable String reviewer,
-      @Nullable String country,
-      @Nullable String language,
-      @Nullable LocalDate writtenOn,
-      WireReview.WireOrigin origin,
-      @Nullable String source,
-      @Nullable String incentive,
+      @JsonUnwrapped WireReview.WireWriter writer,
+      @JsonUnwrapped WireReview.WireFrom from,
       @Nullable String picture) {}
 
   static WireQuotes of(PickedQuotes.PickedQuotesContent content) {
@@ -74,16 +68,10 @@ public record WireQuotes(
   private static WireQuote quote(Quote quote) {
     return new WireQuote(
         quote.rating().cut(),
-        quote.title().orElse(null),
-        quote.text(),
+        WireReview.WireText.of(quote.text()),
         quote.excerpt().isCut() ? quote.excerpt().text() : null,
-        quote.reviewer().orElse(null),
-        quote.country().orElse(null),
-        quote.language().orElse(null),
-        quote.reviewedOn().orElse(null),
-        WireReview.origin(quote.provenance()),
-        quote.provenance() instanceof Provenance.BroughtIn broughtIn ? broughtIn.source() : null,
-        quote.incentive().orElse(null),
+        WireReview.WireWriter.of(quote.writer()),
+        WireReview.WireFrom.of(quote.origin(), Optional.empty()),
         quote.picture().orElse(null));
   }
 }

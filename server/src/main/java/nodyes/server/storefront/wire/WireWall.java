@@ -1,6 +1,7 @@
 package nodyes.server.storefront.wire;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
@@ -14,19 +15,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * Summary and first page of a review wall; counts and percentages are for 1 star first.
  *
- * @param mean to one decimal; 0 without reviews
+ * @param summary what all reviews say together
  * @param ago whether days are told as so long ago
  * @param criteria what reviews say of single things; missing where of none
  * @param sharedWith titles of the products that share these reviews; missing where none do
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record WireWall(
-    BigDecimal mean,
-    BigDecimal drawn,
-    long count,
-    long verified,
-    List<Long> counts,
-    List<Integer> percentages,
+    @JsonUnwrapped WallSummary summary,
     int perPage,
     List<WireReview> first,
     WallFacets facets,
@@ -35,6 +31,29 @@ public record WireWall(
     @Nullable List<WallCriterion> criteria,
     @Nullable List<String> sharedWith,
     @Nullable WallMarked marked) {
+  /**
+   * What all reviews say together.
+   *
+   * @param mean to one decimal; 0 without reviews
+   */
+  public record WallSummary(
+      BigDecimal mean,
+      BigDecimal drawn,
+      long count,
+      long verified,
+      List<Long> counts,
+      List<Integer> percentages) {
+    static WallSummary of(ReviewWallContent.Summary summary) {
+      return new WallSummary(
+          summary.average(),
+          summary.drawn(),
+          summary.count(),
+          summary.verified(),
+          summary.counts(),
+          summary.percentages());
+    }
+  }
+
   /** What search engines show of the product, where that is another mean. */
   public record WallMarked(BigDecimal mean, long count) {}
 
@@ -51,30 +70,30 @@ public record WireWall(
   /** How it is laid out; names as in the nod's options. */
   public record WallShape(
       String order,
-      String layout,
-      int columns,
-      int columnsNarrow,
+      @JsonUnwrapped WallGrid grid,
       String turning,
       boolean compact,
       boolean folded,
       boolean flags,
       boolean translated,
-      String form,
-      boolean formOpen) {}
+      @JsonUnwrapped WallForm form) {}
+
+  /** How reviews lie on the page. */
+  public record WallGrid(String layout, int columns, int columnsNarrow) {}
+
+  /** Where a review is written. */
+  public record WallForm(String form, boolean formOpen) {}
 
   static WireWall of(ReviewWallContent wall, ReviewWall.Shape shape, boolean canTranslate) {
     return new WireWall(
-        wall.average(),
-        wall.drawn(),
-        wall.count(),
-        wall.verified(),
-        wall.counts(),
-        wall.percentages(),
-        wall.perPage(),
-        wall.first().stream().map(review -> WireReview.of(review, ago(wall, review))).toList(),
+        WallSummary.of(wall.summary()),
+        wall.page().size(),
+        wall.page().reviews().stream()
+            .map(review -> WireReview.of(review, ago(wall, review)))
+            .toList(),
         facets(wall.facets()),
         shape(shape, canTranslate),
-        wall.agos().isPresent(),
+        wall.page().agos().isPresent(),
         wall.criteria().isEmpty()
             ? null
             : wall.criteria().stream()
@@ -88,26 +107,29 @@ public record WireWall(
                             one.quarterStars()))
                 .toList(),
         wall.sharedWith().isEmpty() ? null : wall.sharedWith(),
-        wall.marked().map(one -> new WallMarked(one.average(), one.count())).orElse(null));
+        wall.summary()
+            .marked()
+            .map(one -> new WallMarked(one.average(), one.count()))
+            .orElse(null));
   }
 
   private static Optional<RelativeDate> ago(ReviewWallContent wall, Review review) {
-    return wall.agos().map(agos -> agos.get(review.id()));
+    return wall.page().agos().map(agos -> agos.get(review.id()));
   }
 
   private static WallShape shape(ReviewWall.Shape shape, boolean canTranslate) {
     return new WallShape(
         NodOption.named(shape.order()),
-        NodOption.named(shape.layout()),
-        shape.columns(),
-        shape.columnsNarrow(),
+        new WallGrid(
+            NodOption.named(shape.grid().layout()),
+            shape.grid().columns(),
+            shape.grid().columnsNarrow()),
         NodOption.named(shape.turning()),
         shape.isCompact(),
         shape.isFolded(),
         shape.hasFlags(),
         shape.isTranslated() && canTranslate,
-        NodOption.named(shape.form()),
-        shape.isFormOpen());
+        new WallForm(NodOption.named(shape.form().place()), shape.form().isOpen()));
   }
 
   private static WallFacets facets(ReviewWallContent.Facets facets) {

@@ -1,9 +1,0 @@
-package nodyes.server.reviews;
-
-/**
- * What came of moving reviews.
- *
- * @param move to take it back by
- * @param moved how many moved; the others were there already
- */
-public record ModerationResult(long move, int moved) {}
