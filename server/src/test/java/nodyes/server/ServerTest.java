@@ -17,6 +17,8 @@ import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import nodyes.server.database.Database;
+import nodyes.server.database.PristineShop;
 import nodyes.server.people.Accounts;
 import nodyes.server.reviewform.FormTokens;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -32,6 +34,7 @@ import org.springframework.test.context.testng.AbstractTestNGSpringContextTests;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.RequestPostProcessor;
+import org.testng.annotations.BeforeClass;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -47,6 +50,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   @Autowired protected ObjectMapper json;
   @Autowired private FormTokens tokens;
   @Autowired private Accounts people;
+  @Autowired private Database database;
 
   @DynamicPropertySource
   static void settings(DynamicPropertyRegistry registry) throws IOException {
@@ -74,6 +78,22 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
 
   /** One for each server that the tests share. */
   private static final Map<Accounts, SignedIn> OWNERS = new ConcurrentHashMap<>();
+
+  private static final Map<Database, PristineShop> PRISTINE = new ConcurrentHashMap<>();
+
+  /** Whether the shop has an owner at first; one without needs a server of its own. */
+  protected boolean hasOwner() {
+    return true;
+  }
+
+  /** A shop in which no other class has been, with its owner signed in. */
+  @BeforeClass(alwaysRun = true, dependsOnMethods = "springTestContextPrepareTestInstance")
+  public void aShopOfItsOwn() {
+    if (hasOwner()) {
+      OWNERS.computeIfAbsent(people, _ -> signedIn());
+    }
+    PRISTINE.computeIfAbsent(database, PristineShop::of).restore(database);
+  }
 
   private SignedIn signedIn() {
     try {

@@ -37,6 +37,11 @@ public class SessionTest extends ServerTest {
             .content(body));
   }
 
+  @Override
+  protected boolean hasOwner() {
+    return false;
+  }
+
   @Test
   public void theBackOfficeIsClosedToStrangers() throws Exception {
     for (String address : new String[] {"/api/v1/reviews", "/api/v1/shop", "/api/v1/layout"}) {
