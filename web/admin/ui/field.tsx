@@ -1,6 +1,6 @@
-import { useId, type InputHTMLAttributes } from 'react';
+import { useId, type ComponentProps } from 'react';
 
-interface FieldProps extends InputHTMLAttributes<HTMLInputElement> {
+interface FieldProps extends ComponentProps<'input'> {
   label: string;
   note?: string | undefined;
   fault?: string | undefined;

@@ -1,10 +1,10 @@
-import { useState, type FormEvent } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Logo } from '../../ui/logo';
 import { api, need, Problem } from '../../shared/api';
 import { PASSWORD_NOTE } from '../../shared/password';
+import { useServerForm } from '../../shared/server-form';
 import type { SignInLink } from './sign-in-link';
 import { T, t } from '../../shared/t';
 
@@ -17,8 +17,7 @@ export function JoinOrReset({
   onDone: (words?: string) => void;
 }) {
   const queries = useQueryClient();
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
+  const { field, problem, hasFaults, onSubmit, refuse } = useServerForm({ name: '', password: '' });
   const isInvitation = link.kind === 'invitation';
   const { token } = link;
   const look = useQuery({
@@ -28,7 +27,7 @@ export function JoinOrReset({
     queryFn: () => need(api.POST('/api/v1/account/invitation', { body: { token } })),
   });
   const take = useMutation({
-    mutationFn: () =>
+    mutationFn: ({ name, password }: { name: string; password: string }) =>
       isInvitation
         ? need(api.POST('/api/v1/account/invitation/taken', { body: { token, name, password } }))
         : need(api.POST('/api/v1/account/reset/password', { body: { token, password } })),
@@ -37,16 +36,15 @@ export function JoinOrReset({
       onDone(isInvitation ? undefined : t('session.joinOrReset.yourPasswordWasChangedSign'));
     },
   });
-  const problem = take.error instanceof Problem ? take.error : undefined;
-  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    take.mutate();
-  };
+  const submit = onSubmit((values) => take.mutate(values, { onError: refuse }));
   const gone = look.error instanceof Problem ? look.error.message : undefined;
   return (
     <main className="grid min-h-screen place-items-center p-6">
-      <form onSubmit={submit} noValidate className="flex w-full max-w-sm flex-col gap-4">
+      <form
+        onSubmit={(event) => void submit(event)}
+        noValidate
+        className="flex w-full max-w-sm flex-col gap-4"
+      >
         <p className="flex items-center gap-2 self-start font-display text-xl font-bold">
           <T id="session.joinOrReset.nodYes" values={{ mark: <Logo /> }} />
         </p>
@@ -74,9 +72,7 @@ export function JoinOrReset({
                 <Field
                   label={t('session.joinOrReset.yourName')}
                   autoComplete="name"
-                  value={name}
-                  fault={fault('name')}
-                  onChange={(event) => setName(event.target.value)}
+                  {...field('name')}
                 />
               </>
             )}
@@ -85,13 +81,11 @@ export function JoinOrReset({
               type="password"
               autoComplete="new-password"
               note={PASSWORD_NOTE}
-              value={password}
-              fault={fault('password')}
-              onChange={(event) => setPassword(event.target.value)}
+              {...field('password')}
             />
-            {problem && problem.faults.length === 0 && (
+            {problem && !hasFaults && (
               <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
-                {problem.message}
+                {problem}
               </p>
             )}
             <Button

@@ -1,11 +1,12 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { useMutation } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { LanguagePick } from '../people/language-pick';
 import { Logo } from '../../ui/logo';
-import { api, need, Problem } from '../../shared/api';
+import { api, need } from '../../shared/api';
 import { PASSWORD_NOTE } from '../../shared/password';
+import { useServerForm } from '../../shared/server-form';
 import { JoinOrReset } from './join-or-reset';
 import { forgetSignInLink, readSignInLink } from './sign-in-link';
 import { useEnter } from './queries';
@@ -18,21 +19,19 @@ export function SignIn({ firstRun }: { firstRun: boolean }) {
   const [told, setTold] = useState<string>();
   // the password was right: the code of the second step is asked for
   const [asksCode, setAsksCode] = useState(false);
-  const [given, setGiven] = useState({ code: '', name: '', email: '', password: '', step: '' });
+  const { form, field, problem, onSubmit, refuse } = useServerForm({
+    code: '',
+    name: '',
+    email: '',
+    password: '',
+    step: '',
+  });
   const forgotten = useMutation({
-    mutationFn: () => need(api.POST('/api/v1/account/reset', { body: { email: given.email } })),
+    mutationFn: (email: string) => need(api.POST('/api/v1/account/reset', { body: { email } })),
     onSuccess: ({ words }) => setTold(words),
     onError: (error) => setTold(error.message),
   });
-  const problem = enter.error instanceof Problem ? enter.error : undefined;
-  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
-  const set = (field: keyof typeof given) => ({
-    value: given[field],
-    fault: fault(field),
-    required: true,
-    onChange: (event: { target: { value: string } }) =>
-      setGiven({ ...given, [field]: event.target.value }),
-  });
+  const set = (name: Parameters<typeof field>[0]) => ({ ...field(name), required: true });
   if (link && !firstRun) {
     const done = (words?: string) => {
       forgetSignInLink();
@@ -41,28 +40,28 @@ export function SignIn({ firstRun }: { firstRun: boolean }) {
     };
     return <JoinOrReset link={link} onDone={done} />;
   }
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const submit = onSubmit(({ code, name, email, password, step }) => {
     setTold(undefined);
-    const { code, name, email, password, step } = given;
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
     enter.mutate(
       firstRun
-        ? {
-            firstRun: {
-              code,
-              name,
-              email,
-              password,
-              zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-            },
-          }
+        ? { firstRun: { code, name, email, password, zone } }
         : { signIn: { email, password, ...(asksCode ? { code: step } : {}) } },
-      { onSuccess: ({ state }) => setAsksCode(state === 'SECOND_STEP') },
+      { onSuccess: ({ state }) => setAsksCode(state === 'SECOND_STEP'), onError: refuse },
     );
+  });
+  const forget = () => {
+    const email = form.getValues('email');
+    if (email.trim()) forgotten.mutate(email);
+    else setTold(t('session.signIn.enterYourEMailAddress'));
   };
   return (
     <main className="grid min-h-screen place-items-center p-6">
-      <form onSubmit={submit} noValidate className="flex w-full max-w-sm flex-col gap-4">
+      <form
+        onSubmit={(event) => void submit(event)}
+        noValidate
+        className="flex w-full max-w-sm flex-col gap-4"
+      >
         <p className="flex items-center gap-2 self-start font-display text-xl font-bold">
           <T id="session.signIn.nodYes" values={{ mark: <Logo /> }} />
         </p>
@@ -105,7 +104,7 @@ export function SignIn({ firstRun }: { firstRun: boolean }) {
         )}
         {problem && (
           <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
-            {problem.message}
+            {problem}
           </p>
         )}
         {told && (
@@ -121,11 +120,7 @@ export function SignIn({ firstRun }: { firstRun: boolean }) {
             look="link"
             className="self-start"
             disabled={forgotten.isPending}
-            onClick={() =>
-              given.email.trim()
-                ? forgotten.mutate()
-                : setTold(t('session.signIn.enterYourEMailAddress'))
-            }
+            onClick={forget}
           >
             {t('session.signIn.forgotYourPassword')}
           </Button>
