@@ -115,7 +115,8 @@ final class DemoLoader {
   /** Two held for a question and one left out as a copy, as on any desk. */
   private void publishAllButAFew() {
     List<Long> ids = waiting();
-    moderation.move(new HashSet<>(ids.subList(0, 2)), ReviewStatus.ON_HOLD, Optional.empty(), OWNER);
+    moderation.move(
+        new HashSet<>(ids.subList(0, 2)), ReviewStatus.ON_HOLD, Optional.empty(), OWNER);
     moderation.move(
         new HashSet<>(ids.subList(2, 3)),
         ReviewStatus.LEFT_OUT,
@@ -138,7 +139,7 @@ final class DemoLoader {
       looked = bringIn.look(name, in, OWNER);
     }
     ImportView read = bringIn.readNow(looked.id(), ImportOptions.FOUND.permitted(best), OWNER);
-    if (read.state() != ImportState.DONE || read.unreadable() > 0) {
+    if (read.state() != ImportState.DONE || read.counts().unreadable() > 0) {
       throw new IllegalStateException(name + " was not read whole: " + read);
     }
   }
@@ -151,7 +152,7 @@ final class DemoLoader {
 
   /** Tells the installation where the demo's business directory is this time. */
   static void connect(BusinessProfiles listing, String service) {
-    if (listing.find().filter(found -> found.service().equals(service)).isEmpty()) {
+    if (listing.find().filter(found -> found.connection().service().equals(service)).isEmpty()) {
       listing.connect(
           new BusinessProfiles.Connection(
               service, BusinessDirectory.PLACE, LEAST_STARS, EVERY_HOURS),

@@ -35,7 +35,11 @@ final class DemoSubmissions {
   private int written;
 
   DemoSubmissions(
-      ReviewSubmissions own, Forms forms, FormTokens tokens, Criteria criteria, Moderation moderation) {
+      ReviewSubmissions own,
+      Forms forms,
+      FormTokens tokens,
+      Criteria criteria,
+      Moderation moderation) {
     this.own = own;
     this.forms = forms;
     this.tokens = tokens;
