@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import java.net.InetAddress;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -64,7 +65,7 @@ public class StartupIT {
             + Demo.KEY
             + "\r\nContent-Type: multipart/form-data; boundary=b\r\nContent-Length: 1200000000"
             + "\r\nExpect: 100-continue\r\nConnection: close\r\n\r\n";
-    try (var socket = new Socket("127.0.0.1", demo.port)) {
+    try (var socket = new Socket(InetAddress.getLoopbackAddress(), demo.port)) {
       socket.setSoTimeout(10_000);
       socket.getOutputStream().write(head.getBytes(StandardCharsets.US_ASCII));
       String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

@@ -115,13 +115,13 @@ public class ClosedFamiliesTest {
     @Override
     public Void visitSwitch(SwitchTree tree, Void nothing) {
       check(tree, tree.getExpression(), tree.getCases());
-      return super.visitSwitch(tree, nothing);
+      return super.visitSwitch(tree, null);
     }
 
     @Override
     public Void visitSwitchExpression(SwitchExpressionTree tree, Void nothing) {
       check(tree, tree.getExpression(), tree.getCases());
-      return super.visitSwitchExpression(tree, nothing);
+      return super.visitSwitchExpression(tree, null);
     }
 
     private void check(Tree tree, ExpressionTree over, List<? extends CaseTree> cases) {

@@ -20,7 +20,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 /** The server in a process of its own, on a real port, with the heap that it is started with. */
 public final class RunningServer implements AutoCloseable {
   public static final String KEY = "a-key-for-tests";
-  private static final Duration LONGEST_START = Duration.ofSeconds(120);
+  private static final Duration LONGEST_START = Duration.ofMinutes(2);
 
   public final Path data;
   private final Path log;
@@ -109,7 +109,7 @@ public final class RunningServer implements AutoCloseable {
   }
 
   public HttpRequest.Builder request(String path) {
-    return HttpRequest.newBuilder(address(path)).timeout(Duration.ofSeconds(120));
+    return HttpRequest.newBuilder(address(path)).timeout(Duration.ofMinutes(2));
   }
 
   public HttpResponse<String> send(HttpRequest.Builder request)

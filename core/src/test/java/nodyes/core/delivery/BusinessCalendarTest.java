@@ -111,8 +111,8 @@ public class BusinessCalendarTest {
       boolean off =
           !calendar.weekdays().contains(one.getDayOfWeek())
               || calendar.holidays().on(one, SOMEWHERE).isPresent()
-              || !one.isBefore(calendar.closed().getFirst().first())
-                  && !one.isAfter(calendar.closed().getFirst().last());
+              || (!one.isBefore(calendar.closed().getFirst().first())
+                  && !one.isAfter(calendar.closed().getFirst().last()));
       if (!off && --left == 0) {
         return Optional.of(one);
       }

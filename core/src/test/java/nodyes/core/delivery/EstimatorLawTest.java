@@ -143,7 +143,7 @@ public class EstimatorLawTest {
   private static LocalDate walk(BusinessCalendar calendar, LocalDate day, int n) {
     LocalDate one = day;
     int left = n;
-    while (left > 0 || n == 0 && calendar.offOn(one).isPresent()) {
+    while (left > 0 || (n == 0 && calendar.offOn(one).isPresent())) {
       one = one.plusDays(1);
       if (calendar.offOn(one).isEmpty()) {
         left--;

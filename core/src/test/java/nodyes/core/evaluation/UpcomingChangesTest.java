@@ -178,7 +178,7 @@ public class UpcomingChangesTest {
   }
 
   private static void note(
-      TreeMap<Instant, Set<String>> all, Instant at, NodId nod, PageChanges.What what, Slug slug) {
+      Map<Instant, Set<String>> all, Instant at, NodId nod, PageChanges.What what, Slug slug) {
     all.computeIfAbsent(at, _ -> new java.util.TreeSet<>())
         .add(nod.value() + " " + what + " " + slug.value());
   }

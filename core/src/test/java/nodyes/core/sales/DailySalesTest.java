@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
@@ -22,8 +23,8 @@ public class DailySalesTest {
     return new ProductId(n);
   }
 
-  private static Map<ProductId, TreeMap<LocalDate, Long>> sold(long... units) {
-    var sold = new HashMap<ProductId, TreeMap<LocalDate, Long>>();
+  private static Map<ProductId, NavigableMap<LocalDate, Long>> sold(long... units) {
+    var sold = new HashMap<ProductId, NavigableMap<LocalDate, Long>>();
     for (int i = 0; i < units.length; i++) {
       sold.put(id(i), new TreeMap<>(Map.of(TODAY, units[i])));
     }
@@ -79,7 +80,7 @@ public class DailySalesTest {
     for (int round = 0; round < 60; round++) {
       int products = 2 + random.nextInt(8);
       int days = 1 + random.nextInt(40);
-      var units = new HashMap<ProductId, TreeMap<LocalDate, Long>>();
+      var units = new HashMap<ProductId, NavigableMap<LocalDate, Long>>();
       for (int i = 0; i < products; i++) {
         var sales = new TreeMap<LocalDate, Long>();
         for (int k = random.nextInt(12); k > 0; k--) {
@@ -108,7 +109,7 @@ public class DailySalesTest {
 
   /** Units and rank as a person would count them. */
   private static List<Long> counted(
-      Map<ProductId, TreeMap<LocalDate, Long>> units,
+      Map<ProductId, NavigableMap<LocalDate, Long>> units,
       int products,
       int which,
       int days,

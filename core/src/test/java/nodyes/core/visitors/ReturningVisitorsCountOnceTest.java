@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.Map;
 import java.util.SplittableRandom;
 import org.testng.annotations.Test;
 
@@ -28,7 +29,7 @@ public class ReturningVisitorsCountOnceTest {
       }
       long counted =
           tally.count(TimeWindow.HOUR, Instant.ofEpochSecond(START + round * 600L + 60)).number();
-      assertEquals(counted, 4200, 4200 * ALLOWED, "after round " + (round + 1));
+      assertEquals((double) counted, 4200, 4200 * ALLOWED, "after round " + (round + 1));
     }
   }
 
@@ -39,7 +40,7 @@ public class ReturningVisitorsCountOnceTest {
     for (int round = 0; round < 40; round++) {
       var random = new SplittableRandom(round);
       int people = 3_000 + random.nextInt(6_000);
-      long step = 1 + random.nextInt(60);
+      long step = 1L + random.nextInt(60);
       var tally = new VisitorCounter();
       var last = new HashMap<Long, Long>();
       long second = START;
@@ -61,7 +62,7 @@ public class ReturningVisitorsCountOnceTest {
   }
 
   /** Whether it was a count by sketches. */
-  private static boolean assertNear(VisitorCounter tally, HashMap<Long, Long> last, long second) {
+  private static boolean assertNear(VisitorCounter tally, Map<Long, Long> last, long second) {
     boolean isSketched = false;
     for (TimeWindow window : TimeWindow.values()) {
       VisitorEstimate counted = tally.count(window, Instant.ofEpochSecond(second));

@@ -8,6 +8,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.OutputStream;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -46,7 +47,7 @@ public class BodiesOfStrangersTest {
 
   /** Sends until the server has answered and closed, or all is sent. */
   private Outcome send(String method, String path, String headers, long length) throws IOException {
-    try (var socket = new Socket("127.0.0.1", server.port())) {
+    try (var socket = new Socket(InetAddress.getLoopbackAddress(), server.port())) {
       socket.setSoTimeout(60_000);
       OutputStream out = socket.getOutputStream();
       out.write(

@@ -3,6 +3,7 @@ package nodyes.server.access;
 import static org.testng.Assert.assertEquals;
 
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -16,7 +17,7 @@ import org.testng.annotations.Test;
 /** Any number of files could come in side by side, each a gigabyte on the disk. */
 public class UploadRoomTest {
   private static Socket begun(RunningServer server) throws IOException {
-    var socket = new Socket("127.0.0.1", server.port());
+    var socket = new Socket(InetAddress.getLoopbackAddress(), server.port());
     socket
         .getOutputStream()
         .write(

@@ -28,7 +28,7 @@ public class PluralCasesTest {
   @Test(dataProvider = "cases")
   public void aNumberTakesTheFormOfItsLanguage(String language, String number, String form) {
     assertEquals(
-        PluralRules.forLocale(ULocale.forLanguageTag(language)).select(Long.parseLong(number)),
+        PluralRules.forLocale(ULocale.forLanguageTag(language)).select(Double.parseDouble(number)),
         form);
   }
 }

@@ -85,7 +85,7 @@ public class TextsUsedTest {
         continue;
       }
       depth += c == '(' || c == '{' ? 1 : c == ')' || c == '}' ? -1 : 0;
-      if (c == ',' && depth == 1 || depth == 0) {
+      if ((c == ',' && depth == 1) || depth == 0) {
         arguments.add(one.toString().strip());
         one.setLength(0);
       } else {

@@ -96,6 +96,7 @@ public class DefaultTextsTest {
   }
 
   /** Words of Brazil that are other ones in Portugal: foto, link, anônimo, pedido (from memory). */
+  @SuppressWarnings("ReferenceEquality") // what is not of the region is the very same object
   @Test
   public void aBrazilianReadsBrazilianPortuguese() {
     var brazil = words.of(Locale.forLanguageTag("pt-BR"), KINDS);

@@ -12,6 +12,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 import nodyes.server.ServerTest;
 import org.hamcrest.Matchers;
@@ -93,7 +94,9 @@ public class PictureApiTest extends ServerTest {
   @Test
   public void whatIsNoPictureOfOursIsNotThere() throws Exception {
     for (String other :
-        new String[] {"none.jpg", "..%2f..%2fnodyes.sqlite", "%00", name.toUpperCase()}) {
+        new String[] {
+          "none.jpg", "..%2f..%2fnodyes.sqlite", "%00", name.toUpperCase(Locale.ROOT)
+        }) {
       int status =
           http.perform(get(java.net.URI.create("/embed/v1/pictures/" + other)))
               .andReturn()

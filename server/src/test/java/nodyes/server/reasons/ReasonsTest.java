@@ -12,7 +12,6 @@ import java.time.ZoneId;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import nodyes.core.common.ValidUntil;
 import nodyes.core.delivery.DeliveryEstimate;
 import nodyes.core.evaluation.Because;
@@ -203,12 +202,13 @@ public class ReasonsTest extends ServerTest {
     return new FactValue.Stars(new BigDecimal(value));
   }
 
-  private static final UnaryOperator<String> TITLES =
-      slug -> slug.equals("celadon-planter") ? "Celadon planter" : slug;
+  private static String title(String slug) {
+    return slug.equals("celadon-planter") ? "Celadon planter" : slug;
+  }
 
   @Test(dataProvider = "clauses")
   public void aFindingReadsAsASentence(Finding finding, String sentence) {
-    assertEquals(reasons.clause(finding, LISBON, TITLES), sentence);
+    assertEquals(reasons.clause(finding, LISBON, ReasonsTest::title), sentence);
   }
 
   @Test
@@ -220,7 +220,8 @@ public class ReasonsTest extends ServerTest {
                 of(FactName.COUNTRY, names("PT"), names("DE"), false),
                 of(FactName.ENABLED, FactValue.Switch.OFF, FactValue.Switch.ON, false)));
     assertEquals(
-        reasons.because(new Verdict.Withheld(because, ValidUntil.NEVER_ENDS), LISBON, TITLES),
+        reasons.because(
+            new Verdict.Withheld(because, ValidUntil.NEVER_ENDS), LISBON, ReasonsTest::title),
         "Not shown. The shopper is in Portugal. This nod is for Germany. 1 more condition is not met.");
   }
 
@@ -230,12 +231,15 @@ public class ReasonsTest extends ServerTest {
     for (FactName fact : FactName.values()) {
       assertFalse(reasons.name(fact).isBlank());
       assertFalse(
-          reasons.clause(Finding.unknown(fact, names("x")), LISBON, TITLES).isBlank(), fact + "");
+          reasons.clause(Finding.unknown(fact, names("x")), LISBON, ReasonsTest::title).isBlank(),
+          fact + "");
       for (boolean met : List.of(true, false)) {
         assertFalse(
             reasons
                 .clause(
-                    of(fact, new FactValue.Count(2), new FactValue.Count(3), met), LISBON, TITLES)
+                    of(fact, new FactValue.Count(2), new FactValue.Count(3), met),
+                    LISBON,
+                    ReasonsTest::title)
                 .isBlank(),
             fact + " " + met);
       }

@@ -75,7 +75,7 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
     return new String(responses.published(viewpoint, true).plain(), StandardCharsets.UTF_8);
   }
 
-  private interface Write {
+  interface Write {
     void run() throws Exception;
   }
 
