@@ -1,13 +1,13 @@
 import { el } from '../../script/lib/create-element';
 import { dressIn } from '../../script/lib/sheet';
-import type { OpenForm } from '../../script/lib/response-types';
 import type { FormPlace } from '../../script/page/form';
 import { say } from '../shared/text';
 import type { Tongue } from '../shared/view';
-import { openedForm, Refused, sendReview, tongueOf, type Written } from './requests';
+import { openedForm, sendReview, tongueOf } from './requests';
 import type { FieldBox } from './fields';
 import css from './form.css?inline';
-import { forgetTyped, keepTyped, readTyped, type Typed } from './saved-draft';
+import { forgetTyped, keepTyped, readTyped } from './saved-draft';
+import { mostOf, refusalOf, written } from './written';
 import {
   criteriaField,
   nameFormField,
@@ -16,6 +16,8 @@ import {
   textField,
   type Making,
 } from './form-fields';
+
+const REFUSALS = { failed: 'failed', 'too-often': 'tooOften', late: 'fault-late' } as const;
 
 /** Puts the form into an element, with what was typed in it before. */
 export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<void> {
@@ -33,32 +35,18 @@ export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<v
     { type: 'submit', class: 'send', disabled: place.isLookedAt },
     say(tongue, 'send'),
   ) as HTMLButtonElement;
-  const faultText = (field: string, reason: string) => {
-    const n =
-      field === 'pictures'
-        ? form.mostPictures
-        : (form.fields.find(({ name }) => name === field)?.longest ?? 0);
-    return say(tongue, `fault-${reason}`, { n }) || say(tongue, 'failed');
-  };
+  const faultText = (field: string, reason: string) =>
+    say(tongue, `fault-${reason}`, { n: mostOf(form, field) }) || say(tongue, 'failed');
   const refused = async (error: unknown) => {
-    if (!(error instanceof Refused) || (error.faults.length === 0 && error.status !== 429)) {
-      status.textContent = say(tongue, 'failed');
-      return;
-    }
-    if (error.status === 429) {
-      status.textContent = say(tongue, 'tooOften');
-      return;
-    }
-    const late = error.faults.find(({ field }) => field === 'token');
-    if (late) {
-      // a new token: sending it again works
-      form = await openedForm(place);
-      status.textContent = say(tongue, 'fault-late');
+    const refusal = refusalOf(error);
+    if (refusal.type !== 'faults') {
+      if (refusal.type === 'late') form = await openedForm(place);
+      status.textContent = say(tongue, REFUSALS[refusal.type]);
       return;
     }
     status.textContent = '';
-    const named = error.faults.map(({ field, reason }) => ({
-      box: boxes.get(field === 'reviewer' ? 'name' : field),
+    const named = refusal.faults.map(({ field, reason }) => ({
+      box: boxes.get(field),
       text: faultText(field, reason),
     }));
     named.forEach(({ box, text }) => box?.fault(text));
@@ -116,30 +104,6 @@ export async function reviewForm(host: HTMLElement, place: FormPlace): Promise<v
   );
   host.replaceChildren(element);
   element.querySelector('h3')?.focus({ preventScroll: true });
-}
-
-function written(form: OpenForm, typed: Typed, website: string, place: FormPlace): Written {
-  const { title, words, pros, cons, name, email } = typed.texts;
-  const ids = new Set(form.criteria.map(({ id }) => String(id)));
-  // what was typed before a field went is not sent
-  const shown = new Set(form.fields.map((field) => field.name));
-  const given = Object.entries({ title, words, pros, cons, name, email }).flatMap(
-    ([field, value]) =>
-      value && shown.has(field) ? [[field === 'name' ? 'reviewer' : field, value] as const] : [],
-  );
-  return {
-    token: form.token,
-    product: place.product,
-    stars: typed.stars,
-    ...Object.fromEntries(given),
-    nameForm: typed.nameForm as NonNullable<Written['nameForm']>,
-    criteria: Object.entries(typed.criteria)
-      .filter(([id]) => ids.has(id))
-      .map(([id, stars]) => ({ id: Number(id), stars })),
-    pictures: shown.has('pictures') ? typed.pictures.map(({ file }) => file) : [],
-    lang: form.language,
-    ...(website ? { website } : {}),
-  };
 }
 
 function close(host: HTMLElement): void {

@@ -1,26 +1,12 @@
 import { el } from '../../script/lib/create-element';
 import type { Review, ReviewWallNod, Wall } from '../../script/lib/response-types';
 import { say, sayCount } from '../shared/text';
-import type { Order, ViewContext, Wanted } from '../shared/view';
+import type { ViewContext, Wanted } from '../shared/view';
+import { asksAfter, askingFor, everything, isAll, type AskAct } from './asking';
 import { entry } from './review-item';
 import { pageLinks } from './pages';
 import { choosing } from './filters';
 import { summary } from './summary';
-
-/** All that there are, in the order that a wall begins with. */
-function everything(content: Wall): Wanted {
-  return {
-    page: 1,
-    order: content.shape.order.toUpperCase().replace('-', '_') as Order,
-    stars: [],
-    pictured: false,
-    bought: false,
-    language: undefined,
-    variant: undefined,
-    words: '',
-    ago: content.ago,
-  };
-}
 
 /** Summary, histogram, and the reviews a page at a time, of those that a reader asks for. */
 export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
@@ -36,9 +22,12 @@ export function wallOf(content: Wall, context: ViewContext): HTMLElement {
   const links = el('div');
   const status = el('p', { role: 'status', class: 'soft status' });
   const all = everything(content);
-  let wanted = all;
-  let shown = all;
-  let asked = 0;
+  let now = askingFor(all);
+  const tell = (act: AskAct) => {
+    const before = now;
+    now = asksAfter(before, act);
+    return now !== before;
+  };
 
   const draw = (reviews: Review[], page: number, pages: number) => {
     const drawn = reviews.map((review) => entry(review, content, context));
@@ -64,7 +53,7 @@ export function wallOf(content: Wall, context: ViewContext): HTMLElement {
           class: 'more',
           click: () => {
             const before = entries.children.length;
-            void ask({ ...wanted, page }).then(() =>
+            void ask({ ...now.wanted, page }).then(() =>
               focusOn(entries.children[before] as HTMLElement | undefined),
             );
           },
@@ -73,29 +62,26 @@ export function wallOf(content: Wall, context: ViewContext): HTMLElement {
       ),
     );
   const ask = async (next: Wanted): Promise<boolean> => {
-    const mine = ++asked;
-    wanted = next;
-    parts.show(wanted);
+    tell({ type: 'asked', wanted: next });
+    const of = now.asked;
+    parts.show(next);
     wall.setAttribute('aria-busy', 'true');
     try {
-      const found = await context.more(wanted, content.perPage);
-      if (mine !== asked) return false; // a later wish is on its way
+      const found = await context.more(next, content.perPage);
+      if (!tell({ type: 'answered', of })) return false; // a later wish is on its way
       draw(found.reviews, found.page, found.pages);
-      shown = wanted;
-      status.replaceChildren(...(isAll(wanted, all) ? [] : saidOf(found.total)));
+      status.replaceChildren(...(isAll(next, all) ? [] : saidOf(found.total)));
     } catch {
-      if (mine !== asked) return false;
+      if (!tell({ type: 'failed', of })) return false;
       status.textContent = say(context, 'failed');
-      // what is pressed is what is seen
-      wanted = shown;
-      parts.show(shown);
+      parts.show(now.shown);
     }
     wall.removeAttribute('aria-busy');
     return true;
   };
-  const choose = (change: Partial<Wanted>) => void ask({ ...wanted, ...change, page: 1 });
+  const choose = (change: Partial<Wanted>) => void ask({ ...now.wanted, ...change, page: 1 });
   const turn = (page: number) =>
-    void ask({ ...wanted, page }).then((isDrawn) => {
+    void ask({ ...now.wanted, page }).then((isDrawn) => {
       if (!isDrawn) return;
       wall.scrollIntoView();
       links.querySelector<HTMLElement>('[aria-current]')?.focus({ preventScroll: true });
@@ -104,7 +90,7 @@ export function wallOf(content: Wall, context: ViewContext): HTMLElement {
     el('span', {}, total === 0 ? say(context, 'none') : sayCount(context, 'found', total)),
     el(
       'button',
-      { type: 'button', class: 'plain', click: () => choose({ ...all, order: wanted.order }) },
+      { type: 'button', class: 'plain', click: () => choose({ ...all, order: now.wanted.order }) },
       say(context, 'all'),
     ),
   ];
@@ -150,10 +136,6 @@ function focusOn(element: HTMLElement | undefined): void {
   element?.setAttribute('tabindex', '-1');
   element?.focus({ preventScroll: true });
 }
-
-/** Whether nothing is left out, whatever the order. */
-const isAll = (wanted: Wanted, all: Wanted) =>
-  JSON.stringify({ ...wanted, page: 1, order: all.order }) === JSON.stringify(all);
 
 /** The reviews, opened when someone asks for them. */
 function folded(list: HTMLElement, count: number, context: ViewContext): HTMLElement {
