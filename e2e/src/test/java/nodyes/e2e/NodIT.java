@@ -304,6 +304,7 @@ public class NodIT extends InBrowser {
     assertThat(frame().locator("nod-yes[data-nod=reviews]")).isVisible();
     button("Add a nod").click();
     Locator adds = page.getByRole(AriaRole.BUTTON, named("Add: "));
+    assertThat(adds.first()).isVisible();
     List<String> all = adds.allInnerTexts();
     for (String add : all) {
       button(add).click();
