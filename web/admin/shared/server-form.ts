@@ -8,7 +8,7 @@ import { Problem } from './api';
 export function useServerForm<Values extends FieldValues>(defaultValues: DefaultValues<Values>) {
   const form = useForm<Values>({ defaultValues });
   const { errors } = form.formState;
-  const isField = (name: string): name is FieldPath<Values> => name in defaultValues;
+  const isField = (name: string): name is FieldPath<Values> => Object.hasOwn(defaultValues, name);
   return {
     form,
     /** what is needed to draw a field with what is wrong with it */
@@ -29,8 +29,16 @@ export function useServerForm<Values extends FieldValues>(defaultValues: Default
     /** tells what the server refused */
     refuse: (error: unknown) => {
       if (!(error instanceof Problem)) return;
-      for (const { field, reason } of error.faults)
-        if (isField(field)) form.setError(field, { type: 'server', message: reason });
+      error.faults
+        .map(({ field, reason }) => ({ field, message: reason }))
+        .filter((fault) => isField(fault.field))
+        .forEach(({ field, message }, n) =>
+          form.setError(
+            field as FieldPath<Values>,
+            { type: 'server', message },
+            { shouldFocus: n === 0 },
+          ),
+        );
       form.setError('root', { type: 'server', message: error.message });
     },
   };

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.rating.Histogram;
 import nodyes.core.rating.Rating;
@@ -23,7 +22,6 @@ import nodyes.server.database.JsonArrayParam;
 import nodyes.server.reviews.ReviewFilter;
 import nodyes.server.reviews.ReviewQueryStore;
 import org.jooq.Field;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What was decided on the reviews of an import before they are published. */
@@ -67,7 +65,9 @@ class DecisionStore {
                 .fetch(
                     row ->
                         new ImportModeration.Decided(
-                            row.value1(), decided(row.value2()), row.value3())));
+                            row.value1(),
+                            ReviewFilter.ImportDecision.of(row.value2()),
+                            row.value3())));
   }
 
   /** Of some ids, those in which nothing serious was found, or that someone decided on. */
@@ -101,7 +101,9 @@ class DecisionStore {
                   row ->
                       bySorted
                           .computeIfAbsent(
-                              new Alike(decided(row.value1()), Boolean.TRUE.equals(row.value5())),
+                              new Alike(
+                                  ReviewFilter.ImportDecision.of(row.value1()),
+                                  Boolean.TRUE.equals(row.value5())),
                               _ -> new ArrayList<>())
                           .add(
                               new long[] {
@@ -165,10 +167,5 @@ class DecisionStore {
     }
     return new RatingSummary(
         parts, new Histogram(java.util.Arrays.stream(counts).boxed().toList()));
-  }
-
-  /** What was decided; nothing is open. */
-  private static ReviewFilter.ImportDecision decided(ReviewFilter.@Nullable ImportDecision stored) {
-    return Objects.requireNonNullElse(stored, ReviewFilter.ImportDecision.OPEN);
   }
 }

@@ -100,12 +100,10 @@ class ReviewExportStore {
         row.get(PRODUCT.TITLE),
         first(row.get(REVIEW.RAW_VARIANT), row.get(REVIEW.VARIANT)),
         stars(row.get(REVIEW.RATING_PARTS)),
-        new ReviewText(
+        ReviewText.of(
             Optional.ofNullable(row.get(REVIEW.TITLE)),
             Optional.ofNullable(row.get(REVIEW.TEXT)),
-            Optional.ofNullable(row.get(REVIEW.LANGUAGE)),
-            row.get(REVIEW.PROS),
-            row.get(REVIEW.CONS)),
+            Optional.ofNullable(row.get(REVIEW.LANGUAGE))),
         new Writer(
             first(row.get(REVIEW.RAW_REVIEWER), row.get(REVIEW.REVIEWER)),
             Optional.ofNullable(row.get(REVIEW.COUNTRY))),

@@ -34,7 +34,12 @@ public record ReviewFilter(
     /** Looked at and kept. */
     ACCEPTED,
     /** Left out. */
-    LEFT_OUT
+    LEFT_OUT;
+
+    /** As it is stored: nothing is open. */
+    public static ImportDecision of(@Nullable ImportDecision stored) {
+      return stored == null ? OPEN : stored;
+    }
   }
 
   /** All in a state. */

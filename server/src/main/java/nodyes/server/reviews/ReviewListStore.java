@@ -6,7 +6,6 @@ import static nodyes.generated.Tables.REVIEW_PICTURE;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
@@ -20,11 +19,6 @@ import org.jspecify.annotations.Nullable;
 /** Rows of the desk: what each says. */
 final class ReviewListStore {
   private ReviewListStore() {}
-
-  /** What was decided; nothing is open. */
-  static ReviewFilter.ImportDecision sorted(ReviewFilter.@Nullable ImportDecision stored) {
-    return Objects.requireNonNullElse(stored, ReviewFilter.ImportDecision.OPEN);
-  }
 
   /** The rows with their pictures, which are asked for all at once. */
   static List<ReviewListItem> lines(DSLContext sql, List<? extends Record> rows) {
@@ -104,7 +98,7 @@ final class ReviewListStore {
         review.getIsFeatured(),
         review.getReply(),
         review.getRepliedBy(),
-        sorted(review.getImportDecision()),
+        ReviewFilter.ImportDecision.of(review.getImportDecision()),
         review.getImportDecisionReason());
   }
 
