@@ -22,6 +22,9 @@ function read(query: URLSearchParams): SidePanel {
   return plain ? { what: plain } : { what: 'list' };
 }
 
+/** What the address says by now, which may be ahead of what is drawn. */
+export const currentQuery = () => new URLSearchParams(window.location.search);
+
 /** An address that keeps what stands beside the page in another. */
 export function withSidePanel(address: string, query: URLSearchParams): string {
   const kept = NAMES.flatMap((name) => {
@@ -37,8 +40,8 @@ export function useSidePanel(): [SidePanel, (next: SidePanel) => void] {
   const [query, setQuery] = useSearchParams();
   const set = useCallback(
     (next: SidePanel) =>
-      setQuery((now) => {
-        const then = new URLSearchParams(now);
+      setQuery(() => {
+        const then = currentQuery();
         NAMES.forEach((name) => then.delete(name));
         if (next.what === 'nod') then.set('nod', next.nod);
         else if (next.what !== 'list') then.set('panel', next.what);
@@ -57,8 +60,8 @@ export function useFaceSeen(faces: readonly string[]): [string, (face: string) =
   const first = faces[0] ?? '';
   const set = (face: string) =>
     setQuery(
-      (now) => {
-        const then = new URLSearchParams(now);
+      () => {
+        const then = currentQuery();
         if (face === first) then.delete('face');
         else then.set('face', face);
         return then;

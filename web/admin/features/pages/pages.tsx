@@ -1,40 +1,32 @@
 import { useEffect } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { useProducts } from '../../ui/product-pick';
 import { Empty, Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
 import { useShop } from '../shop/queries';
-import { withSidePanel } from '../layout/side-panel';
 import { Onboarding } from './onboarding';
 import { useShopTime } from '../../shared/shop-time';
 import { PreviewStage } from '../stage/preview-stage';
 import { ViewpointSentence } from './viewpoint-sentence';
-import { readViewpoint, viewpointAddress, type ViewpointParts } from '../layout/viewpoint';
+import { useViewpoint } from './use-viewpoint';
 import { T, t } from '../../shared/t';
 
 /** The live page, and why each nod shows on it or does not. */
 export function Pages() {
-  const params = useParams();
-  const [query] = useSearchParams();
-  const navigate = useNavigate();
+  const [view, go] = useViewpoint();
   const shop = useShop();
   const products = useProducts('');
   const clock = useShopTime();
-  const view = readViewpoint(params['kind'], params['product'], query);
   const first = products.data?.items[0]?.slug;
   const needsProduct = (view.kind === 'product' || view.kind === 'confirmation') && !view.product;
   useEffect(() => {
     if (needsProduct && first) {
-      void navigate(withSidePanel(viewpointAddress({ ...view, product: first }), query), {
-        replace: true,
-      });
+      go({ product: first }, true);
     }
   });
   if (isLost(shop)) return <Failure error={shop.error} again={() => void shop.refetch()} />;
   if (isLost(clock)) return <Failure error={clock.error} again={() => void clock.refetch()} />;
   if (!shop.data || !products.data || !clock.data) return <Loading />;
-  const go = (changes: Partial<ViewpointParts>, replace = false) =>
-    void navigate(withSidePanel(viewpointAddress({ ...view, ...changes }), query), { replace });
   return (
     <>
       <Onboarding />

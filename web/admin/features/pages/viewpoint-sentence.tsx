@@ -6,14 +6,13 @@ import { InstantPick } from '../layout/instant-pick';
 import { COUNTRIES, LANGUAGES, LIKELY } from '../layout/places';
 import { useCategories, useProductSamples, useVariants } from '../layout/queries';
 import { KINDS, SCREENS, type ViewpointParts } from '../layout/viewpoint';
+import type { ChangeViewpoint } from './use-viewpoint';
 import { T, t } from '../../shared/t';
-
-type Change = (changes: Partial<ViewpointParts>, replace?: boolean) => void;
 
 interface ViewpointSentenceProps {
   view: ViewpointParts;
   now: string;
-  onChange: Change;
+  onChange: ChangeViewpoint;
 }
 
 /** Who looks at which page when, as one sentence. */
@@ -125,7 +124,7 @@ export function ViewpointSentence({ view, now, onChange }: ViewpointSentenceProp
   );
 }
 
-function VariantPick({ view, onChange }: { view: ViewpointParts; onChange: Change }) {
+function VariantPick({ view, onChange }: { view: ViewpointParts; onChange: ChangeViewpoint }) {
   const variants = useVariants(view.product);
   if (variants.length < 2) return null;
   return (
