@@ -86,16 +86,24 @@ export const day = (isoDay: string) =>
     new Date(`${isoDay}T00:00:00Z`),
   );
 
-/** Thu 26 Nov, 14:20 in the shop's zone */
-export const moment = (instant: string, zone: string) =>
-  new Intl.DateTimeFormat(locale(), {
+/** The year that the shop's clock shows at a moment. */
+const yearOf = (moment: Date, timeZone: string) =>
+  new Intl.DateTimeFormat('en', { year: 'numeric', timeZone }).format(moment);
+
+/** Thu 26 Nov, 14:20 in the shop's zone; of another year than this one with the year */
+export function moment(instant: string, zone: string): string {
+  const at = new Date(instant);
+  const isOfThisYear = yearOf(at, zone) === yearOf(new Date(serverNow()), zone);
+  return new Intl.DateTimeFormat(locale(), {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
+    ...(isOfThisYear ? {} : { year: 'numeric' }),
     hour: '2-digit',
     minute: '2-digit',
     timeZone: zone,
-  }).format(new Date(instant));
+  }).format(at);
+}
 
 const COUNTRIES = new Intl.DisplayNames([locale()], { type: 'region' });
 const LANGUAGES = new Intl.DisplayNames([locale()], { type: 'language' });
