@@ -94,11 +94,14 @@ class SamplePage {
     return "<div class=\"wide\">" + named(spot) + "</div>";
   }
 
-  /** English as it is written where the shop is: a day of it stands as there. */
+  /**
+   * English with the month first where the shop is in the United States, else with the day first.
+   * English of other lands (CLDR has 'en-PT') writes 4,5 for 4.5.
+   */
   private String english() {
-    return TimeZoneCountries.of(shop.settings().zone().getId())
-        .map(country -> "en-" + country)
-        .orElse("en");
+    return TimeZoneCountries.of(shop.settings().zone().getId()).filter("US"::equals).isPresent()
+        ? "en-US"
+        : "en-GB";
   }
 
   /** Every standard spot in its order, or one alone. */

@@ -4,6 +4,7 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -158,6 +159,13 @@ public class PageCheckTest extends ServerTest {
     assertEquals(few.path("of"), all.path("of"));
   }
 
+  /** In a Portuguese shop it was English of Portugal, which writes 4,5 of 5 stars. */
+  @Test
+  public void aNeutralPageIsInEnglishThatWritesNumbersAsEnglishDoes() throws Exception {
+    http.perform(get("/embed/neutral/product?product=checked-pot"))
+        .andExpect(content().string(containsString("<html lang=\"en-GB\">")));
+  }
+
   @Test
   public void theNeutralPageCarriesTheScriptAndEscapesWhatItNames() throws Exception {
     http.perform(get("/embed/neutral/product?product=checked-pot"))
@@ -165,9 +173,7 @@ public class PageCheckTest extends ServerTest {
         .andExpect(header().string("X-Frame-Options", "SAMEORIGIN"))
         .andExpect(
             header().string("Content-Security-Policy", containsString("frame-ancestors 'self'")))
-        .andExpect(
-            org.springframework.test.web.servlet.result.MockMvcResultMatchers.content()
-                .string(containsString("data-nod-spot=\"page-end\"")));
+        .andExpect(content().string(containsString("data-nod-spot=\"page-end\"")));
     http.perform(get("/embed/neutral/nonsense")).andExpect(status().isNotFound());
   }
 
