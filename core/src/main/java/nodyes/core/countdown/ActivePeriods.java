@@ -24,6 +24,7 @@ final class ActivePeriods {
   private static final int FURTHEST_YEARS = 30;
 
   private static final int WEEK = 7;
+  private static final List<Integer> LOOK_BACK_DAYS = List.of(10, 100, 750);
 
   private ActivePeriods() {}
 
@@ -123,16 +124,24 @@ final class ActivePeriods {
   private static Optional<ActivePeriod> lastRepeat(
       CountdownSchedule.Recurring repeating, Instant moment, ZoneId zone) {
     LocalDateTime now = LocalDateTime.ofInstant(moment, zone);
-    Optional<ActivePeriod> last =
-        lastRepeat(
-            repeating, moment, zone, new RecurrenceExpander(repeating.repeat(), now.minusYears(2)));
-    return last.isPresent()
-        ? last
-        : lastRepeat(
-            repeating,
-            moment,
-            zone,
-            new RecurrenceExpander(repeating.repeat(), repeating.repeat().first()));
+    // most repeats ended one within days; the last of those that begin after a day is the last
+    for (int days : LOOK_BACK_DAYS) {
+      Optional<ActivePeriod> last =
+          lastRepeat(
+              repeating,
+              moment,
+              zone,
+              new RecurrenceExpander(
+                  repeating.repeat(), now.minusDays(repeating.length().days() + days)));
+      if (last.isPresent()) {
+        return last;
+      }
+    }
+    return lastRepeat(
+        repeating,
+        moment,
+        zone,
+        new RecurrenceExpander(repeating.repeat(), repeating.repeat().first()));
   }
 
   private static Optional<ActivePeriod> lastRepeat(

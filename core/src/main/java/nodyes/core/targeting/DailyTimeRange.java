@@ -35,14 +35,29 @@ record DailyTimeRange(LocalTime from, LocalTime to, Set<DayOfWeek> days, ZoneId 
     boolean open = isOpen(moment);
     var edges = new TreeSet<Instant>();
     LocalDate today = LocalDate.ofInstant(moment, zone);
+    addClockChanges(edges, moment, start(today.plusDays(HORIZON_DAYS)));
+    Instant seen = moment;
     for (int i = -1; i <= HORIZON_DAYS; i++) {
       LocalDate day = today.plusDays(i);
       addWallTime(edges, day.atTime(from));
       addWallTime(edges, day.atTime(to));
       addWallTime(edges, day.atStartOfDay());
+      // no edge of a later day comes before the start of this one
+      Instant known = start(day);
+      if (known.isAfter(seen)) {
+        for (Instant edge : edges.subSet(seen, false, known, true)) {
+          if (isOpen(edge) != open) {
+            return Optional.of(edge);
+          }
+        }
+        seen = known;
+      }
     }
-    addClockChanges(edges, moment, today.plusDays(HORIZON_DAYS).atStartOfDay(zone).toInstant());
-    return edges.tailSet(moment, false).stream().filter(edge -> isOpen(edge) != open).findFirst();
+    return edges.tailSet(seen, false).stream().filter(edge -> isOpen(edge) != open).findFirst();
+  }
+
+  private Instant start(LocalDate day) {
+    return day.atStartOfDay(zone).toInstant();
   }
 
   /**
