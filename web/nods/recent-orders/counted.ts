@@ -26,8 +26,11 @@ export function tally(all: number): HTMLElement {
   );
 }
 
-/** A leaf for each order, over its day; the last day is today, by the server's clock. */
-export function days({ days, perDay }: Content, context: ViewContext): HTMLElement {
+/** A leaf for each order, over its day; the last is the shop's today, by the server's clock. */
+export function days({ days, perDay, zone }: Content, context: ViewContext): HTMLElement {
+  const today = new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', timeZone: zone }).format(
+    context.now(),
+  );
   const format = new Intl.DateTimeFormat(locale(context), {
     weekday: 'short',
     day: 'numeric',
@@ -37,7 +40,7 @@ export function days({ days, perDay }: Content, context: ViewContext): HTMLEleme
     'ol',
     { class: 'days' },
     ...Array.from({ length: days }, (_, index) => {
-      const day = new Date(context.now() - (days - 1 - index) * DAY);
+      const day = new Date(Date.parse(`${today}T00:00:00Z`) - (days - 1 - index) * DAY);
       const units = perDay.find(({ on }) => on === day.toISOString().slice(0, 10))?.units ?? 0;
       return el(
         'li',

@@ -62,7 +62,8 @@ final class OrderEvaluator {
                 : Optional.of(
                     orders.content(
                         counted(orders, units, offered),
-                        last.map(order -> latest(order, orders, offered)))),
+                        last.map(order -> latest(order, orders, offered)),
+                        offered.zone())),
         sales
             .book()
             .unitsChangeOn(offered.product().id(), orders.days(), today)

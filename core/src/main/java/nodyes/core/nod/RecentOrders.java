@@ -2,6 +2,7 @@ package nodyes.core.nod;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -115,8 +116,8 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Ap
     return options.isYes(FIRST_NAMES);
   }
 
-  /** What is shown of what was counted and the last order. */
-  public RecentOrdersContent content(Counted counted, Optional<Latest> latest) {
+  /** What is shown of what was counted and the last order, in a shop of that zone. */
+  public RecentOrdersContent content(Counted counted, Optional<Latest> latest, ZoneId zone) {
     boolean counts = tells() != Detail.LATEST;
     return new RecentOrdersContent(
         counts ? Optional.of(counted.units()) : Optional.empty(),
@@ -124,6 +125,7 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Ap
         counts ? counted.perDay() : List.of(),
         counts ? counted.until() : Optional.empty(),
         tells() == Detail.COUNT ? Optional.empty() : latest,
+        zone,
         options.value(LIES, Presentation.class) == Presentation.NOTICE);
   }
 
@@ -173,6 +175,7 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Ap
    * @param perDay units of each day on which any were ordered, where they can be drawn
    * @param until when the number changes, should nothing more be ordered
    * @param latest the last order, where it is told
+   * @param zone whose days they are
    * @param isNotice whether it is a caption that opens, and that a shopper can hide for good
    */
   public record RecentOrdersContent(
@@ -181,6 +184,7 @@ public record RecentOrders(NodId id, Placement placement, NodOptions options, Ap
       List<OnDay> perDay,
       Optional<Instant> until,
       Optional<Latest> latest,
+      ZoneId zone,
       boolean isNotice)
       implements Content {
     /** Keeps the list unchangeable. */

@@ -260,6 +260,7 @@ public class PresencePartsTest {
                 new RecentOrders.OnDay(TODAY.minusDays(6), 2), new RecentOrders.OnDay(TODAY, 2)),
             Optional.of(TODAY.plusDays(1).atStartOfDay(LISBON).toInstant()),
             Optional.empty(),
+            LISBON,
             false));
     // what was sold six days ago leaves the seven days with the next one
     assertEquals(
@@ -289,6 +290,7 @@ public class PresencePartsTest {
                     Optional.of("Lyon"),
                     Optional.of("FR"),
                     Optional.of("Anaïs"))),
+            LISBON,
             false));
     assertEquals(
         verdict.validUntil(), ValidUntil.before(NOW.plus(Duration.ofMinutes(24 * 60 - 200))));

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param perDay of each day on which any were; empty where they are not drawn
  * @param until when the number changes, should nothing more be ordered
  * @param latest the last order
+ * @param zone the shop's (IANA), whose days they are
  * @param notice whether it is a caption that opens
  */
 public record WireOrders(
@@ -22,6 +23,7 @@ public record WireOrders(
     List<WireOnDay> perDay,
     @Nullable Instant until,
     @Nullable WireLatest latest,
+    String zone,
     boolean notice) {
   /** What was ordered on a day. */
   public record WireOnDay(LocalDate on, long units) {}
@@ -46,6 +48,7 @@ public record WireOrders(
         content.perDay().stream().map(day -> new WireOnDay(day.on(), day.units())).toList(),
         content.until().orElse(null),
         content.latest().map(WireOrders::latest).orElse(null),
+        content.zone().getId(),
         content.isNotice());
   }
 
