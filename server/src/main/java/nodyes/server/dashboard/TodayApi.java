@@ -2,7 +2,6 @@ package nodyes.server.dashboard;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.math.BigDecimal;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -10,7 +9,7 @@ import nodyes.core.rating.WeeklyRatings;
 import nodyes.core.suggestions.Suggestion;
 import nodyes.core.suggestions.SuggestionRules;
 import nodyes.server.messages.Written;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -26,13 +25,11 @@ class TodayApi {
 
   private final DashboardStore store;
   private final ShopStatusReader figures;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
-  TodayApi(DashboardStore store, ShopStatusReader figures, Shop shop, Clock clock) {
+  TodayApi(DashboardStore store, ShopStatusReader figures, ShopClock clock) {
     this.store = store;
     this.figures = figures;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -76,8 +73,8 @@ class TodayApi {
 
   @GetMapping("/history")
   BehindView behind() {
-    ZoneId zone = shop.settings().zone();
-    LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+    ZoneId zone = clock.zone();
+    LocalDate today = clock.today();
     LocalDate yesterday = today.minusDays(1);
     WeeklyRatings.Sum written = store.written(yesterday);
     LocalDate first = WeeklyRatings.first(today, WEEKS);

@@ -5,7 +5,6 @@ import static nodyes.server.messages.Texts.text;
 import com.ibm.icu.text.Collator;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -17,7 +16,7 @@ import nodyes.server.estimates.PublicHolidays;
 import nodyes.server.messages.Texts;
 import nodyes.server.messages.Written;
 import nodyes.server.nods.Nods;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Sha256;
 import org.springframework.http.HttpStatus;
@@ -39,14 +38,12 @@ class DeliveryApi {
   private final Nods nods;
   private final RuleTargets known;
   private final PublicHolidays holidays;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
-  DeliveryApi(Nods nods, RuleTargets known, PublicHolidays holidays, Shop shop, Clock clock) {
+  DeliveryApi(Nods nods, RuleTargets known, PublicHolidays holidays, ShopClock clock) {
     this.nods = nods;
     this.known = known;
     this.holidays = holidays;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -78,7 +75,7 @@ class DeliveryApi {
   @GetMapping
   DeliveryView get() {
     DeliverySettings settings = nods.draft().delivery();
-    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    LocalDate today = clock.today();
     return new DeliveryView(
         revision(settings),
         SettingsViews.of(settings),

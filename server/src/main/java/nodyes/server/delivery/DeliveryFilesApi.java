@@ -5,7 +5,6 @@ import static nodyes.server.messages.Texts.text;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -14,7 +13,7 @@ import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.delivery.ShopClosure;
 import nodyes.server.estimates.PublicHolidays;
 import nodyes.server.nods.Nods;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.ApiProblem;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -35,13 +34,11 @@ class DeliveryFilesApi {
 
   private final Nods nods;
   private final PublicHolidays holidays;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
-  DeliveryFilesApi(Nods nods, PublicHolidays holidays, Shop shop, Clock clock) {
+  DeliveryFilesApi(Nods nods, PublicHolidays holidays, ShopClock clock) {
     this.nods = nods;
     this.holidays = holidays;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -56,7 +53,7 @@ class DeliveryFilesApi {
 
   @PostMapping("/closures")
   FileRead closedDays(@RequestParam MultipartFile file, Authentication who) throws IOException {
-    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    LocalDate today = clock.today();
     ClosuresIcs.Read read = ClosuresIcs.read(bytes(file), today);
     List<ShopClosure> before = nods.draft().delivery().closed();
     List<ShopClosure> added = read.days().stream().filter(day -> !before.contains(day)).toList();

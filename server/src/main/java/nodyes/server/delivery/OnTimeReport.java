@@ -3,7 +3,6 @@ package nodyes.server.delivery;
 import static nodyes.server.messages.Texts.text;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -25,7 +24,7 @@ import nodyes.server.messages.Texts;
 import nodyes.server.messages.Written;
 import nodyes.server.nods.Nods;
 import nodyes.server.nods.PublishedDelivery;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -37,15 +36,12 @@ public class OnTimeReport {
   private final PromisedParcelStore store;
   private final Nods nods;
   private final EstimatorFactory reckoner;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
-  OnTimeReport(
-      PromisedParcelStore store, Nods nods, EstimatorFactory reckoner, Shop shop, Clock clock) {
+  OnTimeReport(PromisedParcelStore store, Nods nods, EstimatorFactory reckoner, ShopClock clock) {
     this.store = store;
     this.nods = nods;
     this.reckoner = reckoner;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -90,7 +86,7 @@ public class OnTimeReport {
 
   KeptOrders kept() {
     List<PublishedDelivery> published = nods.publishedDeliveries();
-    LocalDate since = LocalDate.ofInstant(clock.instant(), shop.settings().zone()).minusDays(DAYS);
+    LocalDate since = clock.today().minusDays(DAYS);
     var views = new ArrayList<KeptView>();
     store
         .arrived(since)
@@ -119,7 +115,7 @@ public class OnTimeReport {
   /** The other days that were promised before, and until when, if any were. */
   private Optional<Before> changed(
       List<PublishedDelivery> published, String country, EstimateExplanation now) {
-    Instant since = clock.instant();
+    Instant since = clock.now();
     for (PublishedDelivery one : published) {
       Optional<DayRange> transit = explained(one.settings(), country).transit();
       if (transit.isPresent() && !transit.equals(now.transit())) {
@@ -160,7 +156,7 @@ public class OnTimeReport {
   }
 
   private EstimateExplanation explained(DeliverySettings settings, String country) {
-    Estimator estimator = reckoner.of(settings, clock.instant());
+    Estimator estimator = reckoner.of(settings, clock.now());
     var anything =
         new ShippableItem(
             "",
@@ -169,8 +165,7 @@ public class OnTimeReport {
             java.util.Optional.empty(),
             false,
             java.util.Optional.empty());
-    return estimator.explain(
-        new EstimateRequest(clock.instant(), shop.settings().zone(), anything, country));
+    return estimator.explain(new EstimateRequest(clock.now(), clock.zone(), anything, country));
   }
 
   private KeptView view(
@@ -202,7 +197,7 @@ public class OnTimeReport {
         "percent",
         kept.percentOnTime(),
         "since",
-        Written.dayOfMonth(LocalDate.ofInstant(before.since(), shop.settings().zone())),
+        Written.dayOfMonth(clock.dayOf(before.since())),
         "now",
         now.transit().map(OnTimeReport::range).orElse("none"));
   }

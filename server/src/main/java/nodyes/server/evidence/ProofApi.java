@@ -6,7 +6,6 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -16,7 +15,7 @@ import java.util.List;
 import nodyes.core.visitors.TimeWindow;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.CatalogueFactsCache;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.visitors.ShownVisitorCount;
 import nodyes.server.visitors.VisitorCounts;
 import nodyes.server.web.ApiProblem;
@@ -39,21 +38,18 @@ class ProofApi {
   private final Nods nods;
   private final CatalogueFactsCache facts;
   private final VisitorCounts presence;
-  private final Shop shop;
   private final PublishedClaimRisks doubts;
-  private final Clock clock;
+  private final ShopClock clock;
 
   ProofApi(
       Nods nods,
       CatalogueFactsCache facts,
       VisitorCounts presence,
-      Shop shop,
       PublishedClaimRisks doubts,
-      Clock clock) {
+      ShopClock clock) {
     this.nods = nods;
     this.facts = facts;
     this.presence = presence;
-    this.shop = shop;
     this.doubts = doubts;
     this.clock = clock;
   }
@@ -127,12 +123,12 @@ class ProofApi {
   }
 
   private ZoneId zone() {
-    return shop.settings().zone();
+    return clock.zone();
   }
 
   private LocalDate day(@Nullable String text) {
     if (text == null || text.isBlank()) {
-      return LocalDate.ofInstant(clock.instant(), zone());
+      return clock.today();
     }
     try {
       return LocalDate.parse(text);

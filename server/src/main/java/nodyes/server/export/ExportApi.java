@@ -6,11 +6,10 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import nodyes.server.ServerSettings;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.SelfDeletingResource;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
@@ -28,13 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/export")
 class ExportApi {
   private final List<ExportContributor> belongings;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
   private final Path data;
 
-  ExportApi(List<ExportContributor> belongings, Shop shop, Clock clock, ServerSettings settings) {
+  ExportApi(List<ExportContributor> belongings, ShopClock clock, ServerSettings settings) {
     this.belongings = List.copyOf(belongings);
-    this.shop = shop;
     this.clock = clock;
     this.data = settings.data();
   }
@@ -65,7 +62,7 @@ class ExportApi {
       Files.deleteIfExists(file);
       throw e;
     }
-    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    LocalDate today = clock.today();
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType("application/zip"))
         .contentLength(Files.size(file))

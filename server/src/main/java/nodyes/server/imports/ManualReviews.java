@@ -4,7 +4,6 @@ import static nodyes.server.messages.Texts.text;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +22,7 @@ import nodyes.server.reviews.Fingerprints;
 import nodyes.server.reviews.NewReview;
 import nodyes.server.reviews.ReviewListItem;
 import nodyes.server.reviews.Reviews;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Given;
 import org.jspecify.annotations.Nullable;
@@ -38,8 +37,7 @@ class ManualReviews {
   private final Pictures pictures;
   private final LanguageDetector guess;
   private final ImportMemoryStore memory;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
   ManualReviews(
       Reviews reviews,
@@ -47,14 +45,12 @@ class ManualReviews {
       Pictures pictures,
       LanguageDetector guess,
       ImportMemoryStore memory,
-      Shop shop,
-      Clock clock) {
+      ShopClock clock) {
     this.reviews = reviews;
     this.catalogue = catalogue;
     this.pictures = pictures;
     this.guess = guess;
     this.memory = memory;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -94,7 +90,7 @@ class ManualReviews {
     if (original.isPresent()) {
       evidence = Optional.of(pictures.keep(Pictures.For.OWNER, original.get()));
     }
-    memory.permit(typed.from().strip(), who, clock.instant());
+    memory.permit(typed.from().strip(), who, clock.now());
     return reviews.addByHand(
         new NewReview(
             candidate,
@@ -106,7 +102,7 @@ class ManualReviews {
             0,
             ReviewFlag.bits(ReviewFlag.ofWords(candidate.text().body())),
             fingerprint,
-            clock.instant()),
+            clock.now()),
         evidence);
   }
 
@@ -126,10 +122,7 @@ class ManualReviews {
         .filter(country -> CountryNames.code(country).isEmpty())
         .ifPresent(
             _ -> faults.add(new ApiProblem.FieldError("country", text("problems.notACountry"))));
-    if (typed.writtenOn() != null
-        && typed
-            .writtenOn()
-            .isAfter(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))) {
+    if (typed.writtenOn() != null && typed.writtenOn().isAfter(clock.today())) {
       faults.add(new ApiProblem.FieldError("writtenOn", text("imports.inTheFuture")));
     }
     if (Given.text(typed.words()).filter(words -> words.length() > 20_000).isPresent()) {

@@ -2,9 +2,7 @@ package nodyes.server.nods;
 
 import static nodyes.server.messages.Texts.text;
 
-import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +23,7 @@ import nodyes.server.database.Database;
 import nodyes.server.database.Derived;
 import nodyes.server.database.Topic;
 import nodyes.server.messages.Written;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.ApiProblem;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -40,7 +39,7 @@ public class Nods {
   private final VersionStore versions;
   private final HalfMadeStore halfMade;
   private final TextTemplateValidator sayable;
-  private final Clock clock;
+  private final ShopClock clock;
   private final ApplicationEventPublisher events;
   private final Derived<NodLayout> published;
 
@@ -49,7 +48,7 @@ public class Nods {
       VersionStore versions,
       HalfMadeStore halfMade,
       TextTemplateValidator sayable,
-      Clock clock,
+      ShopClock clock,
       Database database,
       ApplicationEventPublisher events) {
     this.store = store;
@@ -169,7 +168,7 @@ public class Nods {
    * @param message what was done, said in the language of whoever reads it
    */
   DraftChange change(Supplier<String> message, String who, UnaryOperator<Draft> change) {
-    return store.change((_, _) -> message.get(), who, clock.instant(), change);
+    return store.change((_, _) -> message.get(), who, clock.now(), change);
   }
 
   /**
@@ -182,7 +181,7 @@ public class Nods {
     return store.change(
         (before, after) -> LayoutDiff.of(id, before, after),
         who,
-        clock.instant(),
+        clock.now(),
         draft -> {
           Nod nod = draft.find(id).orElseThrow(Nods::unknown);
           if (revision.isPresent() && !revision.equals(Optional.ofNullable(revisions().get(id)))) {
@@ -244,7 +243,7 @@ public class Nods {
 
   /** A new nod of a kind in a spot of a kind of page. */
   Nod fresh(NodId id, NodKind kind, Spot spot, PageKind page) {
-    return NodDefaults.fresh(id, kind, spot, page, LocalDate.now(clock));
+    return NodDefaults.fresh(id, kind, spot, page, clock.today());
   }
 
   /** A page with nothing but a new nod of a kind in its usual spot, to see what it would show. */
@@ -253,11 +252,7 @@ public class Nods {
         NodKind.parse(kind).orElseThrow(() -> ApiProblem.value("trial", text("nods.noSuchKind")));
     Nod nod =
         NodDefaults.fresh(
-            new NodId("trial"),
-            wanted,
-            NodDefaults.usual(wanted, page),
-            page,
-            LocalDate.now(clock));
+            new NodId("trial"), wanted, NodDefaults.usual(wanted, page), page, clock.today());
     Draft draft = store.draft();
     return new NodLayout(
         NodStore.DRAFT,
@@ -322,7 +317,7 @@ public class Nods {
     if (!unsayable.isEmpty()) {
       throw ApiProblem.unusable(text("versions.notPublished", "why", String.join(" ", unsayable)));
     }
-    Instant now = clock.instant();
+    Instant now = clock.now();
     int version = versions.publish(who, note, now);
     store.forgetSteps();
     events.publishEvent(new NodLayoutPublished(version));

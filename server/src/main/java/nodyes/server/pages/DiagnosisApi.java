@@ -3,7 +3,6 @@ package nodyes.server.pages;
 import static nodyes.server.messages.Texts.text;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
-import java.time.Clock;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +19,7 @@ import nodyes.core.nod.Viewpoint;
 import nodyes.core.targeting.Finding;
 import nodyes.server.nods.Nods;
 import nodyes.server.reasons.Reasons;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
@@ -37,25 +36,22 @@ class DiagnosisApi {
   private final Reasons reasons;
   private final NodFacts nodFacts;
   private final Nods nods;
-  private final Shop shop;
   private final PageCheck check;
   private final ScriptDetections sightings;
-  private final Clock clock;
+  private final ShopClock clock;
 
   DiagnosisApi(
       FactLoader facts,
       NodFacts nodFacts,
       Nods nods,
-      Shop shop,
       PageCheck check,
       ScriptDetections sightings,
-      Clock clock,
+      ShopClock clock,
       Reasons reasons) {
     this.reasons = reasons;
     this.nodFacts = nodFacts;
     this.facts = facts;
     this.nods = nods;
-    this.shop = shop;
     this.check = check;
     this.sightings = sightings;
     this.clock = clock;
@@ -118,7 +114,7 @@ class DiagnosisApi {
         ViewpointParser.of(
                 new ViewpointParser.Asked(
                     asked.kind(), asked.product(), asked.variant(), asked.country(), asked.lang()),
-                ViewpointParser.moment(asked.at(), shop.settings().zone(), clock.instant()))
+                ViewpointParser.moment(asked.at(), clock.zone(), clock.now()))
             .on(
                 java.util.Arrays.stream(Viewpoint.Screen.values())
                     .filter(screen -> screen.name().equalsIgnoreCase(asked.screen()))
@@ -183,7 +179,7 @@ class DiagnosisApi {
   }
 
   private void conditions(Nod nod, WhyAsked asked, Viewpoint viewpoint, List<Requirement> needs) {
-    ZoneId zone = shop.settings().zone();
+    ZoneId zone = clock.zone();
     Facts loaded = facts.load(nods.published().with(List.of(nod)), viewpoint);
     // how many look is known of now alone
     Facts known = asked.at() == null ? nodFacts.seenNow(loaded) : loaded;

@@ -5,7 +5,6 @@ import static nodyes.server.messages.Texts.text;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -19,7 +18,7 @@ import nodyes.core.review.ReviewOrder;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.publishedreviews.PublishedReviewFilter;
 import nodyes.server.publishedreviews.PublishedReviews;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.storefront.wire.WireReview;
 import nodyes.server.storefront.wire.WireReviews;
 import nodyes.server.translations.Translations;
@@ -48,20 +47,14 @@ class PublishedReviewsApi {
   private final Catalogue catalogue;
   private final PublishedReviews reviews;
   private final Translations translations;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
   private final RateLimit limit = new RateLimit(300, Duration.ofMinutes(1));
 
   PublishedReviewsApi(
-      Catalogue catalogue,
-      PublishedReviews reviews,
-      Translations translations,
-      Shop shop,
-      Clock clock) {
+      Catalogue catalogue, PublishedReviews reviews, Translations translations, ShopClock clock) {
     this.catalogue = catalogue;
     this.reviews = reviews;
     this.translations = translations;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -115,9 +108,7 @@ class PublishedReviewsApi {
             .map(id -> reviews.page(id, filter, order, page, wanted))
             .orElseGet(() -> new PagedResult<>(List.of(), 1, wanted, 0));
     Optional<LocalDate> today =
-        Boolean.TRUE.equals(asked.ago())
-            ? Optional.of(LocalDate.ofInstant(clock.instant(), shop.settings().zone()))
-            : Optional.empty();
+        Boolean.TRUE.equals(asked.ago()) ? Optional.of(clock.today()) : Optional.empty();
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofMinutes(1)).cachePublic())
         .body(

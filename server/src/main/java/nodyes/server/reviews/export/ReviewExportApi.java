@@ -6,12 +6,11 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Locale;
 import nodyes.server.reviews.ReviewSelection;
 import nodyes.server.reviews.ReviewTraits;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.SelfDeletingResource;
 import org.springdoc.core.annotations.ParameterObject;
@@ -30,12 +29,10 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "reviews")
 class ReviewExportApi {
   private final ReviewExporter exporting;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
-  ReviewExportApi(ReviewExporter exporting, Shop shop, Clock clock) {
+  ReviewExportApi(ReviewExporter exporting, ShopClock clock) {
     this.exporting = exporting;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -52,7 +49,7 @@ class ReviewExportApi {
       throw ApiProblem.notFound(text("export.formats"));
     }
     Path file = exporting.write(asked.filter(traits), wanted);
-    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    LocalDate today = clock.today();
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(wanted.type()))
         .contentLength(Files.size(file))
