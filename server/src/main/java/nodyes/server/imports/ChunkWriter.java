@@ -18,6 +18,7 @@ import nodyes.server.imports.ImportChunk.Placed;
 import nodyes.server.orders.Orders;
 import nodyes.server.reviews.NewReview;
 import nodyes.server.reviews.Reviews;
+import org.springframework.stereotype.Component;
 
 /**
  * Stores the chunks of one file, one behind the other, while the next is read. Each is one
@@ -25,10 +26,7 @@ import nodyes.server.reviews.Reviews;
  * moment goes on behind the last stored row.
  */
 final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
-  private final long batch;
-  private final String source;
-  private final Instant now;
-  private final ImportOptions choices;
+  private final Target target;
   private final Database database;
   private final Reviews reviews;
   private final Orders orders;
@@ -38,25 +36,42 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
   private Future<?> last = CompletableFuture.completedFuture(null);
   private volatile ImportCounts stored;
 
-  ChunkWriter(
-      long batch,
-      String source,
-      ImportCounts before,
-      Instant now,
-      ImportOptions choices,
-      Database database,
-      Reviews reviews,
-      Orders orders,
-      ImportStore store) {
-    this.batch = batch;
-    this.source = source;
-    this.stored = before;
-    this.now = now;
-    this.choices = choices;
-    this.database = database;
-    this.reviews = reviews;
-    this.orders = orders;
-    this.store = store;
+  /**
+   * What is stored for whom.
+   *
+   * @param source what the reviews are said to be from
+   * @param before what is stored of it so far
+   */
+  record Target(
+      long batch, String source, ImportCounts before, ImportOptions choices, Instant now) {}
+
+  private ChunkWriter(Target target, Stores stores) {
+    this.target = target;
+    this.stored = target.before();
+    this.database = stores.database;
+    this.reviews = stores.reviews;
+    this.orders = stores.orders;
+    this.store = stores.imports;
+  }
+
+  /** Where chunks are stored. */
+  @Component
+  static class Stores {
+    private final Database database;
+    private final Reviews reviews;
+    private final Orders orders;
+    private final ImportStore imports;
+
+    Stores(Database database, Reviews reviews, Orders orders, ImportStore imports) {
+      this.database = database;
+      this.reviews = reviews;
+      this.orders = orders;
+      this.imports = imports;
+    }
+
+    ChunkWriter open(Target target) {
+      return new ChunkWriter(target, this);
+    }
   }
 
   /** Stores a chunk behind the one before it; waits for that one, so that one is on its way. */
@@ -96,7 +111,7 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
     var woken = new HashSet<Long>();
     long hereAlready = 0;
     long leftOutBefore = 0;
-    boolean takesLeftOut = Boolean.TRUE.equals(choices.handling().takesLeftOut());
+    boolean takesLeftOut = Boolean.TRUE.equals(target.choices().handling().takesLeftOut());
     for (Placed placed : chunk.reviews()) {
       switch (RowOutcome.of(placed, known, seen, takesLeftOut)) {
         case RESTORED -> woken.add(placed.fingerprint());
@@ -106,7 +121,7 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
       }
     }
     reviews.add(fresh);
-    reviews.wake(woken, batch);
+    reviews.wake(woken, target.batch());
     ImportCounts reached =
         new ImportCounts(
             chunk.rowsSeen(),
@@ -115,7 +130,7 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
             stored.duplicates() + hereAlready,
             stored.leftOutBefore() + leftOutBefore,
             chunk.notSelected());
-    store.progress(batch, reached, chunk.problems());
+    store.progress(target.batch(), reached, chunk.problems());
     stored = reached;
   }
 
@@ -130,12 +145,12 @@ final class ChunkWriter implements ImportChunk.Taker, AutoCloseable {
         review,
         placed.productId(),
         placed.variant(),
-        review.writer().name().flatMap(choices.handling().nameFormOrAsGiven()::of),
+        review.writer().name().flatMap(target.choices().handling().nameFormOrAsGiven()::of),
         order,
-        Optional.of(source),
-        batch,
+        Optional.of(target.source()),
+        target.batch(),
         placed.flags(),
         placed.fingerprint(),
-        now);
+        target.now());
   }
 }

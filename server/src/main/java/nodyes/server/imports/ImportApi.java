@@ -36,10 +36,14 @@ import org.springframework.web.multipart.MultipartFile;
 @Tag(name = "bring in")
 @RequestMapping("/api/v1/imports")
 class ImportApi {
+  private final ImportIntake intake;
   private final ReviewImports bringIn;
+  private final ImportViews views;
 
-  ImportApi(ReviewImports bringIn) {
+  ImportApi(ImportIntake intake, ReviewImports bringIn, ImportViews views) {
+    this.intake = intake;
     this.bringIn = bringIn;
+    this.views = views;
   }
 
   @PostMapping(consumes = "multipart/form-data")
@@ -47,19 +51,19 @@ class ImportApi {
   ImportView look(@RequestParam MultipartFile file, Authentication who) throws IOException {
     String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
     try (InputStream content = file.getInputStream()) {
-      return bringIn.look(name, content, who.getName());
+      return intake.look(name, content, who.getName());
     }
   }
 
   @GetMapping
   PagedResult<ImportView> list(
       @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "20") int size) {
-    return bringIn.list(page, size);
+    return views.list(page, size);
   }
 
   @GetMapping("/{id}")
   ImportView batch(@PathVariable long id) {
-    return bringIn.batch(id);
+    return views.batch(id);
   }
 
   @PostMapping("/{id}/start")
@@ -94,14 +98,14 @@ class ImportApi {
   @ResponseStatus(HttpStatus.CREATED)
   ImportView paste(@Valid @RequestBody Text pasted, Authentication who) throws IOException {
     var content = new ByteArrayInputStream(pasted.text().getBytes(StandardCharsets.UTF_8));
-    return bringIn.look("pasted", content, who.getName());
+    return intake.look("pasted", content, who.getName());
   }
 
   record Again(@Nullable String sheet, @Nullable String encoding) {}
 
   @PostMapping("/{id}/inspection")
   ImportView lookAgain(@PathVariable long id, @RequestBody Again again) throws IOException {
-    return bringIn.lookAgain(
+    return intake.lookAgain(
         id,
         Optional.ofNullable(again.sheet()).orElse(""),
         Optional.ofNullable(again.encoding()).orElse(""));
@@ -124,7 +128,7 @@ class ImportApi {
 
   @GetMapping("/{id}/file")
   ResponseEntity<Resource> file(@PathVariable long id) {
-    ImportView batch = bringIn.batch(id);
+    ImportView batch = views.batch(id);
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
@@ -133,7 +137,7 @@ class ImportApi {
                 .build()
                 .toString())
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
-        .body(new FileSystemResource(bringIn.file(id)));
+        .body(new FileSystemResource(views.file(id)));
   }
 
   @GetMapping("/{id}/problems")
@@ -141,6 +145,6 @@ class ImportApi {
       @PathVariable long id,
       @RequestParam(defaultValue = "1") int page,
       @RequestParam(defaultValue = "100") int size) {
-    return bringIn.problems(id, page, size);
+    return views.problems(id, page, size);
   }
 }

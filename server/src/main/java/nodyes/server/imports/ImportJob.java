@@ -1,24 +1,13 @@
 package nodyes.server.imports;
 
-import static nodyes.server.messages.Texts.text;
-
-import java.io.IOException;
-import java.time.Clock;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
-import nodyes.server.database.Database;
 import nodyes.server.jobs.JobKind;
 import nodyes.server.jobs.JobRuns;
-import nodyes.server.orders.Orders;
-import nodyes.server.reviews.Reviews;
-import nodyes.server.web.ApiProblem;
-import nodyes.server.web.DiskFullDetector;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
@@ -26,17 +15,9 @@ import org.springframework.stereotype.Component;
 @Component
 class ImportJob implements SmartLifecycle {
 
-  private static final Logger LOG = LoggerFactory.getLogger(ImportJob.class);
-
-  private final Database database;
   private final ImportStore store;
-  private final ImportFiles files;
-  private final ImportPlanner plans;
-  private final DuplicateCheck comparing;
+  private final ImportReading reading;
   private final PictureDownloadJob pictures;
-  private final Reviews reviews;
-  private final Orders orders;
-  private final Clock clock;
   private final JobRuns jobs;
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(Thread.ofPlatform().name("bring-in").factory());
@@ -50,26 +31,10 @@ class ImportJob implements SmartLifecycle {
     }
   }
 
-  ImportJob(
-      Database database,
-      ImportStore store,
-      ImportFiles files,
-      ImportPlanner plans,
-      DuplicateCheck comparing,
-      PictureDownloadJob pictures,
-      Reviews reviews,
-      Orders orders,
-      Clock clock,
-      JobRuns jobs) {
-    this.database = database;
+  ImportJob(ImportStore store, ImportReading reading, PictureDownloadJob pictures, JobRuns jobs) {
     this.store = store;
-    this.files = files;
-    this.plans = plans;
-    this.comparing = comparing;
+    this.reading = reading;
     this.pictures = pictures;
-    this.reviews = reviews;
-    this.orders = orders;
-    this.clock = clock;
     this.jobs = jobs;
   }
 
@@ -120,68 +85,23 @@ class ImportJob implements SmartLifecycle {
 
   /** How many reviews it brought. */
   private long run(long id) {
-    ImportView batch = store.find(id).orElseThrow();
-    ImportOptions choices = store.choices(id).orElseThrow();
-    Run run = runs.computeIfAbsent(id, _ -> Run.behind(batch));
-    try (var storing =
-        new ChunkWriter(
-            id,
-            batch.source() == null ? batch.fileName() : batch.source(),
-            batch.counts(),
-            clock.instant(),
-            choices,
-            database,
-            reviews,
-            orders,
-            store)) {
-      plans.run(
-          files.rows(id),
-          batch.inspection(),
-          choices,
-          storing,
-          () -> running && !run.cancelled().get());
-      storing.await();
-      end(id, run);
-      return store
-          .find(id)
-          .filter(one -> one.state() == ImportState.DONE)
-          .map(one -> one.counts().imported())
-          .orElse(0L);
-    } catch (IOException | RuntimeException e) {
-      throw ApiProblem.unusable(fail(id, e));
+    Run run = runs.computeIfAbsent(id, _ -> Run.behind(store.find(id).orElseThrow()));
+    try {
+      long brought = reading.run(id, () -> wish(run));
+      if (brought > 0) {
+        pictures.submit();
+      }
+      return brought;
     } finally {
       runs.remove(id);
     }
   }
 
-  private void end(long id, Run run) throws IOException {
+  private ImportReading.Wish wish(Run run) {
     if (run.cancelled().get()) {
-      reviews.removeBatch(id);
-      store.finish(id, ImportState.CANCELLED, null, clock.instant());
-      files.isRead(id);
-    } else if (running) { // else stopped with the server; it goes on at the next start
-      comparing.run(id);
-      store.finish(id, ImportState.DONE, null, clock.instant());
-      pictures.submit();
-      files.isRead(id);
+      return ImportReading.Wish.CANCEL;
     }
-  }
-
-  /** Says why it ended. */
-  private String fail(long id, Exception e) {
-    LOG.error("Reading batch {} failed", id, e);
-    long rows = store.find(id).map(one -> one.counts().rowsSeen()).orElse(0L);
-    String failure =
-        DiskFullDetector.is(e)
-            ? text("imports.stoppedFull", "rows", rows)
-            : text("imports.stopped", "rows", rows);
-    try {
-      store.finish(id, ImportState.FAILED, failure, clock.instant());
-    } catch (RuntimeException full) {
-      // not even that can be stored: it counts as being read, and goes on at the next start
-      LOG.error("That batch {} failed cannot be stored", id, full);
-    }
-    return failure;
+    return running ? ImportReading.Wish.GO_ON : ImportReading.Wish.STOP;
   }
 
   @Override

@@ -4,8 +4,6 @@ import static nodyes.server.messages.Texts.text;
 
 import java.io.IOException;
 import java.nio.charset.Charset;
-import java.nio.file.Path;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
@@ -25,7 +23,8 @@ import nodyes.core.imports.RowReader;
 import nodyes.core.rating.RatingScale;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.ProductFinder;
-import nodyes.server.shop.Shop;
+import nodyes.server.reviews.Reviews;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.FileKind;
 import nodyes.server.web.ApiProblem;
@@ -38,13 +37,13 @@ class ImportPlanner {
   private static final int MOST_CHOSEN = 1_000_000;
 
   private final Catalogue catalogue;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
   private final LanguageDetector guess;
+  private final ImportFiles files;
 
-  ImportPlanner(Catalogue catalogue, Shop shop, Clock clock, LanguageDetector guess) {
+  ImportPlanner(Catalogue catalogue, ShopClock clock, LanguageDetector guess, ImportFiles files) {
+    this.files = files;
     this.catalogue = catalogue;
-    this.shop = shop;
     this.clock = clock;
     this.guess = guess;
   }
@@ -69,38 +68,38 @@ class ImportPlanner {
     return Optional.ofNullable(choices.columns()).orElse(look.guessed().columns());
   }
 
-  /** Goes through a file; what is good goes to the taker. */
-  void run(
-      Path rows,
-      FileInspection look,
-      ImportOptions choices,
-      ImportChunk.Taker taker,
-      BooleanSupplier goOn)
+  /** Goes through a kept file; what is good goes to the taker. */
+  void run(ImportView batch, ImportOptions choices, ImportChunk.Taker taker, BooleanSupplier goOn)
       throws IOException {
+    FileInspection look = batch.inspection();
     var file =
         new CsvRows(
-            rows,
+            files.rows(batch.id()),
             Charset.forName(look.form().encoding()),
             look.form().delimiter().charAt(0),
             look.kind() != FileKind.CSV);
     ProductFinder products = catalogue.finder();
     RowReader reader = reader(look, choices);
     ImportFilter selection = selection(choices);
-    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
+    LongPredicate lines = newest(file, reader, selection, choices, goOn);
     var reading =
         new ImportRun(
             reader,
             products,
             fixedProduct(choices),
-            selection,
-            newest(file, reader, selection, choices, goOn),
-            new ReviewChecks(guess, products, choices, today),
+            review -> selection.takes(review) && lines.test(review.line()),
+            new ReviewChecks(guess, products, choices, clock.today()),
             choices,
             taker);
     file.read(reading, goOn);
     if (goOn.getAsBoolean()) {
       reading.end();
     }
+  }
+
+  /** What would come of a file. */
+  DryRun dryRun(ImportOptions choices, Reviews reviews) {
+    return new DryRun(choices, reviews, catalogue.finder());
   }
 
   private RowReader reader(FileInspection look, ImportOptions choices) {
@@ -121,7 +120,7 @@ class ImportPlanner {
     if (best.compareTo(worst) <= 0) {
       throw ApiProblem.unusable(text("imports.scaleUpsideDown"));
     }
-    ZoneId zone = shop.settings().zone();
+    ZoneId zone = clock.zone();
     return new RowReader(
         columns,
         new RatingScale(worst, best),

@@ -3,9 +3,8 @@ package nodyes.server.imports;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.LongPredicate;
+import java.util.function.Predicate;
 import nodyes.core.common.Said;
-import nodyes.core.imports.ImportFilter;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.RowError;
@@ -33,8 +32,7 @@ final class ImportRun implements CsvRows.Sink {
   private final RowReader rows;
   private final ProductFinder products;
   private final Optional<ProductFinder.Found> fixedProduct;
-  private final ImportFilter selection;
-  private final LongPredicate lines;
+  private final Predicate<ImportedReview> selection;
   private final ReviewChecks checks;
   private final ImportOptions choices;
   private final ImportChunk.Taker taker;
@@ -53,15 +51,14 @@ final class ImportRun implements CsvRows.Sink {
    * A run.
    *
    * @param fixedProduct the product of all rows; null to let each row name it
+   * @param selection whether a good row is taken
    * @param choices what texts of its columns mean
-   * @param lines whether the row of a line is taken
    */
   ImportRun(
       RowReader rows,
       ProductFinder products,
       ProductFinder.@Nullable Found fixedProduct,
-      ImportFilter selection,
-      LongPredicate lines,
+      Predicate<ImportedReview> selection,
       ReviewChecks checks,
       ImportOptions choices,
       ImportChunk.Taker taker) {
@@ -69,7 +66,6 @@ final class ImportRun implements CsvRows.Sink {
     this.products = products;
     this.fixedProduct = Optional.ofNullable(fixedProduct);
     this.selection = selection;
-    this.lines = lines;
     this.checks = checks;
     this.choices = choices;
     this.taker = taker;
@@ -138,7 +134,7 @@ final class ImportRun implements CsvRows.Sink {
 
   private Optional<Placed> chosen(OnProduct row) {
     ImportedReview spoken = checks.withLanguage(row.review());
-    if (!selection.takes(spoken) || !lines.test(spoken.line())) {
+    if (!selection.test(spoken)) {
       return Optional.empty();
     }
     long productId = row.product().productId();

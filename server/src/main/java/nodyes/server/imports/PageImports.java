@@ -36,15 +36,15 @@ public class PageImports {
   private static final int MOST_REVIEWS = 20_000;
   private static final Duration PAUSE = Duration.ofMillis(250);
 
-  private final ReviewImports bringIn;
+  private final ImportIntake intake;
   private final OutboundHttp fetch;
   private final AtomicLong ids = new AtomicLong();
   private final Cache<Long, PageImport> visits =
       Caffeine.newBuilder().maximumSize(200).expireAfterWrite(Duration.ofHours(6)).build();
   private final ExecutorService worker = Executors.newVirtualThreadPerTaskExecutor();
 
-  PageImports(ReviewImports bringIn, OutboundHttp fetch) {
-    this.bringIn = bringIn;
+  PageImports(ImportIntake intake, OutboundHttp fetch) {
+    this.intake = intake;
     this.fetch = fetch;
   }
 
@@ -82,7 +82,7 @@ public class PageImports {
     if (found.reviews().isEmpty()) {
       throw HtmlReviewExtractor.none();
     }
-    return bringIn.look(
+    return intake.look(
         name(page),
         PageImportFile.file(
             found.reviews().stream().map(review -> PageImportFile.line(review, page)).toList()),
@@ -98,7 +98,7 @@ public class PageImports {
       if (lines.isEmpty()) {
         throw HtmlReviewExtractor.none();
       }
-      ImportView batch = bringIn.look(name(begun.address()), PageImportFile.file(lines), who);
+      ImportView batch = intake.look(name(begun.address()), PageImportFile.file(lines), who);
       change(begun.id(), visit -> visit.done(batch.id()));
     } catch (ApiProblem e) {
       change(begun.id(), visit -> visit.failed(String.valueOf(e.getMessage())));

@@ -10,7 +10,8 @@ import org.testng.annotations.Test;
 
 /** Reading goes on after a restart. */
 public class ResumeTest extends ServerTest {
-  @Autowired private ReviewImports bringIn;
+  @Autowired private ImportIntake intake;
+  @Autowired private ImportViews views;
   @Autowired private ImportStore store;
   @Autowired private ImportJob job;
 
@@ -22,14 +23,14 @@ public class ResumeTest extends ServerTest {
       file.append("resume-pot,").append(i == 4 ? 9 : 5).append(",Row ").append(i).append('\n');
     }
     ImportView looked =
-        bringIn.look("r.csv", new ByteArrayInputStream(utf8(file.toString())), "the owner");
+        intake.look("r.csv", new ByteArrayInputStream(utf8(file.toString())), "the owner");
     var choices = ImportOptions.FOUND.permitted(null);
     store.begin(looked.id(), choices, ImportState.INSPECTED);
     // as if the server had stopped after three rows
     store.progress(looked.id(), new ImportCounts(3, 3, 0, 0, 0, 0), List.of());
     job.start();
     ImportView batch =
-        until(() -> bringIn.batch(looked.id()), one -> one.state() != ImportState.RUNNING);
+        until(() -> views.batch(looked.id()), one -> one.state() != ImportState.RUNNING);
     assertEquals(batch.state(), ImportState.DONE);
     assertEquals(batch.counts().rowsSeen(), 10);
     assertEquals(batch.counts().imported(), 3 + 6);
