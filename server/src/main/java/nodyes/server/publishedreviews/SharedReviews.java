@@ -47,10 +47,15 @@ public class SharedReviews {
   }
 
   /** The ids whose reviews some products show, their own among them. */
-  public Set<Long> ids(Collection<Long> products) {
+  Set<Long> ids(Collection<Long> products) {
     var ids = new LinkedHashSet<Long>();
     products.forEach(product -> ids.addAll(ids(product)));
     return ids;
+  }
+
+  /** As {@link #ids(Collection)}, of products by slug. */
+  public Set<Long> idsOf(Collection<Slug> products) {
+    return ids(products.stream().flatMap(slug -> catalogue.id(slug).stream()).toList());
   }
 
   private List<Member> of(long product) {

@@ -1,7 +1,5 @@
 package nodyes.server.storefront;
 
-import static nodyes.server.messages.Texts.text;
-
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -10,66 +8,81 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.server.geo.CountryResolver;
-import nodyes.server.nods.NodLayout;
-import nodyes.server.nods.Nods;
-import nodyes.server.pages.PreviewTokens;
 import nodyes.server.pages.ScriptDetections;
 import nodyes.server.pages.ViewpointParser;
 import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
+import nodyes.server.storefront.CachedResponse.KeptBy;
 import nodyes.server.storefront.wire.WirePage;
-import nodyes.server.web.ApiProblem;
 import nodyes.server.web.Given;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.ServletWebRequest;
 
 /** The public endpoint. It is stable: names and meanings stay, things may be added. */
 @RestController
 @Tag(name = "embed")
 class PageApi {
 
-  private final PageResponses answers;
-  private final PageResponseCache cache;
+  private final PublishedPages published;
+  private final PreviewPages previews;
   private final ResponseWriter writer;
-  private final PreviewTokens tokens;
-  private final Nods nods;
   private final ScriptDetections sightings;
   private final Shop shop;
   private final CountryResolver where;
-  private final Clock clock;
+  private final ShopClock clock;
   private final RateLimit limit = new RateLimit(600, Duration.ofMinutes(1));
 
   PageApi(
-      PageResponses answers,
-      PageResponseCache cache,
+      PublishedPages published,
+      PreviewPages previews,
       ResponseWriter writer,
-      PreviewTokens tokens,
-      Nods nods,
       ScriptDetections sightings,
       Shop shop,
       CountryResolver where,
-      Clock clock) {
-    this.answers = answers;
-    this.cache = cache;
+      ShopClock clock) {
+    this.published = published;
+    this.previews = previews;
     this.writer = writer;
-    this.tokens = tokens;
-    this.nods = nods;
     this.sightings = sightings;
     this.shop = shop;
     this.where = where;
     this.clock = clock;
   }
+
+  /**
+   * What is asked for.
+   *
+   * @param product slugs parted by commas
+   * @param ordered when the order was placed that a confirmation is of
+   * @param shop the shop's public key
+   */
+  record Asked(
+      @Nullable String product,
+      @Nullable String variant,
+      @Nullable String ordered,
+      @Nullable String lang,
+      @Nullable String shop) {}
+
+  /**
+   * Where the shopper is.
+   *
+   * @param country as the shopper chose
+   * @param tz the time zone of the shopper's machine
+   */
+  record From(@Nullable String country, @Nullable String tz) {}
 
   @GetMapping("/embed/v1/page")
   @Operation(
@@ -85,81 +98,58 @@ class PageApi {
               schema = @Schema(implementation = WirePage.class)))
   void page(
       @RequestParam String kind,
-      @RequestParam(required = false) @Nullable String product,
-      @RequestParam(required = false) @Nullable String variant,
-      @RequestParam(required = false) @Nullable String country,
-      @RequestParam(required = false) @Nullable String tz,
-      @RequestParam(required = false) @Nullable String ordered,
-      @RequestParam(required = false) @Nullable String lang,
-      @RequestParam(name = "shop", required = false) @Nullable String key,
-      @RequestParam(required = false) @Nullable String at,
-      @RequestParam(defaultValue = "false") boolean draft,
-      @RequestParam(required = false) @Nullable Integer version,
-      @RequestParam(required = false) @Nullable String trial,
-      @RequestParam(required = false) @Nullable String preview,
-      HttpServletRequest request,
-      HttpServletResponse response)
+      @ParameterObject Asked asked,
+      @ParameterObject From from,
+      @ParameterObject PreviewPages.Preview preview,
+      ServletWebRequest exchange)
       throws IOException {
+    HttpServletRequest request = exchange.getRequest();
+    HttpServletResponse response = Objects.requireNonNull(exchange.getResponse());
     // a refusal is read by the script too, from whatever page it is on
     response.setHeader("Access-Control-Allow-Origin", "*");
     limit.count(Network.of(request));
-    Instant now = clock.instant();
-    boolean previews = at != null || draft || version != null || preview != null;
-    if (previews && (preview == null || !tokens.isValid(preview))) {
-      throw new ApiProblem(HttpStatus.FORBIDDEN, text("preview.expired"));
+    if (preview.isAsked()) {
+      previews.check(preview);
     }
-    String language = lang != null ? lang : request.getLocale().toLanguageTag();
-    // the owner looks as someone in a country, or in none that is known
-    Optional<String> from = previews ? Given.text(country) : where.find(country, tz, request);
-    Viewpoint asked =
-        ViewpointParser.of(
-            new ViewpointParser.Asked(kind, product, variant, from.orElse(null), language),
-            ViewpointParser.moment(at, shop.settings().zone(), now));
-    Viewpoint viewpoint =
-        previews
-            ? ViewpointParser.orderedThen(asked)
-            : asked.page() == PageKind.CONFIRMATION
-                ? asked.ordered(ViewpointParser.ordered(ordered, now))
-                : asked;
+    Viewpoint viewpoint = viewpoint(kind, asked, from, preview, request);
     boolean isOwnPage =
         shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
-    if (isOwnPage && shop.settings().publicKey().equals(key)) {
+    if (isOwnPage && shop.settings().publicKey().equals(asked.shop())) {
       sightings.see(viewpoint.page());
     }
-    if (previews) {
+    if (preview.isAsked()) {
       writer.write(
-          answers.preview(viewpoint, looked(viewpoint, draft, version, trial)),
-          request,
-          response,
-          "no-store",
-          viewpoint.moment());
-      return;
+          previews.answer(viewpoint, preview), request, response, "no-store", viewpoint.moment());
+    } else {
+      KeptBy keptBy = from.country() != null && asked.lang() != null ? KeptBy.ALL : KeptBy.BROWSER;
+      writer.write(published.answer(viewpoint, asked, keptBy, request), request, response);
     }
-    writer.write(published(viewpoint, key, country, lang, request), request, response);
   }
 
-  private NodLayout looked(
-      Viewpoint viewpoint, boolean draft, @Nullable Integer version, @Nullable String trial) {
-    if (trial != null) {
-      return nods.trial(trial, viewpoint.page());
-    }
-    return version != null ? nods.version(version) : draft ? nods.draft() : nods.published();
-  }
-
-  private CachedResponse published(
-      Viewpoint viewpoint,
-      @Nullable String key,
-      @Nullable String country,
-      @Nullable String lang,
+  private Viewpoint viewpoint(
+      String kind,
+      Asked asked,
+      From from,
+      PreviewPages.Preview preview,
       HttpServletRequest request) {
-    if (key != null && !key.equals(shop.settings().publicKey())) {
-      return answers.empty(viewpoint);
+    Instant now = clock.now();
+    String language =
+        Optional.ofNullable(asked.lang()).orElseGet(() -> request.getLocale().toLanguageTag());
+    // the owner looks as someone in a country, or in none that is known
+    Optional<String> country =
+        preview.isAsked()
+            ? Given.text(from.country())
+            : where.find(from.country(), from.tz(), request);
+    Viewpoint viewpoint =
+        ViewpointParser.of(
+            new ViewpointParser.Asked(
+                kind, asked.product(), asked.variant(), country.orElse(null), language),
+            ViewpointParser.moment(preview.at(), clock.zone(), now));
+    if (preview.isAsked()) {
+      return ViewpointParser.orderedThen(viewpoint);
     }
-    boolean isPublic = country != null && lang != null;
-    String address = PageResponseCache.address(request, where);
-    // without a language in the address the answer depends on a header, so it is not kept by it
-    return lang == null || address == null
-        ? answers.published(viewpoint, false)
-        : cache.fill(address, () -> answers.published(viewpoint, isPublic));
+    return viewpoint.page() == PageKind.CONFIRMATION
+        ? viewpoint.ordered(ViewpointParser.ordered(asked.ordered(), now))
+        : viewpoint;
   }
 }

@@ -90,12 +90,11 @@ class PageResponseCache {
       if (checkedAt == now) {
         return true;
       }
-      Set<Topic> of = answer.speaksOfSales() ? WITH_SALES : OF_ALL;
-      if (!revisions.isUnchanged(madeAt, of)) {
+      if (!revisions.isUnchanged(madeAt, answer.madeOf().topics())) {
         return false;
       }
       for (Topic topic : BY_PRODUCT) {
-        if (!revisions.isUnchanged(madeAt, topic, answer.reviewed())) {
+        if (!revisions.isUnchanged(madeAt, topic, answer.madeOf().reviewed())) {
           return false;
         }
       }

@@ -22,7 +22,6 @@ import nodyes.core.nod.ResolvedStyle;
 import nodyes.core.nod.Style;
 import nodyes.core.nod.StyleProperty;
 import nodyes.core.nod.Viewpoint;
-import nodyes.server.catalogue.Catalogue;
 import nodyes.server.nods.CustomSpot;
 import nodyes.server.nods.DefaultTexts;
 import nodyes.server.nods.NodLayout;
@@ -30,11 +29,11 @@ import nodyes.server.nods.Nods;
 import nodyes.server.outbound.Translator;
 import nodyes.server.pages.FactLoader;
 import nodyes.server.publishedreviews.SharedReviews;
-import nodyes.server.reasons.Reasons;
-import nodyes.server.shop.Shop;
+import nodyes.server.storefront.CachedResponse.KeptBy;
 import nodyes.server.storefront.wire.WireAppearance;
 import nodyes.server.storefront.wire.WireNod;
 import nodyes.server.storefront.wire.WirePage;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;
 
@@ -45,56 +44,66 @@ class PageResponses {
   private static final String CONTAINED = "\n:host{contain:layout paint!important}";
 
   private final FactLoader facts;
-  private final Reasons reasons;
   private final Nods nods;
-  private final Catalogue catalogue;
   private final SharedReviews kin;
-  private final Shop shop;
   private final DefaultTexts words;
   private final Translator translator;
+  private final WithheldNods withheld;
   private final ObjectMapper json;
 
   PageResponses(
       FactLoader facts,
       Nods nods,
-      Catalogue catalogue,
       SharedReviews kin,
-      Shop shop,
       DefaultTexts words,
       Translator translator,
-      ObjectMapper json,
-      Reasons reasons) {
-    this.reasons = reasons;
+      WithheldNods withheld,
+      ObjectMapper json) {
     this.facts = facts;
     this.nods = nods;
-    this.catalogue = catalogue;
     this.kin = kin;
-    this.shop = shop;
     this.words = words;
     this.translator = translator;
+    this.withheld = withheld;
     this.json = json;
   }
 
   /** What shoppers get. */
-  CachedResponse published(Viewpoint viewpoint, boolean isPublic) {
-    return answer(nods.published(), viewpoint, isPublic, false);
+  CachedResponse published(Viewpoint viewpoint, KeptBy keptBy) {
+    NodLayout layout = nods.published();
+    Page page = facts.compose(layout, viewpoint);
+    // shoppers' pages are not made anew where nothing but a reason for silence changes
+    return answer(new Composed(layout, viewpoint, page), page.shownUntil(), null, keptBy);
   }
 
   /** What the owner sees: with what is withheld. */
-  CachedResponse preview(Viewpoint viewpoint, NodLayout arrangement) {
-    return answer(arrangement, viewpoint, false, true);
+  CachedResponse preview(Viewpoint viewpoint, NodLayout layout) {
+    Page page = facts.compose(layout, viewpoint);
+    return answer(
+        new Composed(layout, viewpoint, page),
+        page.validUntil(),
+        withheld.of(page),
+        KeptBy.BROWSER);
   }
 
   /** A page without nods, for a shop or page that is not known. */
   CachedResponse empty(Viewpoint viewpoint) {
-    return answer(NodLayout.NONE, viewpoint, false, false);
+    Page page = facts.compose(NodLayout.NONE, viewpoint);
+    return answer(
+        new Composed(NodLayout.NONE, viewpoint, page), page.shownUntil(), null, KeptBy.BROWSER);
   }
 
+  /** What was composed of which nods for whom. */
+  private record Composed(NodLayout layout, Viewpoint viewpoint, Page page) {}
+
   private CachedResponse answer(
-      NodLayout arrangement, Viewpoint viewpoint, boolean isPublic, boolean withWithheld) {
-    Page page = facts.compose(arrangement, viewpoint);
-    // shoppers' pages are not made anew where nothing but a reason for silence changes
-    ValidUntil until = withWithheld ? page.validUntil() : page.shownUntil();
+      Composed composed,
+      ValidUntil until,
+      @Nullable List<WirePage.WireWithheld> silent,
+      KeptBy keptBy) {
+    NodLayout arrangement = composed.layout();
+    Viewpoint viewpoint = composed.viewpoint();
+    Page page = composed.page();
     String language = words.language(viewpoint.language());
     List<WireNod> shown = page.placed().stream().flatMap(this::shown).toList();
     Map<String, Map<String, Object>> said = words.of(viewpoint.language(), kinds(page));
@@ -110,7 +119,7 @@ class PageResponses {
                 .toList(),
             said,
             dresses(arrangement, shown, language),
-            withWithheld ? withheld(page) : null);
+            silent);
     String hash = CachedResponse.etag(json.writeValueAsBytes(body)).replace("\"", "");
     byte[] bytes =
         json.writeValueAsString(
@@ -127,10 +136,12 @@ class PageResponses {
     return CachedResponse.of(
         bytes,
         until.end(),
-        isPublic,
-        kin.ids(
-            viewpoint.products().stream().flatMap(slug -> catalogue.id(slug).stream()).toList()),
-        FactRequirements.asksForSales(arrangement.nods()));
+        keptBy,
+        new CachedResponse.MadeOf(
+            FactRequirements.asksForSales(arrangement.nods())
+                ? PageResponseCache.WITH_SALES
+                : PageResponseCache.OF_ALL,
+            kin.idsOf(viewpoint.products())));
   }
 
   /** The kinds whose words are said; a tab opens a wall. */
@@ -207,20 +218,5 @@ class PageResponses {
   private static WirePage.WireSpot spot(CustomSpot spot) {
     return new WirePage.WireSpot(
         spot.name(), spot.selector(), spot.side().name().toLowerCase(Locale.ROOT));
-  }
-
-  private List<WirePage.WireWithheld> withheld(Page page) {
-    return page.placed().stream()
-        .filter(placed -> placed.verdict() instanceof Verdict.Withheld)
-        .map(
-            placed ->
-                new WirePage.WireWithheld(
-                    placed.nod().id().value(),
-                    placed.nod().kind().wireName(),
-                    placed.nod().placement().spot().name(),
-                    placed.product().value(),
-                    reasons.because(placed.verdict(), shop.settings().zone(), slug -> slug),
-                    placed.verdict().validUntil().end().orElse(null)))
-        .toList();
   }
 }

@@ -36,8 +36,7 @@ class ResponseWriter {
     response.setHeader("Nodyes-Time", String.valueOf(moment.toEpochMilli()));
     response.setHeader("Cache-Control", cacheControl);
     response.setHeader("ETag", etag);
-    response.setHeader(
-        "Vary", answer.isPublic() ? "Accept-Encoding" : "Accept-Encoding, Accept-Language");
+    response.setHeader("Vary", answer.keptBy().vary());
     response.setHeader("Access-Control-Allow-Origin", "*");
     response.setHeader("Access-Control-Expose-Headers", "Date, Nodyes-Time");
     response.setHeader("X-Content-Type-Options", "nosniff");

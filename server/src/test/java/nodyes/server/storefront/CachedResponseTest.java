@@ -17,6 +17,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import nodyes.server.database.Revisions;
 import nodyes.server.database.Topic;
+import nodyes.server.storefront.CachedResponse.KeptBy;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -28,32 +29,32 @@ public class CachedResponseTest {
   private static final int CHANGES = 20_000;
   private static final int LOOKS = 50;
 
-  private static CachedResponse answer(Instant end, boolean isPublic) {
+  private static CachedResponse.MadeOf madeOf(Long... reviewed) {
+    return new CachedResponse.MadeOf(PageResponseCache.OF_ALL, Set.of(reviewed));
+  }
+
+  private static CachedResponse answer(Instant end, KeptBy keptBy) {
     return CachedResponse.of(
-        "{}".getBytes(StandardCharsets.UTF_8),
-        Optional.ofNullable(end),
-        isPublic,
-        Set.of(POT),
-        false);
+        "{}".getBytes(StandardCharsets.UTF_8), Optional.ofNullable(end), keptBy, madeOf(POT));
   }
 
   @DataProvider
   Object[][] lives() {
     return new Object[][] {
-      {null, true, "public, max-age=300"},
-      {null, false, "private, max-age=300"},
-      {NOW.plusSeconds(3600), true, "public, max-age=300"},
-      {NOW.plusSeconds(90), true, "public, max-age=90"},
-      {NOW.plusMillis(900), true, "public, max-age=0"},
-      {NOW, true, "public, max-age=0"},
-      {NOW.minusSeconds(5), true, "public, max-age=0"},
+      {null, KeptBy.ALL, "public, max-age=300"},
+      {null, KeptBy.BROWSER, "private, max-age=300"},
+      {NOW.plusSeconds(3600), KeptBy.ALL, "public, max-age=300"},
+      {NOW.plusSeconds(90), KeptBy.ALL, "public, max-age=90"},
+      {NOW.plusMillis(900), KeptBy.ALL, "public, max-age=0"},
+      {NOW, KeptBy.ALL, "public, max-age=0"},
+      {NOW.minusSeconds(5), KeptBy.ALL, "public, max-age=0"},
     };
   }
 
   @Test(dataProvider = "lives")
   public void itIsFreshUntilItMayDifferAndFiveMinutesAtMost(
-      Instant end, boolean isPublic, String header) {
-    assertEquals(answer(end, isPublic).cacheControl(NOW), header);
+      Instant end, KeptBy keptBy, String header) {
+    assertEquals(answer(end, keptBy).cacheControl(NOW), header);
   }
 
   @Test
@@ -99,8 +100,8 @@ public class CachedResponseTest {
   @Test
   public void anAnswerIsKeptUntilItsTimeIsUp() {
     var cache = cache(NOW);
-    cache.fill("a", () -> answer(NOW.plusSeconds(1), true));
-    cache.fill("b", () -> answer(NOW, true));
+    cache.fill("a", () -> answer(NOW.plusSeconds(1), KeptBy.ALL));
+    cache.fill("b", () -> answer(NOW, KeptBy.ALL));
     assertTrue(cache.find("a").isPresent());
     assertTrue(cache.find("b").isEmpty());
     assertTrue(cache.find("c").isEmpty());
@@ -109,10 +110,10 @@ public class CachedResponseTest {
   @Test
   public void aChangeOfAProductTakesItsPagesAndNoOthers() {
     var cache = cache(NOW);
-    cache.fill("pot", () -> answer(null, true));
+    cache.fill("pot", () -> answer(null, KeptBy.ALL));
     cache.fill(
         "jar",
-        () -> CachedResponse.of(new byte[0], Optional.empty(), true, Set.of(JAR, LID), false));
+        () -> CachedResponse.of(new byte[0], Optional.empty(), KeptBy.ALL, madeOf(JAR, LID)));
     changes(Topic.REVIEWS, LID);
     assertTrue(cache.find("pot").isPresent());
     assertTrue(cache.find("jar").isEmpty());
@@ -123,9 +124,15 @@ public class CachedResponseTest {
   @Test
   public void anOrderTakesThePagesThatSpeakOfSalesAndNoOthers() {
     var cache = cache(NOW);
-    cache.fill("pot", () -> answer(null, true));
+    cache.fill("pot", () -> answer(null, KeptBy.ALL));
     cache.fill(
-        "ranked", () -> CachedResponse.of(new byte[0], Optional.empty(), true, Set.of(POT), true));
+        "ranked",
+        () ->
+            CachedResponse.of(
+                new byte[0],
+                Optional.empty(),
+                KeptBy.ALL,
+                new CachedResponse.MadeOf(PageResponseCache.WITH_SALES, Set.of(POT))));
     changes(Topic.ORDERS, JAR);
     assertTrue(cache.find("pot").isPresent());
     assertTrue(cache.find("ranked").isEmpty());
@@ -137,7 +144,7 @@ public class CachedResponseTest {
     cache.fill(
         "pot",
         () -> {
-          CachedResponse made = answer(null, true);
+          CachedResponse made = answer(null, KeptBy.ALL);
           changes(Topic.REVIEWS, POT);
           return made;
         });
@@ -176,7 +183,7 @@ public class CachedResponseTest {
 
   private static CachedResponse numbered(int number) {
     byte[] bytes = ByteBuffer.allocate(Integer.BYTES).putInt(number).array();
-    return new CachedResponse(bytes, bytes, "", Optional.empty(), true, Set.of(POT), false);
+    return new CachedResponse(bytes, bytes, "", Optional.empty(), KeptBy.ALL, madeOf(POT));
   }
 
   private static int number(CachedResponse answer) {

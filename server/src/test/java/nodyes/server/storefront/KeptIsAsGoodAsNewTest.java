@@ -72,7 +72,8 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
     var viewpoint =
         ViewpointParser.of(
             new ViewpointParser.Asked("product", "kept-pot", null, "PT", "en"), clock.instant());
-    return new String(responses.published(viewpoint, true).plain(), StandardCharsets.UTF_8);
+    return new String(
+        responses.published(viewpoint, CachedResponse.KeptBy.ALL).plain(), StandardCharsets.UTF_8);
   }
 
   interface Write {
