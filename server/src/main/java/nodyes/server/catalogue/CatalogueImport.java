@@ -5,6 +5,7 @@ import static nodyes.server.messages.Texts.text;
 import java.io.IOException;
 import java.io.Reader;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -40,7 +41,7 @@ public class CatalogueImport {
 
   /** Takes the good lines; products that are here already are brought up to date. */
   public JsonLines.Result read(Reader lines) throws IOException {
-    Taking taking = taking(true, true);
+    Taking taking = takingWhole();
     var result = json.read(lines, taking);
     taking.end();
     var problems = new ArrayList<>(result.problems());
@@ -48,14 +49,25 @@ public class CatalogueImport {
     return new JsonLines.Result(result.taken(), problems);
   }
 
-  /**
-   * Products to be looked through or taken one after another.
-   *
-   * @param keeps whether they are kept
-   * @param dropsVariants whether variants that a product does not name are no longer sold
-   */
-  public Taking taking(boolean keeps, boolean dropsVariants) {
-    return new Taking(keeps, dropsVariants);
+  /** Products to be looked through alone. */
+  public Taking looking() {
+    return new Taking(Mode.LOOK);
+  }
+
+  /** Products to be taken one after another; variants that one does not name are still sold. */
+  public Taking taking() {
+    return new Taking(Mode.ADD);
+  }
+
+  /** Products to be taken as they stand: variants that one does not name are no longer sold. */
+  public Taking takingWhole() {
+    return new Taking(Mode.REPLACE);
+  }
+
+  private enum Mode {
+    LOOK,
+    ADD,
+    REPLACE
   }
 
   /** The SKUs of all variants that there are or were. */
@@ -87,17 +99,15 @@ public class CatalogueImport {
   public final class Taking implements JsonLines.Taker {
     private static final int MOST_NOTES = 500;
 
-    private final boolean keeps;
-    private final boolean dropsVariants;
+    private final Mode mode;
     private final ProductReader reader = new ProductReader(shop.settings().zone(), writer.known());
     private final Set<String> slugs = new LinkedHashSet<>();
     private final Set<String> skus = new HashSet<>();
     private final List<NewProduct> chunk = new ArrayList<>();
     private final List<LineProblem> notes = new ArrayList<>();
 
-    private Taking(boolean keeps, boolean dropsVariants) {
-      this.keeps = keeps;
-      this.dropsVariants = dropsVariants;
+    private Taking(Mode mode) {
+      this.mode = mode;
     }
 
     @Override
@@ -119,7 +129,7 @@ public class CatalogueImport {
           notes.add(new LineProblem(line, note.field(), note.value(), note.reason()));
         }
       }
-      if (keeps) {
+      if (mode != Mode.LOOK) {
         chunk.add(product);
         if (chunk.size() == CHUNK) {
           save();
@@ -139,14 +149,19 @@ public class CatalogueImport {
 
     /** Keeps what is left to keep. */
     public void end() {
-      if (keeps) {
+      if (mode != Mode.LOOK) {
         save();
       }
     }
 
     private void save() {
       if (!chunk.isEmpty()) {
-        writer.save(chunk, dropsVariants, clock.instant());
+        Instant now = clock.instant();
+        if (mode == Mode.REPLACE) {
+          writer.replace(chunk, now);
+        } else {
+          writer.add(chunk, now);
+        }
         chunk.clear();
       }
     }

@@ -36,12 +36,20 @@ class CatalogueWriter {
   }
 
   /**
-   * Keeps products.
+   * Keeps products; variants that one does not name are still sold.
    *
-   * @param dropsVariants whether variants that a product does not name are no longer sold
    * @param now since when a price is in force that no history tells of
    */
-  void save(List<NewProduct> products, boolean dropsVariants, Instant now) {
+  void add(List<NewProduct> products, Instant now) {
+    save(products, false, now);
+  }
+
+  /** As {@link #add}, and variants that a product does not name are no longer sold. */
+  void replace(List<NewProduct> products, Instant now) {
+    save(products, true, now);
+  }
+
+  private void save(List<NewProduct> products, boolean dropsVariants, Instant now) {
     database.change(
         sql -> {
           Map<String, Long> categories = new HashMap<>();

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import nodyes.server.feeds.FeedReading.Extent;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.JsonLines.LineProblem;
@@ -129,7 +130,11 @@ class FeedsApi {
     file.transferTo(path);
     String name = file.getOriginalFilename();
     return detail(
-        feeds.take(kind(kind), name == null || name.isBlank() ? "a program" : name, path, whole));
+        feeds.take(
+            kind(kind),
+            name == null || name.isBlank() ? "a program" : name,
+            path,
+            whole ? Extent.ALL : Extent.SOME));
   }
 
   @PostMapping("/runs/{id}/apply")
