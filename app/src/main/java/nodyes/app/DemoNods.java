@@ -143,52 +143,31 @@ final class DemoNods {
         new Placement(
             new Spot("under-buy"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
         List.of(
-            promise(
+            new ShopPromise(
                 ShopPromise.About.WARRANTY,
                 "shield",
                 "/replacements",
                 Set.of(),
-                "Replaced if broken",
-                "a picture is enough",
-                "Substituído se partir",
-                "basta uma fotografia"),
-            promise(
+                Map.of(
+                    "en", new ShopPromise.Said("Replaced if broken", "a picture is enough"),
+                    "pt", new ShopPromise.Said("Substituído se partir", "basta uma fotografia"))),
+            new ShopPromise(
                 ShopPromise.About.RETURNS,
                 "back",
                 "/returns",
                 Set.of("PT", "ES", "DE", "FR"),
-                "60 days to return",
-                "we pay the way back",
-                "60 dias para devolver",
-                "pagamos o regresso"),
-            promise(
+                Map.of(
+                    "en", new ShopPromise.Said("60 days to return", "we pay the way back"),
+                    "pt", new ShopPromise.Said("60 dias para devolver", "pagamos o regresso"))),
+            new ShopPromise(
                 ShopPromise.About.MAKING,
                 "wheat",
                 "",
                 Set.of(),
-                "Straw and paper",
-                "no plastic",
-                "Palha e papel",
-                "sem plástico")),
+                Map.of(
+                    "en", new ShopPromise.Said("Straw and paper", "no plastic"),
+                    "pt", new ShopPromise.Said("Palha e papel", "sem plástico")))),
         NodOptions.USUAL,
         Appearance.DEFAULT);
-  }
-
-  private static ShopPromise promise(
-      ShopPromise.About about,
-      String drawing,
-      String link,
-      Set<String> countries,
-      String title,
-      String line,
-      String titlePt,
-      String linePt) {
-    return new ShopPromise(
-        about,
-        drawing,
-        link,
-        countries,
-        Map.of(
-            "en", new ShopPromise.Said(title, line), "pt", new ShopPromise.Said(titlePt, linePt)));
   }
 }

@@ -1,11 +1,14 @@
 package nodyes.app;
 
+import static java.util.stream.Collectors.toCollection;
+
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +29,71 @@ import nodyes.server.submissions.ReviewSubmissions;
 /** What shoppers of the demo write in the shop's own form, with pictures. */
 final class DemoSubmissions {
   private static final String BOX = "balcony-box";
+
+  /**
+   * A form that was filled in.
+   *
+   * @param rated stars of the things that are asked about, in their order
+   * @param pictures how many
+   */
+  private record Filled(
+      int stars, Map<FormField, String> texts, List<Integer> rated, int pictures) {}
+
+  private static final List<Filled> BOX_REVIEWS =
+      List.of(
+          new Filled(
+              5,
+              Map.of(
+                  FormField.TITLE,
+                  "Through two winters",
+                  FormField.WORDS,
+                  "Moss green still looks new after two winters on a railing that faces north."
+                      + " The brackets grip without a rattle.",
+                  FormField.NAME,
+                  "Leonor Pires",
+                  FormField.PROS,
+                  "sturdy brackets\nno rust so far"),
+              List.of(5, 5),
+              3),
+          new Filled(
+              4,
+              Map.of(
+                  FormField.WORDS,
+                  "Heavier than I thought, and that is good up here in the wind."
+                      + " The drain plug was missing, and the shop sent one in three days.",
+                  FormField.NAME,
+                  "Henrik",
+                  FormField.PROS,
+                  "heavy",
+                  FormField.CONS,
+                  "drain plug missing at first"),
+              List.of(5, 4),
+              1),
+          new Filled(
+              2,
+              Map.of(
+                  FormField.TITLE,
+                  "Scratched",
+                  FormField.WORDS,
+                  "The powder coat came scratched along one edge. It holds, but it is not what I"
+                      + " paid for.",
+                  FormField.NAME,
+                  "Agnes W.",
+                  FormField.CONS,
+                  "scratched on arrival\nthin carton"),
+              List.of(3, 2),
+              2),
+          new Filled(
+              5,
+              Map.of(
+                  FormField.TITLE,
+                  "緑がきれい",
+                  FormField.WORDS,
+                  "手すりにしっかり付いて、風の日も動きません。",
+                  FormField.NAME,
+                  "由美"),
+              List.of(5, 4),
+              1));
 
   private final ReviewSubmissions own;
   private final Forms forms;
@@ -57,44 +125,10 @@ final class DemoSubmissions {
         new FormRules(fields, FormRules.USUAL.mostPictures(), FormRules.USUAL.largestPicture()));
     criteria.set(
         List.of(
-            criterion("en", "Durability", "pt", "Durabilidade", "de", "Haltbarkeit"),
-            criterion("en", "Value", "pt", "Valor", "de", "Preis und Leistung")));
-    var ids = new ArrayList<Long>();
-    ids.add(
-        rich(
-            5,
-            "Through two winters",
-            "Moss green still looks new after two winters on a railing that faces north."
-                + " The brackets grip without a rattle.",
-            "Leonor Pires",
-            List.of("sturdy brackets", "no rust so far"),
-            List.of(),
-            List.of(5, 5),
-            3));
-    ids.add(
-        rich(
-            4,
-            null,
-            "Heavier than I thought, and that is good up here in the wind."
-                + " The drain plug was missing, and the shop sent one in three days.",
-            "Henrik",
-            List.of("heavy"),
-            List.of("drain plug missing at first"),
-            List.of(5, 4),
-            1));
-    ids.add(
-        rich(
-            2,
-            "Scratched",
-            "The powder coat came scratched along one edge. It holds, but it is not what I paid for.",
-            "Agnes W.",
-            List.of(),
-            List.of("scratched on arrival", "thin carton"),
-            List.of(3, 2),
-            2));
-    ids.add(
-        rich(5, "緑がきれい", "手すりにしっかり付いて、風の日も動きません。", "由美", List.of(), List.of(), List.of(5, 4), 1));
-    moderation.move(Set.copyOf(ids), ReviewStatus.PUBLISHED, Optional.empty(), "Beatriz");
+            criterion(Map.of("en", "Durability", "pt", "Durabilidade", "de", "Haltbarkeit")),
+            criterion(Map.of("en", "Value", "pt", "Valor", "de", "Preis und Leistung"))));
+    Set<Long> ids = BOX_REVIEWS.stream().map(this::rich).collect(toCollection(LinkedHashSet::new));
+    moderation.move(ids, ReviewStatus.PUBLISHED, Optional.empty(), "Beatriz");
   }
 
   /** One that waits for a look. */
@@ -111,41 +145,28 @@ final class DemoSubmissions {
             "en"));
   }
 
-  private static ReviewAspect criterion(
-      String one, String name, String two, String second, String three, String third) {
-    return new ReviewAspect(
-        0, Map.of(one, name, two, second, three, third), Optional.of("planters"), true);
+  private static ReviewAspect criterion(Map<String, String> names) {
+    return new ReviewAspect(0, names, Optional.of("planters"), true);
   }
 
-  private long rich(
-      int stars,
-      @org.jspecify.annotations.Nullable String title,
-      String words,
-      String reviewer,
-      List<String> pros,
-      List<String> cons,
-      List<Integer> rated,
-      int pictures) {
-    var texts = new EnumMap<FormField, String>(FormField.class);
-    Optional.ofNullable(title).ifPresent(text -> texts.put(FormField.TITLE, text));
-    texts.put(FormField.WORDS, words);
-    texts.put(FormField.NAME, reviewer);
-    if (!pros.isEmpty()) {
-      texts.put(FormField.PROS, String.join("\n", pros));
-    }
-    if (!cons.isEmpty()) {
-      texts.put(FormField.CONS, String.join("\n", cons));
-    }
+  private long rich(Filled form) {
     List<ReviewAspect> asked = criteria.all();
-    var given = new java.util.HashMap<Long, Integer>();
-    for (int i = 0; i < rated.size(); i++) {
-      given.put(asked.get(i).id(), rated.get(i));
+    var given = new HashMap<Long, Integer>();
+    for (int i = 0; i < form.rated().size(); i++) {
+      given.put(asked.get(i).id(), form.rated().get(i));
     }
     List<String> files =
-        IntStream.range(0, pictures).mapToObj(n -> picture(10 * written + n)).toList();
+        IntStream.range(0, form.pictures()).mapToObj(n -> picture(10 * written + n)).toList();
     return take(
         new ReviewSubmissions.SubmittedReview(
-            BOX, null, stars, texts, NameDisplay.FIRST_NAME_AND_INITIAL, given, files, "en"));
+            BOX,
+            null,
+            form.stars(),
+            form.texts(),
+            NameDisplay.FIRST_NAME_AND_INITIAL,
+            given,
+            files,
+            "en"));
   }
 
   private String picture(int number) {

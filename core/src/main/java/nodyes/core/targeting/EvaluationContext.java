@@ -31,28 +31,6 @@ public record EvaluationContext(
     Instant moment,
     ZoneId zone,
     Sellable wares) {
-  /** With nothing else known about the product. */
-  public EvaluationContext(
-      RatingSummary rating,
-      Set<String> categories,
-      Set<String> tags,
-      Optional<Money> price,
-      Optional<String> country,
-      Locale language,
-      Instant moment,
-      ZoneId zone) {
-    this(
-        rating,
-        categories,
-        tags,
-        price,
-        country,
-        language,
-        moment,
-        zone,
-        new Sellable.NothingKnown());
-  }
-
   /** Keeps the sets unchangeable. */
   public EvaluationContext {
     categories = Set.copyOf(categories);

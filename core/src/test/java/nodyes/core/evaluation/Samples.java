@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.targeting.EvaluationContext;
+import nodyes.core.targeting.Sellable;
 
 /** Situations for tests. */
 public final class Samples {
@@ -21,6 +22,7 @@ public final class Samples {
         Optional.empty(),
         Locale.ENGLISH,
         moment,
-        zone);
+        zone,
+        new Sellable.NothingKnown());
   }
 }

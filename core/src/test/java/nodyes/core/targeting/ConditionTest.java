@@ -41,7 +41,8 @@ public class ConditionTest {
         Optional.of("PT"),
         Locale.forLanguageTag("en-GB"),
         moment,
-        zone);
+        zone,
+        new Sellable.NothingKnown());
   }
 
   private static Condition price(String least, String most) {
@@ -100,7 +101,8 @@ public class ConditionTest {
             Optional.empty(),
             Locale.JAPANESE,
             NOON,
-            LISBON);
+            LISBON,
+            new Sellable.NothingKnown());
     for (Condition condition :
         List.of(
             new Condition.CountryIn(Set.of("PT")),

@@ -33,7 +33,8 @@ public class GroupsLawTest {
           Optional.of("PT"),
           Locale.ENGLISH,
           NOW,
-          ZoneOffset.UTC);
+          ZoneOffset.UTC,
+          new Sellable.NothingKnown());
 
   /** Met or not by chance, some of them for a time only. */
   private Condition leaf() {

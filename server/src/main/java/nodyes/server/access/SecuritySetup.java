@@ -34,6 +34,31 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class SecuritySetup {
   private static final String CSP = "Content-Security-Policy";
 
+  private final Shop shop;
+  private final ApiKeys keys;
+  private final Accounts people;
+  private final SignIns signIns;
+  private final PageTokens tokens;
+  private final UploadRoom room;
+  private final ServerSettings settings;
+
+  SecuritySetup(
+      Shop shop,
+      ApiKeys keys,
+      Accounts people,
+      SignIns signIns,
+      PageTokens tokens,
+      UploadRoom room,
+      ServerSettings settings) {
+    this.shop = shop;
+    this.keys = keys;
+    this.people = people;
+    this.signIns = signIns;
+    this.tokens = tokens;
+    this.room = room;
+    this.settings = settings;
+  }
+
   /** What shop pages ask: open to all, without session or cookie. */
   @Bean
   @Order(1)
@@ -66,16 +91,7 @@ class SecuritySetup {
   /** The back office. */
   @Bean
   @Order(2)
-  SecurityFilterChain backOffice(
-      HttpSecurity http,
-      Shop shop,
-      ApiKeys keys,
-      Accounts people,
-      SignIns signIns,
-      PageTokens tokens,
-      ByTable table,
-      UploadRoom room,
-      ServerSettings settings) {
+  SecurityFilterChain backOffice(HttpSecurity http, ByTable table) {
     http.authorizeHttpRequests(rules -> rules.anyRequest().access(table))
         .csrf(
             csrf ->
@@ -107,19 +123,19 @@ class SecuritySetup {
                         (HttpServletRequest request, HttpServletResponse response) -> {
                           // a file that is sent as it is may have a stricter one of its own
                           if (!response.containsHeader(CSP)) {
-                            response.setHeader(CSP, policy(shop));
+                            response.setHeader(CSP, policy());
                           }
                         }))
         .addFilterBefore(new SameOrigin(), CsrfFilter.class)
         .addFilterBefore(new ApiKeyFilter(keys), AnonymousAuthenticationFilter.class)
-        .addFilterAfter(filter(room), AuthorizationFilter.class);
+        .addFilterAfter(roomForUploads(), AuthorizationFilter.class);
     if (settings.demo()) {
       http.addFilterBefore(new DemoOwnerFilter(people), CsrfFilter.class);
     }
     return http.build();
   }
 
-  private static OncePerRequestFilter filter(UploadRoom room) {
+  private OncePerRequestFilter roomForUploads() {
     return new OncePerRequestFilter() {
       @Override
       protected void doFilterInternal(
@@ -153,7 +169,7 @@ class SecuritySetup {
   }
 
   /** Everything from here alone; frames from the shop, whose pages the owner looks at. */
-  private static String policy(Shop shop) {
+  private String policy() {
     String frames = shop.settings().origin().map(origin -> " " + origin).orElse("");
     return "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:"
         + frames

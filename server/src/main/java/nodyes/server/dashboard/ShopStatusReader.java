@@ -1,26 +1,18 @@
 package nodyes.server.dashboard;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.Comparator;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.evaluation.ProductFacts;
-import nodyes.core.sales.DailySales;
 import nodyes.core.suggestions.Matter;
 import nodyes.core.suggestions.ShopStatus;
 import nodyes.server.evidence.NodClaimRisk;
 import nodyes.server.evidence.PublishedClaimRisks;
 import nodyes.server.feeds.FailingFeeds;
-import nodyes.server.orders.SalesIndex;
-import nodyes.server.pages.CatalogueFactsCache;
 import nodyes.server.pages.ScriptDetections;
 import nodyes.server.reviews.ReviewListItem;
 import nodyes.server.reviews.Reviews;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import org.springframework.stereotype.Component;
 
 /** What there is in the shop to do something about. */
@@ -34,10 +26,8 @@ class ShopStatusReader {
   private final FailingFeeds feeds;
   private final ScriptDetections sightings;
   private final Reviews reviews;
-  private final CatalogueFactsCache facts;
-  private final SalesIndex sales;
-  private final Shop shop;
-  private final Clock clock;
+  private final ProductSales sold;
+  private final ShopClock clock;
 
   ShopStatusReader(
       DashboardStore store,
@@ -45,18 +35,14 @@ class ShopStatusReader {
       FailingFeeds feeds,
       ScriptDetections sightings,
       Reviews reviews,
-      CatalogueFactsCache facts,
-      SalesIndex sales,
-      Shop shop,
-      Clock clock) {
+      ProductSales sold,
+      ShopClock clock) {
     this.store = store;
     this.doubts = doubts;
     this.feeds = feeds;
     this.sightings = sightings;
     this.reviews = reviews;
-    this.facts = facts;
-    this.sales = sales;
-    this.shop = shop;
+    this.sold = sold;
     this.clock = clock;
   }
 
@@ -69,19 +55,15 @@ class ShopStatusReader {
                     new Matter.FailedUpdate(
                         feed.what(), day(feed.at()), feed.isHeld(), feed.removed()))
             .toList(),
-        facts.get().products().size(),
+        sold.products(),
         sightings.isSeen(),
         store.waiting().flatMap(this::waiting),
         unanswered(store.unanswered()),
-        unreviewed());
+        sold.unreviewed(DAYS));
   }
 
   private LocalDate day(Instant instant) {
-    return LocalDate.ofInstant(instant, zone());
-  }
-
-  private ZoneId zone() {
-    return shop.settings().zone();
+    return clock.dayOf(instant);
   }
 
   private static Matter.RiskyClaim doubted(NodClaimRisk doubt) {
@@ -116,25 +98,5 @@ class ShopStatusReader {
     return byStars.entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(most -> new Matter.UnrepliedReviews(most.getKey(), most.getValue()));
-  }
-
-  private record Sold(String title, long units) {}
-
-  private Optional<Matter.UnreviewedBestseller> unreviewed() {
-    DailySales book = sales.book();
-    LocalDate today = day(clock.instant());
-    List<Sold> sold =
-        facts.get().products().values().stream()
-            .filter(product -> product.rating().count() == 0)
-            .map((ProductFacts one) -> new Sold(one.title(), book.units(one.id(), DAYS, today)))
-            .filter(one -> one.units() > 0)
-            .sorted(Comparator.comparingLong(Sold::units).reversed())
-            .toList();
-    return sold.stream()
-        .findFirst()
-        .map(
-            most ->
-                new Matter.UnreviewedBestseller(
-                    most.title(), most.units(), DAYS, sold.size() - 1L));
   }
 }

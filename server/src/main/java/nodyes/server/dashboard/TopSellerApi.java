@@ -2,27 +2,12 @@ package nodyes.server.dashboard;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.math.BigDecimal;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
-import nodyes.core.evaluation.Facts;
-import nodyes.core.evaluation.Page;
 import nodyes.core.evaluation.ProductFacts;
-import nodyes.core.evaluation.Verdict;
-import nodyes.core.nod.PageKind;
-import nodyes.core.nod.Viewpoint;
-import nodyes.core.sales.DailySales;
 import nodyes.core.visitors.TimeWindow;
 import nodyes.server.catalogue.Catalogue;
-import nodyes.server.nods.NodNames;
-import nodyes.server.nods.Nods;
-import nodyes.server.orders.SalesIndex;
-import nodyes.server.pages.CatalogueFactsCache;
-import nodyes.server.pages.FactLoader;
-import nodyes.server.pages.NodFacts;
-import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopClock;
 import nodyes.server.visitors.VisitorCounts;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,34 +22,22 @@ class TopSellerApi {
   private static final int DAYS = 7;
   private static final int MOST_SHOWN = 5;
 
-  private final CatalogueFactsCache facts;
-  private final FactLoader loader;
-  private final NodFacts nodFacts;
-  private final Nods nods;
-  private final SalesIndex sales;
+  private final ProductSales sold;
+  private final ShownNods shown;
   private final VisitorCounts presence;
   private final Catalogue catalogue;
-  private final Shop shop;
-  private final Clock clock;
+  private final ShopClock clock;
 
   TopSellerApi(
-      CatalogueFactsCache facts,
-      FactLoader loader,
-      NodFacts nodFacts,
-      Nods nods,
-      SalesIndex sales,
+      ProductSales sold,
+      ShownNods shown,
       VisitorCounts presence,
       Catalogue catalogue,
-      Shop shop,
-      Clock clock) {
-    this.facts = facts;
-    this.loader = loader;
-    this.nodFacts = nodFacts;
-    this.nods = nods;
-    this.sales = sales;
+      ShopClock clock) {
+    this.sold = sold;
+    this.shown = shown;
     this.presence = presence;
     this.catalogue = catalogue;
-    this.shop = shop;
     this.clock = clock;
   }
 
@@ -100,44 +73,24 @@ class TopSellerApi {
 
   @GetMapping
   MostOrderedView mostOrdered() {
-    DailySales book = sales.book();
-    LocalDate today = LocalDate.ofInstant(clock.instant(), shop.settings().zone());
     return new MostOrderedView(
-        shop.settings().zone().getId(),
-        facts.get().products().values().stream()
-            .max(Comparator.comparingLong((ProductFacts one) -> book.units(one.id(), DAYS, today)))
-            .filter(one -> book.units(one.id(), DAYS, today) > 0)
-            .map(one -> view(one, book.units(one.id(), DAYS, today)))
-            .orElse(null));
+        clock.zone().getId(),
+        sold.most(DAYS).map(one -> view(one.product(), one.units())).orElse(null));
   }
 
   private MostOrdered view(ProductFacts product, long units) {
     String slug = product.slug().value();
-    List<ShownNod> shown = shown(product);
+    List<ShownNod> now = shown.on(product);
     return new MostOrdered(
         slug,
         product.title(),
         catalogue.pictures(List.of(slug)).getOrDefault(slug, ""),
         units,
         DAYS,
-        presence.count(product.id().value(), TimeWindow.DAY, clock.instant()).number(),
+        presence.count(product.id().value(), TimeWindow.DAY, clock.now()).number(),
         product.rating().mean(1).orElse(null),
         product.rating().count(),
-        shown.stream().limit(MOST_SHOWN).toList(),
-        Math.max(0, shown.size() - MOST_SHOWN));
-  }
-
-  private List<ShownNod> shown(ProductFacts product) {
-    var viewpoint = Viewpoint.anyone(PageKind.PRODUCT, product.slug(), clock.instant());
-    Facts known = nodFacts.seenNow(loader.load(nods.published(), viewpoint));
-    return Page.placed(nods.published().nods(), known, viewpoint).stream()
-        .filter(placed -> placed.verdict() instanceof Verdict.Shown)
-        .map(placed -> placed.tight(known, viewpoint))
-        .map(
-            placed ->
-                new ShownNod(
-                    NodNames.called(placed.nod()),
-                    placed.verdict().validUntil().end().orElse(null)))
-        .toList();
+        now.stream().limit(MOST_SHOWN).toList(),
+        Math.max(0, now.size() - MOST_SHOWN));
   }
 }

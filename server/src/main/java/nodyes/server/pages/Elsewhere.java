@@ -20,6 +20,7 @@ import nodyes.core.targeting.Condition;
 import nodyes.core.targeting.ConditionResult;
 import nodyes.core.targeting.EvaluationContext;
 import nodyes.core.targeting.ProductCondition;
+import nodyes.core.targeting.Sellable;
 import nodyes.server.messages.Written;
 
 /**
@@ -115,7 +116,8 @@ final class Elsewhere {
         looked.country(),
         looked.language(),
         looked.moment(),
-        zone);
+        zone,
+        new Sellable.NothingKnown());
   }
 
   /** The instants ahead at which a period begins, and the countries that are asked for. */
