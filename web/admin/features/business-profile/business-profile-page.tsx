@@ -1,4 +1,3 @@
-import { useState, type FormEvent } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
@@ -6,7 +5,8 @@ import { Field } from '../../ui/field';
 import { InlineSelect } from '../../ui/inline-select';
 import { Stars } from '../../ui/stars';
 import { useNotify } from '../../ui/toasts';
-import { api, need, Problem, type Schemas, isLost } from '../../shared/api';
+import { api, need, type Schemas, isLost } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { day, moment, decimal } from '../../shared/format';
 import { ReviewTabs } from '../reviews/tabs';
 import { useShop } from '../shop/queries';
@@ -143,10 +143,18 @@ function Entry({ listing }: { listing: Listing }) {
   );
 }
 
+interface Wanted {
+  service: string;
+  place: string;
+  key: string;
+  leastStars: number;
+  everyHours: number;
+}
+
 function Connection({ listing }: { listing: Listing | undefined }) {
   const queries = useQueryClient();
   const { say, sayProblem } = useNotify();
-  const [given, setGiven] = useState({
+  const { field, pick, problem, onSubmit, refuse } = useServerForm<Wanted>({
     service: listing?.service ?? '',
     place: listing?.profileId ?? '',
     key: '',
@@ -155,7 +163,8 @@ function Connection({ listing }: { listing: Listing | undefined }) {
   });
   const after = () => queries.invalidateQueries({ queryKey: KEY });
   const connect = useMutation({
-    mutationFn: () => need(api.PUT('/api/v1/business-profile', { body: given })),
+    mutationFn: (body: Wanted) => need(api.PUT('/api/v1/business-profile', { body })),
+    onError: refuse,
     onSuccess: () => say(t('business-profile.businessProfilePage.directoryConnected')),
     onSettled: after,
   });
@@ -166,20 +175,10 @@ function Connection({ listing }: { listing: Listing | undefined }) {
     onError: sayProblem,
     onSettled: after,
   });
-  const problem = connect.error instanceof Problem ? connect.error : undefined;
-  const field = (name: 'service' | 'place' | 'key') => ({
-    value: given[name],
-    fault: problem?.faults.find((one) => one.field === name)?.reason,
-    onChange: (event: { target: { value: string } }) =>
-      setGiven({ ...given, [name]: event.target.value }),
-  });
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    connect.mutate();
-  };
+  const submit = onSubmit((wanted) => connect.mutate(wanted));
   return (
     <form
-      onSubmit={submit}
+      onSubmit={(event) => void submit(event)}
       noValidate
       className="flex flex-col gap-3 rounded-2xl border border-line bg-paper p-6"
     >
@@ -201,10 +200,10 @@ function Connection({ listing }: { listing: Listing | undefined }) {
         }
         {...field('key')}
       />
-      <Wishes given={given} onSet={(wishes) => setGiven({ ...given, ...wishes })} />
+      <Wishes stars={pick('leastStars')} hours={pick('everyHours')} />
       {problem && (
         <p role="alert" className="rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
-          {problem.message}
+          {problem}
         </p>
       )}
       <p className="flex gap-3">
@@ -223,18 +222,13 @@ function Connection({ listing }: { listing: Listing | undefined }) {
   );
 }
 
-interface WishesValues {
-  leastStars: number;
-  everyHours: number;
-}
-
-interface WishesProps {
-  given: WishesValues;
-  onSet: (wishes: Partial<WishesValues>) => void;
+interface Picked {
+  value: number;
+  onPick: (value: number) => void;
 }
 
 /** Which of its reviews are shown, and how often it is asked. */
-function Wishes({ given, onSet }: WishesProps) {
+function Wishes({ stars, hours }: { stars: Picked; hours: Picked }) {
   return (
     <p className="text-[15px] leading-8 text-ink-2">
       <T
@@ -243,7 +237,7 @@ function Wishes({ given, onSet }: WishesProps) {
           stars: (
             <InlineSelect
               label={t('business-profile.businessProfilePage.minimumStars')}
-              value={String(given.leastStars)}
+              value={String(stars.value)}
               choices={[1, 2, 3, 4, 5].map((n) => ({
                 value: String(n),
                 text:
@@ -253,19 +247,19 @@ function Wishes({ given, onSet }: WishesProps) {
                       ? t('business-profile.businessProfilePage.5Stars')
                       : t('business-profile.businessProfilePage.starsOrMore', { n }),
               }))}
-              onPick={(least) => onSet({ leastStars: Number(least) })}
+              onPick={(least) => stars.onPick(Number(least))}
             />
           ),
           interval: (
             <InlineSelect
               label={t('business-profile.businessProfilePage.updateInterval')}
-              value={String(given.everyHours)}
+              value={String(hours.value)}
               choices={[
                 { value: '6', text: t('business-profile.businessProfilePage.every6Hours') },
                 { value: '24', text: t('business-profile.businessProfilePage.everyDay') },
                 { value: '168', text: t('business-profile.businessProfilePage.everyWeek') },
               ]}
-              onPick={(hours) => onSet({ everyHours: Number(hours) })}
+              onPick={(every) => hours.onPick(Number(every))}
             />
           ),
         }}

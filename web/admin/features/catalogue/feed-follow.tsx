@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
-import { Problem } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { since } from '../../shared/format';
 import { useNotify } from '../../ui/toasts';
 import { updateNow, follow, stopFeed, useFeedAction, type FeedKind } from './queries';
@@ -16,29 +15,35 @@ interface FeedFollowProps {
 
 /** An address that is asked every so many hours. */
 export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
-  const [address, setAddress] = useState(feed?.address ?? '');
-  const [hours, setHours] = useState(String(feed?.everyHours ?? 6));
+  const { form, field, problem, onSubmit, refuse } = useServerForm({
+    address: feed?.address ?? '',
+    everyHours: String(feed?.everyHours ?? 6),
+  });
   const save = useFeedAction(follow);
   const leave = useFeedAction(stopFeed);
   const ask = useFeedAction(updateNow);
   const { say, sayProblem } = useNotify();
-  const fault = save.error instanceof Problem ? save.error.message : undefined;
+  const submit = onSubmit(({ address, everyHours }) =>
+    save.mutate(
+      { kind, address, everyHours: Number(everyHours) },
+      {
+        onSuccess: () =>
+          say(t('catalogue.feedFollow.updatingEveryHours', { text, hours: everyHours })),
+        onError: refuse,
+      },
+    ),
+  );
+  const hours = field('everyHours');
+  const { fault = hours.fault ? undefined : problem, ...address } = field('address');
   return (
     <form
       aria-label={t('catalogue.feedFollow.addressOf', { text })}
       className="mt-2 flex flex-wrap items-start gap-3 border-t border-line/70 pt-3 first:border-0"
-      onSubmit={(event) => {
-        event.preventDefault();
-        save.mutate(
-          { kind, address, everyHours: Number(hours) },
-          { onSuccess: () => say(t('catalogue.feedFollow.updatingEveryHours', { text, hours })) },
-        );
-      }}
+      onSubmit={(event) => void submit(event)}
     >
       <Field
         label={t('catalogue.feedFollow.addressOfYour', { text })}
         className="min-w-72 flex-1"
-        value={address}
         placeholder={'https://…'}
         fault={fault}
         note={
@@ -46,7 +51,7 @@ export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
             ? t('catalogue.feedFollow.lastUpdate', { askedAt: since(feed.askedAt) })
             : t('catalogue.feedFollow.noUpdateYet')
         }
-        onChange={(event) => setAddress(event.target.value)}
+        {...address}
       />
       <Field
         label={t('catalogue.feedFollow.updateIntervalInHours')}
@@ -54,11 +59,10 @@ export function FeedFollow({ kind, text, feed, onRun }: FeedFollowProps) {
         min={1}
         max={168}
         className="w-40"
-        value={hours}
-        onChange={(event) => setHours(event.target.value)}
+        {...hours}
       />
       <span className="flex gap-2 pt-7">
-        <Button type="submit" disabled={!address || save.isPending}>
+        <Button type="submit" disabled={!form.getValues('address') || save.isPending}>
           {t('catalogue.feedFollow.start')}
         </Button>
         {feed && (

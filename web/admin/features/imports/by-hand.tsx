@@ -1,11 +1,12 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { ProductPick } from '../../ui/product-pick';
 import { InlineSelect } from '../../ui/inline-select';
 import { Problem, sendForm } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { useUnsaved } from '../../shared/unsaved';
 import { useVariants } from '../layout/queries';
 import { ReviewTabs } from '../reviews/tabs';
@@ -13,9 +14,9 @@ import { STARS } from '../reviews/labels';
 import { T, t } from '../../shared/t';
 
 interface Typed {
-  product?: string;
-  variant?: string;
-  stars?: number;
+  product: string;
+  variant: string;
+  stars: string;
   title: string;
   words: string;
   reviewer: string;
@@ -24,12 +25,23 @@ interface Typed {
   from: string;
 }
 
-const EMPTY: Typed = { title: '', words: '', reviewer: '', country: '', writtenOn: '', from: '' };
+const EMPTY: Typed = {
+  product: '',
+  variant: '',
+  stars: '',
+  title: '',
+  words: '',
+  reviewer: '',
+  country: '',
+  writtenOn: '',
+  from: '',
+};
 
-async function store(typed: Typed, original: File | undefined): Promise<void> {
+async function store({ stars, ...typed }: Typed, original: File | undefined): Promise<void> {
   const form = new FormData();
   const filled = Object.fromEntries(Object.entries(typed).filter(([, value]) => value !== ''));
-  form.append('review', new Blob([JSON.stringify(filled)], { type: 'application/json' }));
+  const review = JSON.stringify({ ...filled, ...(stars ? { stars: Number(stars) } : {}) });
+  form.append('review', new Blob([review], { type: 'application/json' }));
   if (original) form.append('original', original);
   await sendForm('/api/v1/imports/by-hand', form);
 }
@@ -38,28 +50,21 @@ async function store(typed: Typed, original: File | undefined): Promise<void> {
 export function ByHand() {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [typed, setTyped] = useState(EMPTY);
   const [original, setOriginal] = useState<File | undefined>();
-  const [problem, setProblem] = useState<Problem | undefined>();
-  const [busy, setBusy] = useState(false);
-  useUnsaved('by-hand', typed !== EMPTY && !busy);
-  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    setBusy(true);
-    setProblem(undefined);
-    store(typed, original)
-      .then(async () => {
-        await queries.invalidateQueries({ queryKey: ['reviews'] });
-        await navigate('/reviews');
-      })
-      .catch((error: unknown) =>
-        setProblem(
-          error instanceof Problem ? error : new Problem(0, t('imports.byHand.thatDidNotWork')),
-        ),
-      )
-      .finally(() => setBusy(false));
-  };
+  const typing = useServerForm<Typed>(EMPTY);
+  const { form, problem, isChanged, onSubmit, refuse } = typing;
+  const add = useMutation({
+    mutationFn: (typed: Typed) => store(typed, original),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['reviews'] });
+      await navigate('/reviews');
+    },
+    onError: (error) =>
+      refuse(error instanceof Problem ? error : new Problem(0, t('imports.byHand.thatDidNotWork'))),
+  });
+  useUnsaved('by-hand', isChanged && !add.isPending && !add.isSuccess);
+  const submit = onSubmit((typed) => add.mutate(typed));
+  const isWhole = form.getValues(['product', 'stars', 'from']).every((text) => text.trim() !== '');
   return (
     <>
       <ReviewTabs>
@@ -69,25 +74,20 @@ export function ByHand() {
       </ReviewTabs>
       <div className="min-h-0 flex-1 overflow-auto p-5">
         <form
-          onSubmit={submit}
+          onSubmit={(event) => void submit(event)}
           noValidate
           className="max-w-2xl rounded-2xl border border-line bg-paper p-6"
         >
           <h1 className="text-xl">{t('imports.byHand.addAReviewByHand')}</h1>
           <p className="mb-4 text-ink-2">{t('imports.byHand.typeItExactlyAsIt')}</p>
-          <About typed={typed} onSet={setTyped} />
-          <Fields typed={typed} fault={fault} onSet={setTyped} onOriginal={setOriginal} />
+          <About typing={typing} />
+          <Fields field={typing.field} onOriginal={setOriginal} />
           {problem && (
             <p role="alert" className="mt-4 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
-              {problem.message}
+              {problem}
             </p>
           )}
-          <Button
-            look="inside"
-            type="submit"
-            className="mt-4"
-            disabled={busy || !typed.product || !typed.stars || !typed.from.trim()}
-          >
+          <Button look="inside" type="submit" className="mt-4" disabled={add.isPending || !isWhole}>
             {t('imports.byHand.addReview')}
           </Button>
         </form>
@@ -96,22 +96,14 @@ export function ByHand() {
   );
 }
 
-interface AboutProps {
-  typed: Typed;
-  onSet: (typed: Typed) => void;
-}
-
-function without(typed: Typed, ...names: ('product' | 'variant' | 'stars')[]): Typed {
-  const rest = { ...typed };
-  for (const name of names) delete rest[name];
-  return rest;
-}
+type Typing = ReturnType<typeof useServerForm<Typed>>;
 
 const CHOICES = [{ value: '', text: t('imports.byHand.chooseTheStars') }, ...STARS];
 
 /** What the review is about, and how many stars it gives, as a sentence. */
-function About({ typed, onSet }: AboutProps) {
-  const variants = useVariants(typed.product).map((variant) => variant.title);
+function About({ typing: { form, pick } }: { typing: Typing }) {
+  const product = form.getValues('product');
+  const variants = useVariants(product || undefined).map((variant) => variant.title);
   return (
     <p className="mb-3 text-[15px] leading-8 text-ink-2">
       <T
@@ -120,11 +112,12 @@ function About({ typed, onSet }: AboutProps) {
           productPick: (
             <ProductPick
               label={t('imports.byHand.product')}
-              value={typed.product}
+              value={product || undefined}
               none={t('imports.byHand.chooseAProduct')}
-              onPick={(product) =>
-                onSet({ ...without(typed, 'product', 'variant'), ...(product ? { product } : {}) })
-              }
+              onPick={(chosen) => {
+                pick('product').onPick(chosen ?? '');
+                pick('variant').onPick('');
+              }}
             />
           ),
           variants: variants.length > 0 && (
@@ -132,26 +125,16 @@ function About({ typed, onSet }: AboutProps) {
               ,{' '}
               <InlineSelect
                 label={t('imports.byHand.variant')}
-                value={typed.variant ?? ''}
                 choices={[
                   { value: '', text: t('imports.byHand.anyVariant') },
                   ...variants.map((title) => ({ value: title, text: title })),
                 ]}
-                onPick={(variant) =>
-                  onSet(variant ? { ...typed, variant } : without(typed, 'variant'))
-                }
+                {...pick('variant')}
               />
             </>
           ),
           pick: (
-            <InlineSelect
-              label={t('imports.byHand.stars')}
-              value={typed.stars ? String(typed.stars) : ''}
-              choices={CHOICES}
-              onPick={(stars) =>
-                onSet(stars ? { ...typed, stars: Number(stars) } : without(typed, 'stars'))
-              }
-            />
+            <InlineSelect label={t('imports.byHand.stars')} choices={CHOICES} {...pick('stars')} />
           ),
         }}
       />
@@ -159,18 +142,13 @@ function About({ typed, onSet }: AboutProps) {
   );
 }
 
-interface FieldsProps extends AboutProps {
-  fault: (field: string) => string | undefined;
+interface FieldsProps {
+  field: Typing['field'];
   onOriginal: (file: File | undefined) => void;
 }
 
-function Fields({ typed, fault, onSet, onOriginal }: FieldsProps) {
-  const text = (field: 'title' | 'reviewer' | 'country' | 'writtenOn' | 'from') => ({
-    value: typed[field],
-    fault: fault(field),
-    onChange: (event: { target: { value: string } }) =>
-      onSet({ ...typed, [field]: event.target.value }),
-  });
+function Fields({ field, onOriginal }: FieldsProps) {
+  const { fault, ...words } = field('words');
   return (
     <div className="flex flex-col gap-3">
       <label className="flex flex-col gap-1 font-medium">
@@ -181,26 +159,23 @@ function Fields({ typed, fault, onSet, onOriginal }: FieldsProps) {
               <textarea
                 rows={5}
                 className="rounded-lg border border-line-3 bg-white px-3 py-2 font-normal"
-                value={typed.words}
-                onChange={(event) => onSet({ ...typed, words: event.target.value })}
+                {...words}
               />
             ),
-            fault: fault('words') && (
-              <span className="text-[13px] font-normal text-rust-ink">{fault('words')}</span>
-            ),
+            fault: fault && <span className="text-[13px] font-normal text-rust-ink">{fault}</span>,
           }}
         />
       </label>
       <div className="grid grid-cols-2 gap-3">
-        <Field label={t('imports.byHand.titleOptional')} {...text('title')} />
-        <Field label={t('imports.byHand.reviewer')} {...text('reviewer')} />
-        <Field label={t('imports.byHand.country')} {...text('country')} />
-        <Field label={t('imports.byHand.date')} type="date" {...text('writtenOn')} />
+        <Field label={t('imports.byHand.titleOptional')} {...field('title')} />
+        <Field label={t('imports.byHand.reviewer')} {...field('reviewer')} />
+        <Field label={t('imports.byHand.country')} {...field('country')} />
+        <Field label={t('imports.byHand.date')} type="date" {...field('writtenOn')} />
         <Field
           label={t('imports.byHand.source')}
           note={t('imports.byHand.eGLetterCardMessage')}
           required
-          {...text('from')}
+          {...field('from')}
         />
         <label className="flex flex-col gap-1 font-medium">
           <T

@@ -1,14 +1,14 @@
-import { useEffect, useState, type FormEvent } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../ui/button';
-
+import { useServerForm } from '../../shared/server-form';
 import { useBeginVisit, useCancelVisit, useVisit } from './visit-queries';
 import { T, t } from '../../shared/t';
 
 /** Reviews of a web page, by its address. */
 export function PageUrl() {
   const navigate = useNavigate();
-  const [address, setAddress] = useState('');
+  const { form, onSubmit } = useServerForm({ address: '' });
   const [id, setId] = useState<number | undefined>();
   const begin = useBeginVisit();
   const cancel = useCancelVisit();
@@ -22,16 +22,14 @@ export function PageUrl() {
       void navigate(`/reviews/bring-in/${seen.batch}`);
     }
   }, [seen, navigate]);
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  const submit = onSubmit(({ address }) => {
     setId(undefined);
     begin.mutate(address, { onSuccess: (begun) => setId(begun.id) });
-  };
-
+  });
   return (
     <section className="rounded-2xl border border-line bg-paper p-5">
       <h2 className="text-lg">{t('imports.pageUrl.fromAWebPage')}</h2>
-      <form onSubmit={submit}>
+      <form onSubmit={(event) => void submit(event)}>
         <label htmlFor="page-address" className="text-ink-2">
           {t('imports.pageUrl.forExampleYourProductOn')}
         </label>
@@ -41,10 +39,9 @@ export function PageUrl() {
             inputMode="url"
             className="min-w-0 flex-1 rounded-lg border border-line-3 bg-white px-3 py-1.5"
             placeholder={'https://'}
-            value={address}
-            onChange={(event) => setAddress(event.target.value)}
+            {...form.register('address')}
           />
-          <Button type="submit" disabled={!address.trim() || going}>
+          <Button type="submit" disabled={!form.getValues('address').trim() || going}>
             {t('imports.pageUrl.readPage')}
           </Button>
         </div>

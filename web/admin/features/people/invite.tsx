@@ -1,8 +1,9 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { InlineSelect, type Choice } from '../../ui/inline-select';
 import { useCopy } from '../../ui/copy';
-import { api, need, Problem } from '../../shared/api';
+import { api, need } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { useAct, type Role } from './queries';
 import { ROLES } from './roles';
 import { T, t } from '../../shared/t';
@@ -12,32 +13,40 @@ const DAYS: Choice<string>[] = ['1', '3', '7', '14', '30'].map((value) => ({
   text: value === '1' ? t('people.invite.1Day') : t('people.invite.days', { value }),
 }));
 
+interface Invited {
+  email: string;
+  role: Role;
+  days: string;
+}
+
 /** Asks someone to join: by e-mail where that is set up, and by a link to pass on in any case. */
 export function Invite({ canSend }: { canSend: boolean }) {
   const copy = useCopy();
-  const [email, setEmail] = useState('');
-  const [role, setRole] = useState<Role>('DESK');
-  const [days, setDays] = useState('7');
   const [made, setMade] = useState<{ email: string; link: string; isSent: boolean }>();
-  const invite = useAct(() =>
+  const { form, field, pick, problem, onSubmit, refuse } = useServerForm<Invited>({
+    email: '',
+    role: 'DESK',
+    days: '7',
+  });
+  const invite = useAct(({ email, role, days }: Invited) =>
     need(api.POST('/api/v1/people/invitations', { body: { email, role, days: Number(days) } })),
   );
-  const problem = invite.error instanceof Problem ? invite.error : undefined;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    invite.mutate(undefined, {
+  const submit = onSubmit((given) =>
+    invite.mutate(given, {
       onSuccess: ({ fragment, isSent }) => {
         setMade({
-          email,
+          email: given.email,
           link: t('people.invite.today', { origin: location.origin, fragment }),
           isSent,
         });
-        setEmail('');
+        form.resetField('email');
       },
-    });
-  };
+      onError: refuse,
+    }),
+  );
+  const { fault = problem, ...email } = field('email');
   return (
-    <form onSubmit={submit} noValidate className="px-5 py-4">
+    <form onSubmit={(event) => void submit(event)} noValidate className="px-5 py-4">
       <p className="flex flex-wrap items-center gap-x-2 gap-y-1 text-[15px] text-ink-2">
         <T
           id="people.invite.inviteAsTheLinkIs"
@@ -47,26 +56,19 @@ export function Invite({ canSend }: { canSend: boolean }) {
                 type="email"
                 aria-label={t('people.invite.eMailAddressToInvite')}
                 placeholder={t('people.invite.eMailAddress')}
-                aria-invalid={!!problem}
-                className={`w-56 rounded-lg border bg-white px-3 py-1.5 ${problem ? 'border-rust' : 'border-line-3'}`}
-                value={email}
-                onChange={(event) => setEmail(event.target.value)}
+                aria-invalid={!!fault}
+                className={`w-56 rounded-lg border bg-white px-3 py-1.5 ${fault ? 'border-rust' : 'border-line-3'}`}
+                {...email}
               />
             ),
             role: (
-              <InlineSelect
-                label={t('people.invite.role')}
-                value={role}
-                choices={ROLES}
-                onPick={setRole}
-              />
+              <InlineSelect label={t('people.invite.role')} choices={ROLES} {...pick('role')} />
             ),
             days: (
               <InlineSelect
                 label={t('people.invite.linkValidFor')}
-                value={days}
                 choices={DAYS}
-                onPick={setDays}
+                {...pick('days')}
               />
             ),
           }}
@@ -75,14 +77,14 @@ export function Invite({ canSend }: { canSend: boolean }) {
           type="submit"
           look="inside"
           className="ms-auto"
-          disabled={!email.trim() || invite.isPending}
+          disabled={!form.getValues('email').trim() || invite.isPending}
         >
           {canSend ? t('people.invite.sendInvitation') : t('people.invite.createLink')}
         </Button>
       </p>
-      {problem && (
+      {fault && (
         <p role="alert" className="mt-2 text-[13px] text-rust-ink">
-          {problem.faults[0] ? problem.faults[0].reason : problem.message}
+          {fault}
         </p>
       )}
       {made && (

@@ -1,35 +1,35 @@
-import { useState, type FormEvent } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { useNotify } from '../../ui/toasts';
-import { api, need, Problem } from '../../shared/api';
+import { api, need } from '../../shared/api';
 import { PASSWORD_NOTE } from '../../shared/password';
+import { useServerForm } from '../../shared/server-form';
 import { useAct } from './queries';
 import { t } from '../../shared/t';
 
 /** Another password; all other devices are signed out with it. */
 export function PasswordForm() {
-  const [current, setCurrent] = useState('');
-  const [password, setPassword] = useState('');
+  const { form, field, problem, hasFaults, onSubmit, refuse } = useServerForm({
+    current: '',
+    password: '',
+  });
   const { say } = useNotify();
-  const change = useAct(() =>
-    need(api.PUT('/api/v1/account/password', { body: { current, password } })),
+  const change = useAct((body: { current: string; password: string }) =>
+    need(api.PUT('/api/v1/account/password', { body })),
   );
-  const problem = change.error instanceof Problem ? change.error : undefined;
-  const fault = (field: string) => problem?.faults.find((one) => one.field === field)?.reason;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    change.mutate(undefined, {
+  const submit = onSubmit((given) =>
+    change.mutate(given, {
       onSuccess: () => {
-        setCurrent('');
-        setPassword('');
+        form.reset();
         say(t('people.passwordForm.passwordChangedAllOtherDevices'));
       },
-    });
-  };
+      onError: refuse,
+    }),
+  );
+  const isFilled = form.getValues(['current', 'password']).every((text) => text !== '');
   return (
     <form
-      onSubmit={submit}
+      onSubmit={(event) => void submit(event)}
       noValidate
       aria-label={t('people.passwordForm.password')}
       className="flex flex-col gap-3 rounded-2xl border border-line bg-paper px-6 py-5"
@@ -39,29 +39,25 @@ export function PasswordForm() {
         label={t('people.passwordForm.currentPassword')}
         type="password"
         autoComplete="current-password"
-        value={current}
-        fault={fault('current')}
-        onChange={(event) => setCurrent(event.target.value)}
+        {...field('current')}
       />
       <Field
         label={t('people.passwordForm.newPassword')}
         type="password"
         autoComplete="new-password"
         note={PASSWORD_NOTE}
-        value={password}
-        fault={fault('password')}
-        onChange={(event) => setPassword(event.target.value)}
+        {...field('password')}
       />
-      {problem && problem.faults.length === 0 && (
+      {problem && !hasFaults && (
         <p role="alert" className="text-rust-ink">
-          {problem.message}
+          {problem}
         </p>
       )}
       <Button
         look="inside"
         type="submit"
         className="self-start"
-        disabled={!current || !password || change.isPending}
+        disabled={!isFilled || change.isPending}
       >
         {t('people.passwordForm.changePassword')}
       </Button>

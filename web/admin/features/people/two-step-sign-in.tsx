@@ -1,10 +1,11 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { QrCode } from '../../ui/qr-code';
 import { useCopy } from '../../ui/copy';
 import { useNotify } from '../../ui/toasts';
-import { api, need, Problem, type Schemas } from '../../shared/api';
+import { api, need, type Schemas } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { useAct } from './queries';
 import { T, t } from '../../shared/t';
 
@@ -15,32 +16,48 @@ interface Props {
 
 /** A code from an app at sign-in, and spare codes for when the app is lost. */
 export function TwoStepSignIn({ has, left }: Props) {
-  const [password, setPassword] = useState('');
   const [offer, setOffer] = useState<Schemas['Offer']>();
   const [codes, setCodes] = useState<string[]>();
+  const { form, field, problem, onSubmit, refuse } = useServerForm({ password: '' });
   const { say } = useNotify();
-  const begin = useAct(() => need(api.POST('/api/v1/account/second-step', { body: { password } })));
-  const renew = useAct(() =>
+  const begin = useAct((password: string) =>
+    need(api.POST('/api/v1/account/second-step', { body: { password } })),
+  );
+  const renew = useAct((password: string) =>
     need(api.POST('/api/v1/account/recovery-codes', { body: { password } })),
   );
-  const off = useAct(() =>
+  const off = useAct((password: string) =>
     need(api.POST('/api/v1/account/second-step/off', { body: { password } })),
   );
-  const failed = [begin, renew, off].find(({ error }) => error)?.error;
-  const problem = failed instanceof Problem ? failed : undefined;
-  const done = () => {
-    setPassword('');
-    [begin, renew, off].forEach((act) => act.reset());
-  };
-  const start = (event: FormEvent) => {
-    event.preventDefault();
-    begin.mutate(undefined, {
+  const start = onSubmit(({ password }) =>
+    begin.mutate(password, {
       onSuccess: (offered) => {
-        done();
+        form.reset();
         setOffer(offered);
       },
-    });
-  };
+      onError: refuse,
+    }),
+  );
+  const renewCodes = onSubmit(({ password }) =>
+    renew.mutate(password, {
+      onSuccess: (made) => {
+        form.reset();
+        setCodes(made.codes);
+      },
+      onError: refuse,
+    }),
+  );
+  const turnOff = onSubmit(({ password }) =>
+    off.mutate(password, {
+      onSuccess: () => {
+        form.reset();
+        say(t('people.twoStepSignIn.twoStepSignInTurned'));
+      },
+      onError: refuse,
+    }),
+  );
+  const isFilled = form.getValues('password') !== '';
+  const { fault = problem, ...password } = field('password');
   return (
     <section
       aria-label={t('people.twoStepSignIn.twoStepSignIn')}
@@ -58,7 +75,7 @@ export function TwoStepSignIn({ has, left }: Props) {
           }}
         />
       ) : (
-        <form onSubmit={start} noValidate className="flex flex-col gap-3">
+        <form onSubmit={(event) => void start(event)} noValidate className="flex flex-col gap-3">
           <p className="text-ink-2">
             {has
               ? t('people.twoStepSignIn.youSignInWithA', { left })
@@ -69,41 +86,19 @@ export function TwoStepSignIn({ has, left }: Props) {
             type="password"
             autoComplete="current-password"
             note={t('people.twoStepSignIn.askedAgainInCaseSomeone')}
-            value={password}
-            fault={problem ? (problem.faults[0]?.reason ?? problem.message) : undefined}
-            onChange={(event) => setPassword(event.target.value)}
+            {...password}
+            fault={fault}
           />
           <p className="flex flex-wrap gap-2">
-            <Button look="inside" type="submit" disabled={!password || begin.isPending}>
+            <Button look="inside" type="submit" disabled={!isFilled || begin.isPending}>
               {has ? t('people.twoStepSignIn.setUpAgain') : t('people.twoStepSignIn.setUp')}
             </Button>
             {has && (
               <>
-                <Button
-                  disabled={!password}
-                  onClick={() =>
-                    renew.mutate(undefined, {
-                      onSuccess: (made) => {
-                        done();
-                        setCodes(made.codes);
-                      },
-                    })
-                  }
-                >
+                <Button disabled={!isFilled} onClick={() => void renewCodes()}>
                   {t('people.twoStepSignIn.newRecoveryCodes')}
                 </Button>
-                <Button
-                  look="danger"
-                  disabled={!password}
-                  onClick={() =>
-                    off.mutate(undefined, {
-                      onSuccess: () => {
-                        done();
-                        say(t('people.twoStepSignIn.twoStepSignInTurned'));
-                      },
-                    })
-                  }
-                >
+                <Button look="danger" disabled={!isFilled} onClick={() => void turnOff()}>
                   {t('people.twoStepSignIn.turnOff')}
                 </Button>
               </>
@@ -116,17 +111,16 @@ export function TwoStepSignIn({ has, left }: Props) {
 }
 
 function SetUp({ offer, onDone }: { offer: Schemas['Offer']; onDone: (codes: string[]) => void }) {
-  const [code, setCode] = useState('');
-  const set = useAct(() =>
+  const { form, field, problem, onSubmit, refuse } = useServerForm({ code: '' });
+  const set = useAct((code: string) =>
     need(api.PUT('/api/v1/account/second-step', { body: { offer: offer.offer, code } })),
   );
-  const problem = set.error instanceof Problem ? set.error : undefined;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    set.mutate(undefined, { onSuccess: (made) => onDone(made.codes) });
-  };
+  const submit = onSubmit(({ code }) =>
+    set.mutate(code, { onSuccess: (made) => onDone(made.codes), onError: refuse }),
+  );
+  const { fault = problem, ...code } = field('code');
   return (
-    <form onSubmit={submit} noValidate className="flex flex-col gap-3">
+    <form onSubmit={(event) => void submit(event)} noValidate className="flex flex-col gap-3">
       <p>{t('people.twoStepSignIn.scanThisWithAnAuthenticator')}</p>
       <QrCode
         text={offer.address}
@@ -146,15 +140,14 @@ function SetUp({ offer, onDone }: { offer: Schemas['Offer']; onDone: (codes: str
         inputMode="numeric"
         autoComplete="one-time-code"
         maxLength={12}
-        value={code}
-        fault={problem ? (problem.faults[0]?.reason ?? problem.message) : undefined}
-        onChange={(event) => setCode(event.target.value)}
+        {...code}
+        fault={fault}
       />
       <Button
         look="inside"
         type="submit"
         className="self-start"
-        disabled={!code.trim() || set.isPending}
+        disabled={!form.getValues('code').trim() || set.isPending}
       >
         {t('people.twoStepSignIn.confirm')}
       </Button>

@@ -75,7 +75,7 @@ function NewKey({ onMade }: { onMade: () => void }) {
     onError: refuse,
   });
   const submit = onSubmit(({ name }) => make.mutate(name));
-  const isNamed = form.watch('name').trim() !== '';
+  const isNamed = form.getValues('name').trim() !== '';
   const named = field('name');
   return (
     <>

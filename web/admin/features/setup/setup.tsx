@@ -1,13 +1,9 @@
-import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
-import { Field } from '../../ui/field';
 import { useProducts } from '../../ui/product-pick';
 import { useCopy } from '../../ui/copy';
-import { useNotify } from '../../ui/toasts';
-import { Problem, isLost } from '../../shared/api';
-import { useUnsaved } from '../../shared/unsaved';
+import { isLost } from '../../shared/api';
 import { FollowUps } from './follow-ups';
 import { Export } from './export';
 import { SubmissionPolicy } from './submission-policy';
@@ -18,7 +14,8 @@ import { ConnectedServices } from './connected-services';
 import { ApiKeys } from './api-keys';
 import { ShopperCountry } from './shopper-country';
 import { SimulatedShoppers } from './shoppers';
-import { useSaveShop, useShop, type Shop } from '../shop/queries';
+import { ShopForm } from './shop-form';
+import { useShop, type Shop } from '../shop/queries';
 import { T, t } from '../../shared/t';
 
 /** Connecting the shop: the script line, and where its pages are. */
@@ -122,77 +119,5 @@ function Code({ text, onCopy }: { text: string; onCopy: (text: string) => void }
         {t('setup.setup.copy')}
       </Button>
     </div>
-  );
-}
-
-const FIELDS: { field: keyof Shop; label: string; note: string }[] = [
-  { field: 'name', label: t('setup.setup.name'), note: t('setup.setup.theNameYourCustomersKnow') },
-  {
-    field: 'address',
-    label: t('setup.setup.address'),
-    note: t('setup.setup.forExampleHttpsShopExample'),
-  },
-  {
-    field: 'productPath',
-    label: t('setup.setup.productPage'),
-    note: t('setup.setup.useProductWhereTheProducts'),
-  },
-  {
-    field: 'listingPath',
-    label: t('setup.setup.categoryPage'),
-    note: t('setup.setup.useCategoryWhereTheCategorys'),
-  },
-  {
-    field: 'basketPath',
-    label: t('setup.setup.basketPage'),
-    note: t('setup.setup.forExampleBasket'),
-  },
-  {
-    field: 'zone',
-    label: t('setup.setup.timeZone'),
-    note: t('setup.setup.daysAndDeadlinesUseThis'),
-  },
-  { field: 'currency', label: t('setup.setup.currency'), note: t('setup.setup.forExampleEur') },
-];
-
-function ShopForm({ shop }: { shop: Shop }) {
-  const [wanted, setWanted] = useState(shop);
-  const save = useSaveShop();
-  const { say } = useNotify();
-  useUnsaved('shop', JSON.stringify(wanted) !== JSON.stringify(shop));
-  const problem = save.error instanceof Problem ? save.error : undefined;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    save.mutate(wanted, {
-      onSuccess: (saved) => {
-        setWanted(saved);
-        say(t('setup.setup.shopDetailsSaved'));
-      },
-    });
-  };
-  return (
-    <form onSubmit={submit} noValidate className="rounded-2xl border border-line bg-paper p-6">
-      <h2 className="mb-4 text-xl">{t('setup.setup.yourShop')}</h2>
-      <div className="grid grid-cols-2 gap-x-5 gap-y-3">
-        {FIELDS.map(({ field, label, note }) => (
-          <Field
-            key={field}
-            label={label}
-            note={note}
-            value={wanted[field]}
-            fault={problem?.faults.find((fault) => fault.field === field)?.reason}
-            onChange={(event) => setWanted({ ...wanted, [field]: event.target.value })}
-          />
-        ))}
-      </div>
-      {problem && problem.faults.length === 0 && (
-        <p role="alert" className="mt-3 rounded-lg bg-rust-soft px-3 py-2 text-rust-ink">
-          {problem.message}
-        </p>
-      )}
-      <Button look="inside" type="submit" className="mt-5" disabled={save.isPending}>
-        {t('setup.setup.save')}
-      </Button>
-    </form>
   );
 }

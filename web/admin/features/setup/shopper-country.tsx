@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useEffect } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, need, problemText } from '../../shared/api';
+import { api, need } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { useUnsaved } from '../../shared/unsaved';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
@@ -14,18 +15,24 @@ export function ShopperCountry() {
   const queries = useQueryClient();
   const { say } = useNotify();
   const where = useQuery({ queryKey: KEY, queryFn: () => need(api.GET('/api/v1/geo')) });
-  const [typed, setTyped] = useState<string>();
+  const { form, field, problem, isChanged, onSubmit, refuse } = useServerForm({ header: '' });
   const set = useMutation({
     mutationFn: (header: string) => need(api.PUT('/api/v1/geo', { body: { header } })),
     onSuccess: (now) => {
       queries.setQueryData(KEY, now);
-      setTyped(undefined);
       say(t('setup.shopperCountry.saved'));
     },
+    onError: refuse,
   });
   const now = where.data;
-  useUnsaved('where', typed !== undefined && typed !== now?.header);
+  const header = now?.header;
+  useEffect(() => {
+    if (header !== undefined) form.reset({ header });
+  }, [form, header]);
+  useUnsaved('where', isChanged);
   if (!now) return null;
+  const submit = onSubmit((given) => set.mutate(given.header));
+  const { fault = problem, ...input } = field('header');
   return (
     <section className="rounded-2xl border border-line bg-paper p-6">
       <h2 className="mb-2 text-lg">{t('setup.shopperCountry.shoppersCountry')}</h2>
@@ -39,18 +46,12 @@ export function ShopperCountry() {
           }}
         />
       </p>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          set.mutate(typed ?? now.header);
-        }}
-      >
+      <form onSubmit={(event) => void submit(event)}>
         <Field
           label={t('setup.shopperCountry.proxyHeaderWithTheCountry')}
           note={t('setup.shopperCountry.leaveThisEmptyUnlessYour')}
-          fault={set.error ? problemText(set.error) : undefined}
-          value={typed ?? now.header}
-          onChange={(event) => setTyped(event.target.value)}
+          {...input}
+          fault={fault}
         />
         <Button look="inside" type="submit" className="mt-2" disabled={set.isPending}>
           {t('setup.shopperCountry.save')}

@@ -1,9 +1,8 @@
-import { useState, type FormEvent } from 'react';
 import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { InlineSelect, type Choice } from '../../ui/inline-select';
 import { useNotify } from '../../ui/toasts';
-import { Problem } from '../../shared/api';
+import { useServerForm } from '../../shared/server-form';
 import { useUnsaved } from '../../shared/unsaved';
 import {
   useSubmissionPolicy,
@@ -36,17 +35,19 @@ export function SubmissionPolicy() {
 }
 
 function RuleForm({ rule }: { rule: SubmissionPolicyView }) {
-  const [wanted, setWanted] = useState(rule);
+  const { form, field, pick, problem, hasFaults, isChanged, onSubmit, refuse } =
+    useServerForm<SubmissionPolicyView>(rule);
   const save = useSaveSubmissionPolicy();
   const { say } = useNotify();
-  useUnsaved('new-reviews', JSON.stringify(wanted) !== JSON.stringify(rule));
-  const problem = save.error instanceof Problem ? save.error : undefined;
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    save.mutate(wanted, { onSuccess: () => say(t('setup.submissionPolicy.saved')) });
-  };
+  useUnsaved('new-reviews', isChanged);
+  const submit = onSubmit((wanted) =>
+    save.mutate(wanted, {
+      onSuccess: () => say(t('setup.submissionPolicy.saved')),
+      onError: refuse,
+    }),
+  );
   return (
-    <form onSubmit={submit} noValidate>
+    <form onSubmit={(event) => void submit(event)} noValidate>
       <p className="text-[15px] leading-8 text-ink-2">
         <T
           id="setup.submissionPolicy.publishNewReviewsWhateverThe"
@@ -54,23 +55,21 @@ function RuleForm({ rule }: { rule: SubmissionPolicyView }) {
             rule: (
               <InlineSelect
                 label={t('setup.submissionPolicy.publishNewReviews')}
-                value={wanted.admission}
                 choices={ADMISSIONS}
-                onPick={(admission) => setWanted({ ...wanted, admission })}
+                {...pick('admission')}
               />
             ),
             interval: (
               <InlineSelect
                 label={t('setup.submissionPolicy.eMailAboutNewReviews')}
-                value={wanted.notice}
                 choices={NOTICES}
-                onPick={(notice) => setWanted({ ...wanted, notice })}
+                {...pick('notice')}
               />
             ),
           }}
         />
       </p>
-      {wanted.notice !== 'NEVER' && (
+      {form.getValues('notice') !== 'NEVER' && (
         <Field
           label={t('setup.submissionPolicy.eMailAddressForNotifications')}
           note={
@@ -80,9 +79,7 @@ function RuleForm({ rule }: { rule: SubmissionPolicyView }) {
           }
           type="email"
           className="mt-2 max-w-md"
-          value={wanted.noticeTo}
-          fault={problem?.faults.find((fault) => fault.field === 'noticeTo')?.reason}
-          onChange={(event) => setWanted({ ...wanted, noticeTo: event.target.value })}
+          {...field('noticeTo')}
         />
       )}
       {rule.failure && (
@@ -90,9 +87,9 @@ function RuleForm({ rule }: { rule: SubmissionPolicyView }) {
           <T id="setup.submissionPolicy.theLastEMailCould" values={{ failure: rule.failure }} />
         </p>
       )}
-      {problem && problem.faults.length === 0 && (
+      {problem && !hasFaults && (
         <p role="alert" className="mt-2 text-rust-ink">
-          {problem.message}
+          {problem}
         </p>
       )}
       <Button look="inside" type="submit" className="mt-3" disabled={save.isPending}>
