@@ -3,13 +3,10 @@ package nodyes.server.people;
 import static nodyes.generated.Tables.API_KEY;
 
 import java.time.Instant;
-import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import nodyes.generated.tables.records.ApiKeyRecord;
 import nodyes.server.database.Database;
 import org.jspecify.annotations.Nullable;
@@ -53,9 +50,7 @@ class ApiKeyStore {
     return new StoredKey(
         row.getId(),
         row.getName(),
-        Arrays.stream(row.getScopes().split(" "))
-            .map(Scope::valueOf)
-            .collect(Collectors.toCollection(() -> EnumSet.noneOf(Scope.class))),
+        row.getScopes(),
         row.getCreatedAt(),
         row.getEndsAt(),
         row.getUsedAt());
@@ -71,12 +66,7 @@ class ApiKeyStore {
                     API_KEY.KEY_HASH,
                     API_KEY.CREATED_AT,
                     API_KEY.ENDS_AT)
-                .values(
-                    name,
-                    scopes.stream().map(Scope::name).collect(Collectors.joining(" ")),
-                    hash,
-                    now,
-                    end)
+                .values(name, scopes, hash, now, end)
                 .execute());
   }
 
