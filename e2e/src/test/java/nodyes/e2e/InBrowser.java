@@ -29,6 +29,7 @@ import org.testng.annotations.BeforeMethod;
  */
 public abstract class InBrowser {
   private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+  private static final int PATIENCE_MILLIS = 90_000;
 
   /** One demo and one browser for all classes; each leaves the demo as it found it. */
   private static Demo sharedDemo;
@@ -54,7 +55,7 @@ public abstract class InBrowser {
 
   private static void launchBrowser() {
     // a busy machine is slow, not wrong: what is waited for may take its time to come
-    PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLIS);
     playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -108,6 +109,7 @@ public abstract class InBrowser {
     }
     complaints.clear();
     context = browser.newContext(options);
+    context.setDefaultTimeout(PATIENCE_MILLIS);
     page = context.newPage();
     listen(page);
     return page;

@@ -20,7 +20,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 /** The server in a process of its own, on a real port, with the heap that it is started with. */
 public final class RunningServer implements AutoCloseable {
   public static final String KEY = "a-key-for-tests";
-  private static final Duration LONGEST_START = Duration.ofMinutes(2);
+  private static final Duration LONGEST_START = Duration.ofMinutes(5);
 
   public final Path data;
   private final Path log;
