@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import nodyes.server.people.AtTheMachine;
+import nodyes.server.people.AtTheMachine.SecondStep;
 import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -45,7 +46,8 @@ final class PasswordCommand implements Callable<Integer> {
       return 1;
     }
     try {
-      AtTheMachine.setPassword(data, email, password, secondStepOff);
+      AtTheMachine.setPassword(
+          data, email, password, secondStepOff ? SecondStep.OFF : SecondStep.AS_IT_IS);
     } catch (ApiProblem refusal) {
       System.err.println(
           refusal.faults().isEmpty()

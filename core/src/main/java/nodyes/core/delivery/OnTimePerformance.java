@@ -1,7 +1,6 @@
 package nodyes.core.delivery;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
@@ -107,9 +106,8 @@ public record OnTimePerformance(
    */
   private static Optional<TransitSuggestion> proposal(
       List<Arrived> orders, BusinessCalendar carrier, Optional<DayRange> today) {
-    int most = quantile(orders, one -> needed(one.leaves().last(), one.arrived(), carrier), true);
-    int earliest =
-        quantile(orders, one -> needed(one.leaves().first(), one.arrived(), carrier), false);
+    int most = mostNeed(orders, one -> needed(one.leaves().last(), one.arrived(), carrier));
+    int earliest = leastNeed(orders, one -> needed(one.leaves().first(), one.arrived(), carrier));
     int least =
         Math.clamp(
             today.map(DayRange::least).filter(now -> earliest >= now).orElse(earliest),
@@ -131,10 +129,21 @@ public record OnTimePerformance(
     return carrier.between(leaves, arrived);
   }
 
-  private static int quantile(List<Arrived> orders, ToIntFunction<Arrived> days, boolean isUpper) {
-    var sorted = new ArrayList<>(orders.stream().map(days::applyAsInt).sorted().toList());
-    int n = sorted.size();
-    int wanted = (int) Math.ceil(n * WANTED_PERCENT / 100.0);
-    return sorted.get(isUpper ? wanted - 1 : n - wanted);
+  /** No more days than these are needed by the wanted share of orders. */
+  private static int mostNeed(List<Arrived> orders, ToIntFunction<Arrived> days) {
+    return sorted(orders, days).get(wanted(orders) - 1);
+  }
+
+  /** No fewer days than these are needed by the wanted share of orders. */
+  private static int leastNeed(List<Arrived> orders, ToIntFunction<Arrived> days) {
+    return sorted(orders, days).get(orders.size() - wanted(orders));
+  }
+
+  private static List<Integer> sorted(List<Arrived> orders, ToIntFunction<Arrived> days) {
+    return orders.stream().map(days::applyAsInt).sorted().toList();
+  }
+
+  private static int wanted(List<Arrived> orders) {
+    return (int) Math.ceil(orders.size() * WANTED_PERCENT / 100.0);
   }
 }

@@ -213,18 +213,27 @@ record OfferedProduct(ProductFacts product, Facts facts, Viewpoint viewpoint) im
   }
 
   @Override
-  public TimedValue<Ranked> ranked(int days, boolean inShop) {
+  public TimedValue<Ranked> rankedInShop(int days) {
+    return ranked(days, "", facts.sales().inShop());
+  }
+
+  @Override
+  public TimedValue<Ranked> rankedInCategory(int days) {
+    return facts
+        .sales()
+        .inCategoryOf(product)
+        .map(group -> ranked(days, titleOfCategory(), group))
+        .orElseGet(() -> TimedValue.lasting(Optional.empty()));
+  }
+
+  private TimedValue<Ranked> ranked(int days, String name, DailySales.Group group) {
     ShopSales sales = facts.sales();
-    DailySales.Group group = sales.group(product, inShop).orElse(null);
-    if (group == null || !sales.isKnown(product.id())) {
+    if (!sales.isKnown(product.id())) {
       return TimedValue.lasting(Optional.empty());
     }
     LocalDate today = today();
     return new TimedValue<>(
-        Optional.of(
-            new Ranked(
-                inShop ? "" : titleOfCategory(),
-                sales.book().standing(product.id(), group, days, today))),
+        Optional.of(new Ranked(name, sales.book().standing(product.id(), group, days, today))),
         sales
             .book()
             .changesOn(product.id(), group, days, today)

@@ -41,14 +41,17 @@ public record ShopSales(
     last = Map.copyOf(last);
   }
 
-  /** The products that one is compared with; empty where it is in no category. */
-  Optional<DailySales.Group> group(ProductFacts product, boolean inShop) {
-    return inShop
-        ? Optional.of(shop)
-        : product
-            .traits()
-            .category()
-            .flatMap(category -> Optional.ofNullable(categories.get(category.slug())));
+  /** All products. */
+  DailySales.Group inShop() {
+    return shop;
+  }
+
+  /** The products of a product's own category; empty where it is in none. */
+  Optional<DailySales.Group> inCategoryOf(ProductFacts product) {
+    return product
+        .traits()
+        .category()
+        .flatMap(category -> Optional.ofNullable(categories.get(category.slug())));
   }
 
   /** Whether the products of a shop are known at all. */

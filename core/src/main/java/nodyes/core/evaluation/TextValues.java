@@ -105,7 +105,10 @@ final class TextValues {
   TimedValue<Sellable.Ranked> ranked() {
     TimedValue<Sellable.Ranked> known = ranked;
     if (known == null) {
-      known = offered.ranked(label.days(), label.isAmongAll());
+      known =
+          label.isAmongAll()
+              ? offered.rankedInShop(label.days())
+              : offered.rankedInCategory(label.days());
       ranked = known;
     }
     return known;

@@ -50,7 +50,7 @@ public sealed interface Condition
 
     @Override
     public ConditionResult ask(EvaluationContext situation) {
-      return ConditionGroups.ask(parts, situation, false);
+      return ConditionGroups.all(parts, situation);
     }
 
     @Override
@@ -72,7 +72,7 @@ public sealed interface Condition
           ? ConditionResult.lasting(
               Finding.of(
                   FactName.GROUP_CONDITIONS, new FactValue.Count(0), new FactValue.Count(1), false))
-          : ConditionGroups.ask(parts, situation, true);
+          : ConditionGroups.any(parts, situation);
     }
 
     @Override

@@ -25,17 +25,28 @@ final class ConditionGroups {
     return List.copyOf(parts);
   }
 
-  /**
-   * Asks all of the parts, so that each says its own; loops, as every page asks for this.
-   *
-   * @param anyIsEnough whether one that is met makes up for the others
-   */
-  static ConditionResult ask(
-      List<Condition> parts, EvaluationContext situation, boolean anyIsEnough) {
+  /** Whether all of the parts are met; asks each, so that each says its own. */
+  static ConditionResult all(List<Condition> parts, EvaluationContext situation) {
+    return ask(parts, situation, Enough.ALL);
+  }
+
+  /** Whether one of the parts is met, which makes up for the others. */
+  static ConditionResult any(List<Condition> parts, EvaluationContext situation) {
+    return ask(parts, situation, Enough.ONE);
+  }
+
+  private enum Enough {
+    ONE,
+    ALL
+  }
+
+  // loops, as every page asks for this
+  private static ConditionResult ask(
+      List<Condition> parts, EvaluationContext situation, Enough enough) {
     var findings = new ArrayList<Finding>();
     var missing = new ArrayList<Finding>();
     ValidUntil until = ValidUntil.NEVER_ENDS;
-    boolean met = !anyIsEnough;
+    boolean met = enough == Enough.ALL;
     for (Condition part : parts) {
       ConditionResult answer = part.ask(situation);
       findings.addAll(answer.findings());
@@ -43,7 +54,7 @@ final class ConditionGroups {
         missing.addAll(answer.missing());
       }
       until = until.and(answer.validUntil());
-      met = anyIsEnough ? met || answer.met() : met && answer.met();
+      met = enough == Enough.ONE ? met || answer.met() : met && answer.met();
     }
     return new ConditionResult(met, findings, met ? List.of() : missing, until);
   }

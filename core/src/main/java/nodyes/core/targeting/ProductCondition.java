@@ -90,7 +90,7 @@ public sealed interface ProductCondition extends Condition {
     public ConditionResult ask(EvaluationContext situation) {
       return ranged(
           FactName.UNITS_SOLD,
-          situation.wares().ranked(days, true),
+          situation.wares().rankedInShop(days),
           found -> new FactValue.UnitsSold(found.rank().units(), days),
           new FactValue.UnitsSold(units, days),
           found -> found.rank().units() >= units);
@@ -103,7 +103,7 @@ public sealed interface ProductCondition extends Condition {
     public ConditionResult ask(EvaluationContext situation) {
       return ranged(
           FactName.SALES_RANK,
-          situation.wares().ranked(days, inShop),
+          inShop ? situation.wares().rankedInShop(days) : situation.wares().rankedInCategory(days),
           found -> new FactValue.RankInGroup(found.group(), found.rank(), days),
           new FactValue.TopN(first),
           found -> found.rank().units() > 0 && found.rank().rank() <= first);

@@ -35,12 +35,18 @@ public interface Sellable {
   TimedValue<Long> stock();
 
   /**
-   * How it stands by units sold.
+   * How it stands among all products by units sold.
    *
    * @param days of the window, today the last of them
-   * @param inShop among all products; else among those of its own category
    */
-  TimedValue<Ranked> ranked(int days, boolean inShop);
+  TimedValue<Ranked> rankedInShop(int days);
+
+  /**
+   * How it stands among those of its own category by units sold.
+   *
+   * @param days of the window, today the last of them
+   */
+  TimedValue<Ranked> rankedInCategory(int days);
 
   /**
    * A place and among which.
@@ -92,7 +98,12 @@ public interface Sellable {
     }
 
     @Override
-    public TimedValue<Ranked> ranked(int days, boolean inShop) {
+    public TimedValue<Ranked> rankedInShop(int days) {
+      return TimedValue.lasting(Optional.empty());
+    }
+
+    @Override
+    public TimedValue<Ranked> rankedInCategory(int days) {
       return TimedValue.lasting(Optional.empty());
     }
   }

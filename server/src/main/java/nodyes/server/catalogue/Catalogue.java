@@ -62,9 +62,14 @@ public class Catalogue {
     return slugs.isEmpty() ? Map.of() : store.pictures(slugs);
   }
 
-  /** Gives products a tag, or takes it from them; the ids of those that it changed. */
-  public Set<Long> tag(Collection<Long> products, String tag, boolean has) {
-    return writer.tag(Set.copyOf(products), tag, has);
+  /** Gives products a tag; the ids of those that had it not. */
+  public Set<Long> tag(Collection<Long> products, String tag) {
+    return writer.tag(Set.copyOf(products), tag);
+  }
+
+  /** Takes a tag from products; the ids of those that had it. */
+  public Set<Long> untag(Collection<Long> products, String tag) {
+    return writer.untag(Set.copyOf(products), tag);
   }
 
   /** Tags in use, each with how many products have it, the most used first. */

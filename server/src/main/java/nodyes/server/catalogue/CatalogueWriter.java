@@ -15,6 +15,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToIntBiFunction;
+import java.util.stream.Collectors;
 import nodyes.core.common.Slug;
 import nodyes.generated.tables.records.VariantRecord;
 import nodyes.server.catalogue.NewProduct.NewVariant;
@@ -100,29 +102,36 @@ class CatalogueWriter {
     return gone.size();
   }
 
-  /** Gives many products a tag, or takes it from them; the ids of those that it changed. */
-  Set<Long> tag(Set<Long> products, String tag, boolean has) {
+  /** Gives many products a tag; the ids of those that had it not. */
+  Set<Long> tag(Set<Long> products, String tag) {
+    return changed(
+        products,
+        (sql, id) ->
+            sql.insertInto(PRODUCT_TAG)
+                .set(PRODUCT_TAG.PRODUCT_ID, id)
+                .set(PRODUCT_TAG.TAG, tag)
+                .set(PRODUCT_TAG.IS_MANUAL, true)
+                .onConflictDoNothing()
+                .execute());
+  }
+
+  /** Takes a tag from many products; the ids of those that had it. */
+  Set<Long> untag(Set<Long> products, String tag) {
+    return changed(
+        products,
+        (sql, id) ->
+            sql.deleteFrom(PRODUCT_TAG)
+                .where(PRODUCT_TAG.TAG.eq(tag).and(PRODUCT_TAG.PRODUCT_ID.eq(id)))
+                .execute());
+  }
+
+  /** The products of which a change changed any row. */
+  private Set<Long> changed(Set<Long> products, ToIntBiFunction<DSLContext, Long> change) {
     return database.write(
-        sql -> {
-          var changed = new HashSet<Long>();
-          for (long id : products) {
-            int rows =
-                has
-                    ? sql.insertInto(PRODUCT_TAG)
-                        .set(PRODUCT_TAG.PRODUCT_ID, id)
-                        .set(PRODUCT_TAG.TAG, tag)
-                        .set(PRODUCT_TAG.IS_MANUAL, true)
-                        .onConflictDoNothing()
-                        .execute()
-                    : sql.deleteFrom(PRODUCT_TAG)
-                        .where(PRODUCT_TAG.TAG.eq(tag).and(PRODUCT_TAG.PRODUCT_ID.eq(id)))
-                        .execute();
-            if (rows > 0) {
-              changed.add(id);
-            }
-          }
-          return changed;
-        });
+        sql ->
+            products.stream()
+                .filter(id -> change.applyAsInt(sql, id) > 0)
+                .collect(Collectors.toSet()));
   }
 
   /** What all products that are kept at once have in common. */

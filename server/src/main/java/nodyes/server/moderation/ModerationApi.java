@@ -65,7 +65,9 @@ class ModerationApi {
 
   @PutMapping("/{id}/featured")
   ReviewListItem feature(@PathVariable long id, @RequestBody Featured mark, Authentication who) {
-    return editing.feature(id, mark.featured(), who.getName());
+    return mark.featured()
+        ? editing.feature(id, who.getName())
+        : editing.unfeature(id, who.getName());
   }
 
   /** The reply as it was typed last. */
@@ -84,7 +86,9 @@ class ModerationApi {
   @PutMapping("/{id}/contacts")
   ReviewListItem contacts(
       @PathVariable long id, @RequestBody ContactsHidden contacts, Authentication who) {
-    return editing.hideContacts(id, contacts.hidden(), who.getName());
+    return contacts.hidden()
+        ? editing.hideContacts(id, who.getName())
+        : editing.showContacts(id, who.getName());
   }
 
   @PutMapping("/{id}/name")

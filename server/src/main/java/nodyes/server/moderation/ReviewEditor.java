@@ -88,14 +88,24 @@ public class ReviewEditor {
     }
   }
 
-  /** Shows a review before others, or no more. */
-  public ReviewListItem feature(long id, boolean featured, String who) {
-    return edited(id, new ReviewEditStore.Edit.Featured(featured), who);
+  /** Shows a review before others. */
+  public ReviewListItem feature(long id, String who) {
+    return edited(id, new ReviewEditStore.Edit.Featured(true), who);
   }
 
-  /** Hides contact details in the words, marked as hidden; or shows them again. */
-  public ReviewListItem hideContacts(long id, boolean hidden, String who) {
-    return edited(id, new ReviewEditStore.Edit.ContactsHidden(hidden), who);
+  /** Shows a review before others no more. */
+  public ReviewListItem unfeature(long id, String who) {
+    return edited(id, new ReviewEditStore.Edit.Featured(false), who);
+  }
+
+  /** Hides contact details in the words, marked as hidden. */
+  public ReviewListItem hideContacts(long id, String who) {
+    return edited(id, new ReviewEditStore.Edit.ContactsHidden(true), who);
+  }
+
+  /** Shows contact details in the words again. */
+  public ReviewListItem showContacts(long id, String who) {
+    return edited(id, new ReviewEditStore.Edit.ContactsHidden(false), who);
   }
 
   /** Shows the reviewer's name in another form, made anew from the given name. */

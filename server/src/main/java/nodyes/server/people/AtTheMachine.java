@@ -19,6 +19,12 @@ public class AtTheMachine {
   private final SignIns signIns;
   private final Trail trail;
 
+  /** What becomes of a second step at sign-in. */
+  public enum SecondStep {
+    AS_IT_IS,
+    OFF
+  }
+
   AtTheMachine(Accounts people, AccountStore store, SignIns signIns, Trail trail) {
     this.people = people;
     this.store = store;
@@ -31,23 +37,23 @@ public class AtTheMachine {
    *
    * @throws Refusal where nobody has that address, or the password is easily guessed
    */
-  public static void setPassword(Path data, String email, String password, boolean secondStepOff) {
+  public static void setPassword(Path data, String email, String password, SecondStep step) {
     try (var context =
         new SpringApplicationBuilder(NodYesServer.class)
             .web(WebApplicationType.NONE)
             .lazyInitialization(true)
             .run("--nodyes.data=" + data.toAbsolutePath(), "--logging.level.root=error")) {
-      context.getBean(AtTheMachine.class).setPassword(email, password, secondStepOff);
+      context.getBean(AtTheMachine.class).setPassword(email, password, step);
     }
   }
 
-  void setPassword(String email, String password, boolean secondStepOff) {
+  void setPassword(String email, String password, SecondStep step) {
     Account person =
         people
             .find(email)
             .orElseThrow(() -> ApiProblem.notFound(text("people.nobodyHere", "email", email)));
     people.setPassword(person, password);
-    if (secondStepOff) {
+    if (step == SecondStep.OFF) {
       store.setSecondStep(person.id(), null, java.util.List.of());
     }
     signIns.endOthers(person.id(), 0);

@@ -58,9 +58,11 @@ class PictureApi {
   private ResponseEntity<Resource> sized(
       String name, Pictures.Size size, String accept, CacheControl cache) {
     Optional<Path> webp =
-        accept.contains(WEBP.toString()) ? pictures.sized(name, size, true) : Optional.empty();
+        accept.contains(WEBP.toString())
+            ? pictures.sized(name, size, Pictures.Encoding.WEBP)
+            : Optional.empty();
     return sent(
-        webp.or(() -> pictures.sized(name, size, false)),
+        webp.or(() -> pictures.sized(name, size, Pictures.Encoding.JPEG)),
         webp.isPresent() ? WEBP : MediaType.IMAGE_JPEG,
         cache);
   }

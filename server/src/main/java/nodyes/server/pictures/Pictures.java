@@ -107,21 +107,32 @@ public class Pictures {
     }
   }
 
+  /** How a picture is written. */
+  public enum Encoding {
+    JPEG("jpg"),
+    WEBP("webp");
+
+    private final String format;
+
+    Encoding(String format) {
+      this.format = format;
+    }
+  }
+
   /**
    * The file of a kept picture of a review in a size, as WebP or as JPEG; made when it is first
    * asked for.
    */
-  public Optional<Path> sized(String name, Size size, boolean asWebp) {
+  public Optional<Path> sized(String name, Size size, Encoding encoding) {
     Optional<Path> kept = files.find(For.SHOPPERS.folder, name);
-    if (kept.isEmpty() || (size == Size.LARGE && !asWebp)) {
+    if (kept.isEmpty() || (size == Size.LARGE && encoding == Encoding.JPEG)) {
       return kept;
     }
-    String format = asWebp ? "webp" : "jpg";
     String folder = For.SHOPPERS.folder + "-" + size.longestSide;
-    String sized = name.substring(0, name.lastIndexOf('.') + 1) + format;
+    String sized = name.substring(0, name.lastIndexOf('.') + 1) + encoding.format;
     return files
         .find(folder, sized)
-        .or(() -> turns.run(() -> made(kept.get(), size, folder, sized, format)));
+        .or(() -> turns.run(() -> made(kept.get(), size, folder, sized, encoding.format)));
   }
 
   private Optional<Path> made(Path kept, Size size, String folder, String name, String format) {

@@ -37,8 +37,8 @@ record ProductRow(ProductFacts facts, Sellable wares, Optional<Money> price) {
 
   /** How it stands in its own category; where it is in none, in the shop. */
   Optional<Sellable.Ranked> ranked() {
-    Optional<Sellable.Ranked> own = wares.ranked(DAYS, false).value();
-    return own.isPresent() ? own : wares.ranked(DAYS, true).value();
+    Optional<Sellable.Ranked> own = wares.rankedInCategory(DAYS).value();
+    return own.isPresent() ? own : wares.rankedInShop(DAYS).value();
   }
 
   long sold() {

@@ -54,8 +54,11 @@ class TagsApi {
 
   @PostMapping
   Tagged tag(@RequestBody Tagging tagging) {
-    return new Tagged(
-        catalogue.tag(products(tagging), named(tagging), tagging.has()).stream().sorted().toList());
+    Set<Long> products = products(tagging);
+    String tag = named(tagging);
+    Set<Long> changed =
+        tagging.has() ? catalogue.tag(products, tag) : catalogue.untag(products, tag);
+    return new Tagged(changed.stream().sorted().toList());
   }
 
   /** How many of the products a nod would newly show, or no longer. */
@@ -80,8 +83,7 @@ class TagsApi {
       Facts known = table.facts(nod, slugs);
       var after = new LinkedHashMap<>(known.products());
       slugs.forEach(
-          slug ->
-              after.computeIfPresent(slug, (_, product) -> retagged(product, tag, tagging.has())));
+          slug -> after.computeIfPresent(slug, (_, product) -> retagged(product, tagging)));
       Map<Slug, Verdict> was = ProductTable.verdicts(nod, slugs, known, table.now());
       Map<Slug, Verdict> will = ProductTable.verdicts(nod, slugs, known.of(after), table.now());
       long newly = slugs.stream().filter(one -> !shows(was, one) && shows(will, one)).count();
@@ -97,12 +99,12 @@ class TagsApi {
     return verdicts.get(product) instanceof Verdict.Shown;
   }
 
-  private static ProductFacts retagged(ProductFacts product, String tag, boolean has) {
+  private static ProductFacts retagged(ProductFacts product, Tagging tagging) {
     var tags = new HashSet<>(product.tags());
-    if (has) {
-      tags.add(tag);
+    if (tagging.has()) {
+      tags.add(named(tagging));
     } else {
-      tags.remove(tag);
+      tags.remove(named(tagging));
     }
     return new ProductFacts(
         product.id(),

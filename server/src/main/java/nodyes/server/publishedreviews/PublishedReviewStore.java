@@ -77,8 +77,16 @@ class PublishedReviewStore {
   }
 
   /** What was written in this shop: the tally of a product, and the newest. */
-  FirstPartyReviews firstParty(Set<Long> productIds, int most, boolean withBroughtIn) {
-    Condition own = withBroughtIn ? noCondition() : isOwn();
+  FirstPartyReviews firstParty(Set<Long> productIds, int most) {
+    return tallied(productIds, most, isOwn());
+  }
+
+  /** The same of what was written here and elsewhere. */
+  FirstPartyReviews withBroughtIn(Set<Long> productIds, int most) {
+    return tallied(productIds, most, noCondition());
+  }
+
+  private FirstPartyReviews tallied(Set<Long> productIds, int most, Condition own) {
     return database.read(
         sql ->
             new FirstPartyReviews(

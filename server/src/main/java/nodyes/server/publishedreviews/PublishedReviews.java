@@ -56,8 +56,13 @@ public class PublishedReviews {
     return counted.total();
   }
 
-  /** What was written of a product in this shop, or elsewhere too, with its newest. */
-  public FirstPartyReviews markup(long productId, int most, boolean withBroughtIn) {
-    return store.firstParty(kin.ids(productId), most, withBroughtIn);
+  /** What was written of a product in this shop, with its newest. */
+  public FirstPartyReviews firstParty(long productId, int most) {
+    return store.firstParty(kin.ids(productId), most);
+  }
+
+  /** What was written of a product here and elsewhere, with its newest. */
+  public FirstPartyReviews withBroughtIn(long productId, int most) {
+    return store.withBroughtIn(kin.ids(productId), most);
   }
 }

@@ -79,7 +79,11 @@ class StructuredApi {
     if (found == null) {
       return Optional.empty();
     }
-    FirstPartyReviews own = reviews.markup(found.id().value(), REVIEWS, rule.countsBroughtIn());
+    long id = found.id().value();
+    FirstPartyReviews own =
+        rule.countsBroughtIn()
+            ? reviews.withBroughtIn(id, REVIEWS)
+            : reviews.firstParty(id, REVIEWS);
     String address =
         shop.settings().origin().orElse("") + shop.settings().productPage(slug.value());
     return shipping.with(

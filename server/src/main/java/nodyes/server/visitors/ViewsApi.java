@@ -120,7 +120,11 @@ class ViewsApi {
             .flatMap(
                 one ->
                     id(one.product()).stream()
-                        .map(id -> presence.show(id, one.window(), one.quietUnder(), counts, now))
+                        .map(
+                            id ->
+                                counts
+                                    ? presence.show(id, one.window(), one.quietUnder(), now)
+                                    : presence.look(id, one.window(), one.quietUnder(), now))
                         .filter(number -> number > 0)
                         .map(number -> new ViewNumber(one.product(), one.window(), number)))
             .toList());

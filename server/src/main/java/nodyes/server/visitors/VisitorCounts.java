@@ -86,16 +86,18 @@ public class VisitorCounts {
     return counted;
   }
 
-  /**
-   * The number that a page shows; 0 for silence.
-   *
-   * @param isNoted whether a shopper sees it, and not the owner
-   */
-  long show(long product, TimeWindow window, int quietUnder, boolean isNoted, Instant now) {
+  /** The number that the owner's look at a page shows; 0 for silence. */
+  long look(long product, TimeWindow window, int quietUnder, Instant now) {
+    long number = countLately(product, window, now).shown();
+    return number < quietUnder ? 0 : number;
+  }
+
+  /** The number that a page shows to a shopper, which is noted; 0 for silence. */
+  long show(long product, TimeWindow window, int quietUnder, Instant now) {
     VisitorEstimate counted = countLately(product, window, now);
     long number = counted.shown();
-    if (number < quietUnder || !isNoted) {
-      return number < quietUnder ? 0 : number;
+    if (number < quietUnder) {
+      return 0;
     }
     long hour = Math.floorDiv(now.getEpochSecond(), 3600L) * 3600;
     shown.merge(

@@ -169,15 +169,15 @@ public class PicturesTest {
   public void aKeptPictureIsSentInTwoSizesAsJpegAndAsWebp() throws IOException {
     String name =
         pictures.keep(Pictures.For.SHOPPERS, new ByteArrayInputStream(image(2400, 1200, "jpg")));
-    for (boolean asWebp : new boolean[] {false, true}) {
+    for (Pictures.Encoding encoding : Pictures.Encoding.values()) {
       for (Pictures.Size size : Pictures.Size.values()) {
-        Path file = pictures.sized(name, size, asWebp).orElseThrow();
+        Path file = pictures.sized(name, size, encoding).orElseThrow();
         BufferedImage shown = ImageIO.read(file.toFile());
         assertEquals(shown.getWidth(), size == Pictures.Size.LARGE ? 1600 : 480);
-        assertEquals(file.toString().endsWith(".webp"), asWebp);
+        assertEquals(file.toString().endsWith(".webp"), encoding == Pictures.Encoding.WEBP);
       }
     }
     pictures.forget(Pictures.For.SHOPPERS, name);
-    assertTrue(pictures.sized(name, Pictures.Size.SMALL, true).isEmpty());
+    assertTrue(pictures.sized(name, Pictures.Size.SMALL, Pictures.Encoding.WEBP).isEmpty());
   }
 }

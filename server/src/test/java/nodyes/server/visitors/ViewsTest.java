@@ -172,13 +172,13 @@ public class ViewsTest extends ServerTest {
     Instant second = NOW.plusSeconds(7);
     for (int i = 1; i <= 250; i++) {
       presence.saw(id, 7919L * i, second);
-      long seen = presence.show(id, TimeWindow.NOW, 2, false, second);
+      long seen = presence.look(id, TimeWindow.NOW, 2, second);
       assertTrue(seen <= i, seen + " of " + i);
       if (i <= 100) {
         assertEquals(seen, i < 2 ? 0 : i);
       }
     }
-    assertEquals(presence.show(id, TimeWindow.NOW, 2, false, second.plusSeconds(1)), 250);
+    assertEquals(presence.look(id, TimeWindow.NOW, 2, second.plusSeconds(1)), 250);
   }
 
   @DataProvider
@@ -269,11 +269,11 @@ public class ViewsTest extends ServerTest {
     for (int i = 0; i < 4; i++) {
       presence.saw(id, i, NOW);
     }
-    assertEquals(presence.show(id, TimeWindow.DAY, 2, true, NOW), 4);
-    assertEquals(presence.show(id, TimeWindow.DAY, 5, true, NOW), 0, "silent");
-    assertEquals(presence.show(id, TimeWindow.DAY, 2, false, NOW), 4, "the owner's own look");
+    assertEquals(presence.show(id, TimeWindow.DAY, 2, NOW), 4);
+    assertEquals(presence.show(id, TimeWindow.DAY, 5, NOW), 0, "silent");
+    assertEquals(presence.look(id, TimeWindow.DAY, 2, NOW), 4, "the owner's own look");
     presence.save(NOW);
-    presence.show(id, TimeWindow.DAY, 2, true, NOW.plusSeconds(60));
+    presence.show(id, TimeWindow.DAY, 2, NOW.plusSeconds(60));
     presence.save(NOW.plusSeconds(60));
     assertEquals(
         new VisitorCounts(store).count(id, TimeWindow.WEEK, NOW),

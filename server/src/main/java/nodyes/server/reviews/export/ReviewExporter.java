@@ -47,8 +47,8 @@ public class ReviewExporter {
     return switch (format) {
       case CSV -> new CsvFile(out);
       case XLSX -> new XlsxFile(out);
-      case JSONL -> new SchemaFile(out, false);
-      case JSONLD -> new SchemaFile(out, true);
+      case JSONL -> SchemaFile.ofLines(out);
+      case JSONLD -> SchemaFile.ofOneDocument(out);
     };
   }
 }

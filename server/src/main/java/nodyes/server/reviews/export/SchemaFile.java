@@ -24,12 +24,21 @@ final class SchemaFile implements ExportWriter {
   private final boolean isOneDocument;
   private boolean isFirst = true;
 
-  SchemaFile(OutputStream out, boolean isOneDocument) throws IOException {
+  private SchemaFile(OutputStream out, boolean isOneDocument) {
     this.writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
     this.isOneDocument = isOneDocument;
-    if (isOneDocument) {
-      writer.write("{\"@context\":\"" + CONTEXT + "\",\"@graph\":[");
-    }
+  }
+
+  /** A review a line, each a document of its own. */
+  static SchemaFile ofLines(OutputStream out) {
+    return new SchemaFile(out, false);
+  }
+
+  /** All reviews in the graph of one document. */
+  static SchemaFile ofOneDocument(OutputStream out) throws IOException {
+    var file = new SchemaFile(out, true);
+    file.writer.write("{\"@context\":\"" + CONTEXT + "\",\"@graph\":[");
+    return file;
   }
 
   @Override
