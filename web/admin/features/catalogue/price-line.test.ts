@@ -8,8 +8,7 @@ beforeAll(async () => {
 });
 
 const NOW = '2026-11-26T14:20:00Z';
-const at = (from: string, price: number) =>
-  ({ from, price });
+const at = (from: string, price: number) => ({ from, price });
 
 describe('a line of prices', () => {
   it('puts the highest on top, and steps at the moment of each', () => {

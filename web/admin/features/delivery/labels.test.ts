@@ -71,10 +71,7 @@ describe('what a rule is for', () => {
     ['slate-pot', 'Slate pot'],
   ]);
   const title = (of: 'SHOP' | 'CATEGORY' | 'TAG' | 'PRODUCT', name?: string) =>
-    labels.ruleTitle(
-      { of, ...(name ? { name } : {}) },
-      names,
-    );
+    labels.ruleTitle({ of, ...(name ? { name } : {}) }, names);
 
   it('is named by what people call it', () => {
     expect(title('SHOP')).toMatch(/whole shop/i);
