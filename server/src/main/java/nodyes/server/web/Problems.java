@@ -52,7 +52,11 @@ class Problems extends ResponseEntityExceptionHandler {
             .map(
                 error ->
                     new ApiProblem.FieldError(
-                        error.getField(), String.valueOf(error.getDefaultMessage())))
+                        error.getField(),
+                        // what a value could not become is named in Java's words
+                        error.isBindingFailure()
+                            ? text("problems.unusableValue")
+                            : String.valueOf(error.getDefaultMessage())))
             .toList();
     var problem = ProblemDetail.forStatusAndDetail(status, text("problems.checkFields"));
     problem.setProperty("faults", faults);
