@@ -54,7 +54,7 @@ function Where() {
 /** Draws a part of the back office with all that stands around it. */
 export function draw(part: ReactNode) {
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  return render(
+  const drawn = render(
     <QueryClientProvider client={queries}>
       <Toasts>
         <MemoryRouter>
@@ -64,6 +64,9 @@ export function draw(part: ReactNode) {
       </Toasts>
     </QueryClientProvider>,
   );
+  /** Asks the server anew for all that is on the screen, as a window does that is come back to. */
+  const refetch = () => act(() => queries.refetchQueries());
+  return { ...drawn, refetch };
 }
 
 export const where = () => screen.getByTestId('where').textContent;

@@ -115,42 +115,19 @@ describe('recent orders in a caption', () => {
 });
 
 describe('the days of recent orders', () => {
+  const ORDERED = ['3', '0', '0', '0', '0', '0', '1'];
   const drawnDays = (zone: string, now: string) =>
     [...days(content({ zone }), shopper('recent-orders', { now: Date.parse(now) })).children].map(
       (day) => textOf(day.querySelector('.unseen')),
     );
 
   it('end with today, and hold what was ordered on each', () => {
-    expect(drawnDays('Europe/Lisbon', '2026-11-26T14:20:00Z')).toEqual([
-      '3',
-      '0',
-      '0',
-      '0',
-      '0',
-      '0',
-      '1',
-    ]);
+    expect(drawnDays('Europe/Lisbon', '2026-11-26T14:20:00Z')).toEqual(ORDERED);
   });
 
   it("are the shop's: at an evening in Greenwich it is the next day in Tokyo", () => {
     // the 26th was left out, and the 19th stood first
-    expect(drawnDays('Asia/Tokyo', '2026-11-25T15:30:00Z')).toEqual([
-      '3',
-      '0',
-      '0',
-      '0',
-      '0',
-      '0',
-      '1',
-    ]);
-    expect(drawnDays('America/Los_Angeles', '2026-11-27T07:30:00Z')).toEqual([
-      '3',
-      '0',
-      '0',
-      '0',
-      '0',
-      '0',
-      '1',
-    ]);
+    expect(drawnDays('Asia/Tokyo', '2026-11-25T15:30:00Z')).toEqual(ORDERED);
+    expect(drawnDays('America/Los_Angeles', '2026-11-27T07:30:00Z')).toEqual(ORDERED);
   });
 });

@@ -137,6 +137,7 @@ describe('what becomes of new reviews', () => {
 
 describe('the header with the shopper’s country', () => {
   const GEO = 'GET /api/v1/geo';
+  const drawn = () => draw(<ShopperCountry />);
 
   it('is shown as it is, changed, and kept', async () => {
     let header = 'CF-Country';
@@ -157,6 +158,21 @@ describe('the header with the shopper’s country', () => {
     await waitFor(() => expect(asksBeforeLeaving()).toBe(false));
     expect(changes()[0]?.body).toEqual({ header: 'X-Country' });
     expect(field(name).value).toBe('X-Country');
+  });
+
+  it('that is being typed stays when someone else has changed it meanwhile', async () => {
+    let geo = { header: '', looksUp: false };
+    office({ [GEO]: () => geo });
+    const { refetch } = drawn();
+    const name = 'Proxy header with the country';
+    await screen.findByLabelText(name);
+    type(name, 'X-Mine');
+    geo = { header: 'X-Theirs', looksUp: true };
+    await refetch();
+    // what was heard is on the screen
+    await screen.findByText(/the country file/);
+    expect(field(name).value).toBe('X-Mine');
+    expect(asksBeforeLeaving()).toBe(true);
   });
 
   it('that is no header is refused beside its field', async () => {

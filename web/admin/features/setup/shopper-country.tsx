@@ -20,6 +20,7 @@ export function ShopperCountry() {
     mutationFn: (header: string) => need(api.PUT('/api/v1/geo', { body: { header } })),
     onSuccess: (now) => {
       queries.setQueryData(KEY, now);
+      form.reset({ header: now.header });
       say(t('setup.shopperCountry.saved'));
     },
     onError: refuse,
@@ -27,7 +28,8 @@ export function ShopperCountry() {
   const now = where.data;
   const header = now?.header;
   useEffect(() => {
-    if (header !== undefined) form.reset({ header });
+    // what is being typed stays, whatever is heard of meanwhile
+    if (header !== undefined) form.reset({ header }, { keepDirtyValues: true });
   }, [form, header]);
   useUnsaved('where', isChanged);
   if (!now) return null;
