@@ -171,7 +171,7 @@ function FromFile({ onDone }: { onDone: (run: number) => void }) {
       }}
     >
       <h2 className="text-lg">{t('catalogue.feedsPage.fromAFile')}</h2>
-      <p className="mt-1 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 text-ink-2">
+      <p className="mt-1 leading-8 text-ink-2">
         <T
           id="catalogue.feedsPage.thisFileHas"
           values={{

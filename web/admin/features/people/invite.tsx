@@ -48,31 +48,33 @@ export function Invite({ canSend }: { canSend: boolean }) {
   return (
     <form onSubmit={(event) => void submit(event)} noValidate className="px-5 py-4">
       <p className="flex flex-wrap items-center gap-x-2 gap-y-1 text-[15px] text-ink-2">
-        <T
-          id="people.invite.inviteAsTheLinkIs"
-          values={{
-            email: (
-              <input
-                type="email"
-                aria-label={t('people.invite.eMailAddressToInvite')}
-                placeholder={t('people.invite.eMailAddress')}
-                aria-invalid={!!fault}
-                className={`w-56 rounded-lg border bg-white px-3 py-1.5 ${fault ? 'border-rust' : 'border-line-3'}`}
-                {...email}
-              />
-            ),
-            role: (
-              <InlineSelect label={t('people.invite.role')} choices={ROLES} {...pick('role')} />
-            ),
-            days: (
-              <InlineSelect
-                label={t('people.invite.linkValidFor')}
-                choices={DAYS}
-                {...pick('days')}
-              />
-            ),
-          }}
-        />
+        <span className="leading-10">
+          <T
+            id="people.invite.inviteAsTheLinkIs"
+            values={{
+              email: (
+                <input
+                  type="email"
+                  aria-label={t('people.invite.eMailAddressToInvite')}
+                  placeholder={t('people.invite.eMailAddress')}
+                  aria-invalid={!!fault}
+                  className={`w-56 rounded-lg border bg-white px-3 py-1.5 ${fault ? 'border-rust' : 'border-line-3'}`}
+                  {...email}
+                />
+              ),
+              role: (
+                <InlineSelect label={t('people.invite.role')} choices={ROLES} {...pick('role')} />
+              ),
+              days: (
+                <InlineSelect
+                  label={t('people.invite.linkValidFor')}
+                  choices={DAYS}
+                  {...pick('days')}
+                />
+              ),
+            }}
+          />
+        </span>
         <Button
           type="submit"
           look="inside"
