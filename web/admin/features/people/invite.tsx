@@ -58,7 +58,7 @@ export function Invite({ canSend }: { canSend: boolean }) {
                   aria-label={t('people.invite.eMailAddressToInvite')}
                   placeholder={t('people.invite.eMailAddress')}
                   aria-invalid={!!fault}
-                  className={`w-56 rounded-lg border bg-white px-3 py-1.5 ${fault ? 'border-rust' : 'border-line-3'}`}
+                  className={`w-64 rounded-lg border bg-white px-3 py-1.5 leading-6 ${fault ? 'border-rust' : 'border-line-3'}`}
                   {...email}
                 />
               ),
