@@ -1,5 +1,6 @@
 package nodyes.core.delivery;
 
+import static java.util.Objects.requireNonNull;
 import static nodyes.core.delivery.Orders.LISBON;
 import static nodyes.core.delivery.Orders.POT;
 import static nodyes.core.delivery.Orders.WORKDAYS;
@@ -295,8 +296,10 @@ public class EstimatorTest {
     for (String winner : List.of("pot", "heavy", "stone", "second", "shop")) {
       ResolvedTerms timings =
           ResolvedTerms.of(settings(layers).byPrecedence(), POT, LocalDate.of(2026, 11, 26));
-      assertEquals(timings.winners().get(DeliveryTerms.Field.HANDLING).id(), winner);
-      assertEquals(timings.winners().get(DeliveryTerms.Field.DISPATCH).id(), "shop");
+      assertEquals(
+          requireNonNull(timings.winners().get(DeliveryTerms.Field.HANDLING)).id(), winner);
+      assertEquals(
+          requireNonNull(timings.winners().get(DeliveryTerms.Field.DISPATCH)).id(), "shop");
       layers.removeIf(layer -> layer.id().equals(winner) && !winner.equals("shop"));
     }
   }

@@ -13,6 +13,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Orders and delivery rules for tests. */
 final class Orders {
@@ -33,7 +34,7 @@ final class Orders {
     return new EstimateRequest(Instant.parse(placed), LISBON, POT, country);
   }
 
-  static ShippableItem soldOut(LocalDate backOn) {
+  static ShippableItem soldOut(@Nullable LocalDate backOn) {
     return new ShippableItem(
         "pot", Set.of("pots"), Set.of(), Optional.of(0L), true, Optional.ofNullable(backOn));
   }

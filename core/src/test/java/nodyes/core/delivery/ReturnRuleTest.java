@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import nodyes.core.common.Unfit;
 import nodyes.core.common.ValidUntil;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -99,7 +100,7 @@ public class ReturnRuleTest {
   }
 
   private static ReturnRule of(
-      String id, RuleScope scope, String country, Season season, boolean on) {
+      String id, RuleScope scope, @Nullable String country, @Nullable Season season, boolean on) {
     return new ReturnRule(
         id,
         scope,

@@ -41,6 +41,7 @@ import nodyes.core.targeting.FactValue;
 import nodyes.core.targeting.Finding;
 import nodyes.core.targeting.ProductCondition;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -55,7 +56,7 @@ public class LabelTest {
   }
 
   /** As 'days ahead: price'. */
-  private static VariantFacts variant(String sku, Long stock, Object... aheadAndPrice) {
+  private static VariantFacts variant(String sku, @Nullable Long stock, Object... aheadAndPrice) {
     var changes = new ArrayList<PriceChange>();
     for (int i = 0; i < aheadAndPrice.length; i += 2) {
       changes.add(
@@ -125,7 +126,7 @@ public class LabelTest {
             Style.DEFAULT));
   }
 
-  private static Viewpoint viewpoint(String sku, String country) {
+  private static Viewpoint viewpoint(@Nullable String sku, @Nullable String country) {
     return new Viewpoint(
         PageKind.PRODUCT,
         List.of(POT),
@@ -136,7 +137,7 @@ public class LabelTest {
         NOW);
   }
 
-  private static Verdict ask(Nod nod, Facts facts, String sku) {
+  private static Verdict ask(Nod nod, Facts facts, @Nullable String sku) {
     return NodEvaluator.of(nod, POT, facts, viewpoint(sku, null));
   }
 

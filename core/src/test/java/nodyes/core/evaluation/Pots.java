@@ -21,6 +21,7 @@ import nodyes.core.price.PriceChange;
 import nodyes.core.price.PriceHistory;
 import nodyes.core.targeting.Condition;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 
 /** One product with variants of which the prices and the stock are told, for tests. */
 final class Pots {
@@ -34,7 +35,7 @@ final class Pots {
    *
    * @param prices such as {@code 2026-11-01 40.00}, from midnight of UTC on
    */
-  static VariantFacts variant(String sku, Long stock, String... prices) {
+  static VariantFacts variant(String sku, @Nullable Long stock, String... prices) {
     var changes = new ArrayList<PriceChange>();
     for (String price : prices) {
       String[] parts = price.split(" ");
@@ -77,7 +78,7 @@ final class Pots {
   }
 
   /** The verdict of a product page, of a variant or of all. */
-  static Verdict ask(Nod nod, Facts facts, String sku, String moment) {
+  static Verdict ask(Nod nod, Facts facts, @Nullable String sku, String moment) {
     return NodEvaluator.of(
         nod,
         POT,

@@ -35,6 +35,7 @@ import nodyes.core.sales.LatestOrder;
 import nodyes.core.targeting.Condition;
 import nodyes.core.visitors.TimeWindow;
 import nodyes.core.visitors.VisitorEstimate;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -49,7 +50,8 @@ public class PresencePartsTest {
       new Placement(
           new Spot("under-buy"), EnumSet.allOf(PageKind.class), Condition.everyone(), true);
 
-  private static VariantFacts variant(Long stock, Long delivered, boolean madeToOrder) {
+  private static VariantFacts variant(
+      @Nullable Long stock, @Nullable Long delivered, boolean madeToOrder) {
     return new VariantFacts(
         "POT",
         Optional.empty(),
@@ -86,7 +88,8 @@ public class PresencePartsTest {
         last.map(order -> sales.with(Map.of(ID, order))).orElse(sales));
   }
 
-  private static Facts stocked(Long stock, Long delivered, boolean madeToOrder) {
+  private static Facts stocked(
+      @Nullable Long stock, @Nullable Long delivered, boolean madeToOrder) {
     return facts(variant(stock, delivered, madeToOrder), Optional.empty());
   }
 

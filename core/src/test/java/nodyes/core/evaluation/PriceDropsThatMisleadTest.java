@@ -17,6 +17,7 @@ import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.TextValue;
 import nodyes.core.price.PriceDrop;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -41,7 +42,7 @@ public class PriceDropsThatMisleadTest {
     return (Label.LabelContent) ((Verdict.Shown) verdict).content();
   }
 
-  private static VariantFacts off(String sku, Long stock, String price) {
+  private static VariantFacts off(String sku, @Nullable Long stock, String price) {
     return variant(sku, stock, "2026-06-01 100.00", "2026-11-20 " + price);
   }
 

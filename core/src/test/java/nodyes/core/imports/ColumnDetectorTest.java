@@ -1,5 +1,6 @@
 package nodyes.core.imports;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 
 import java.util.HashMap;
@@ -55,7 +56,8 @@ public class ColumnDetectorTest {
                 ReviewColumn.WORDS, 2,
                 ReviewColumn.DATE, 3,
                 ReviewColumn.COUNTRY, 4)));
-    assertEquals(guess.get(ReviewColumn.DATE).basis(), ColumnDetector.MatchBasis.CONTENT);
+    assertEquals(
+        requireNonNull(guess.get(ReviewColumn.DATE)).basis(), ColumnDetector.MatchBasis.CONTENT);
   }
 
   @Test

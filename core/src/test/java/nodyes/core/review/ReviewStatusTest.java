@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.ReviewId;
 import nodyes.core.rating.Rating;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.Test;
 
 public class ReviewStatusTest {
@@ -36,7 +37,7 @@ public class ReviewStatusTest {
     assertEquals(sorted, List.of(3L, 4L, 2L, 1L));
   }
 
-  private static Review review(long id, String day) {
+  private static Review review(long id, @Nullable String day) {
     return new Review(
         new ReviewId(id),
         Rating.ofStars(4),

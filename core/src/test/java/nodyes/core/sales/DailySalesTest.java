@@ -1,5 +1,6 @@
 package nodyes.core.sales;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -117,7 +118,7 @@ public class DailySalesTest {
     var sums = new ArrayList<Long>();
     for (int i = 0; i < products; i++) {
       long sum = 0;
-      for (var sale : units.get(id(i)).entrySet()) {
+      for (var sale : requireNonNull(units.get(id(i))).entrySet()) {
         boolean counts =
             !sale.getKey().isAfter(today) && sale.getKey().isAfter(today.minusDays(days));
         sum += counts ? sale.getValue() : 0;

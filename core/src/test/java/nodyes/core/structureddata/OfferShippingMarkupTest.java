@@ -1,5 +1,6 @@
 package nodyes.core.structureddata;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -28,13 +29,13 @@ public class OfferShippingMarkupTest {
 
   @Test
   public void saysDaysCutOffAndWeekdays() {
-    var time = (Map<?, ?>) DETAILS.get("deliveryTime");
+    var time = requireNonNull((Map<?, ?>) DETAILS.get("deliveryTime"));
     assertEquals(
         time.get("transitTime"),
         Map.of("@type", "QuantitativeValue", "minValue", 3, "maxValue", 4, "unitCode", "DAY"));
     assertEquals(time.get("cutoffTime"), "16:00:00+01:00");
     assertEquals(
-        ((Map<?, ?>) time.get("businessDays")).get("dayOfWeek"),
+        requireNonNull((Map<?, ?>) time.get("businessDays")).get("dayOfWeek"),
         List.of("https://schema.org/Monday", "https://schema.org/Friday"));
   }
 
@@ -55,7 +56,7 @@ public class OfferShippingMarkupTest {
                 Availability.of(Optional.of(0L), false, Optional.of(LATER), TODAY)),
             List.of(DETAILS));
     assertEquals(tree.get("aggregateRating"), "kept");
-    var offer = (Map<?, ?>) tree.get("offers");
+    var offer = requireNonNull((Map<?, ?>) tree.get("offers"));
     assertEquals(offer.get("priceCurrency"), "EUR");
     assertEquals(offer.get("availability"), "https://schema.org/BackOrder");
     assertEquals(offer.get("availabilityStarts"), "2026-12-12");

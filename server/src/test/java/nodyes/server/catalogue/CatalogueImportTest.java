@@ -1,5 +1,6 @@
 package nodyes.server.catalogue;
 
+import static java.util.Objects.requireNonNull;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -36,12 +37,15 @@ public class CatalogueImportTest extends ServerTest {
   @Test
   public void aProductComesWithItsVariantsTagsAndTheCategoriesAboveIts() throws Exception {
     assertEquals(imports(VASE.formatted("Vase")).path("taken").asInt(), 1);
-    CatalogueProduct vase = catalogue.find(List.of(new Slug("vase"))).get(new Slug("vase"));
+    CatalogueProduct vase =
+        requireNonNull(catalogue.find(List.of(new Slug("vase"))).get(new Slug("vase")));
     assertEquals(vase.categories(), Set.of("home", "table", "gifts"));
     assertEquals(vase.tags(), Set.of("glass"));
     assertEquals(List.copyOf(vase.variants().keySet()), List.of("VA-S", "VA-L"));
-    assertEquals(vase.variants().get("VA-S").price(), Optional.of(Money.parse("EUR 12.50")));
-    assertEquals(vase.variants().get("VA-L").price(), Optional.of(Money.parse("EUR 20.00")));
+    assertEquals(
+        requireNonNull(vase.variants().get("VA-S")).price(), Optional.of(Money.parse("EUR 12.50")));
+    assertEquals(
+        requireNonNull(vase.variants().get("VA-L")).price(), Optional.of(Money.parse("EUR 20.00")));
   }
 
   @Test(dependsOnMethods = "aProductComesWithItsVariantsTagsAndTheCategoriesAboveIts")

@@ -1,5 +1,6 @@
 package nodyes.server.delivery;
 
+import static java.util.Objects.requireNonNull;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -68,15 +69,16 @@ public class ArrivalsTest extends ServerTest {
       found.put(one.path("country").asString(), one.path("arrival"));
     }
     assertEquals(found.keySet(), Set.of("DE", "JP", "FR"));
-    JsonNode germany = found.get("DE");
+    JsonNode germany = requireNonNull(found.get("DE"));
     assertEquals(germany.path("leaves").path("first").asString(), "2026-11-27");
     assertEquals(germany.path("arrives").path("first").asString(), "2026-12-01");
     assertEquals(germany.path("arrives").path("last").asString(), "2026-12-02");
-    JsonNode japan = found.get("JP");
+    JsonNode japan = requireNonNull(found.get("JP"));
     assertEquals(japan.path("arrives").path("first").asString(), "2026-12-04");
     assertEquals(japan.path("arrives").path("last").asString(), "2026-12-10");
-    assertTrue(found.get("FR").path("arrives").isMissingNode(), found.get("FR").toString());
-    assertFalse(found.get("FR").path("none").asString().isEmpty(), found.get("FR").toString());
+    JsonNode france = requireNonNull(found.get("FR"));
+    assertTrue(france.path("arrives").isMissingNode(), france.toString());
+    assertFalse(france.path("none").asString().isEmpty(), france.toString());
   }
 
   @Test

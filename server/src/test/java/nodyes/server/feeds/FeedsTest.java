@@ -1,5 +1,6 @@
 package nodyes.server.feeds;
 
+import static java.util.Objects.requireNonNull;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -17,6 +18,7 @@ import nodyes.core.evaluation.VariantFacts;
 import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
 import nodyes.server.catalogue.Catalogue;
+import nodyes.server.catalogue.CatalogueProduct;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.testng.annotations.Test;
@@ -40,6 +42,10 @@ public class FeedsTest extends ServerTest {
 
   private boolean isSold(String slug) {
     return catalogue.find(List.of(new Slug(slug))).containsKey(new Slug(slug));
+  }
+
+  private CatalogueProduct sold(String slug) {
+    return requireNonNull(catalogue.find(List.of(new Slug(slug))).get(new Slug(slug)));
   }
 
   private static Map<Integer, String> reasons(JsonNode detail) {
@@ -87,12 +93,7 @@ public class FeedsTest extends ServerTest {
     assertEquals(reasons.get(7), "inventoryLevel FB-OVERSOLD-1: -3: Stock below 0, imported as 0.");
     assertTrue(isSold("fb-good") && isSold("fb-unpriced") && isSold("fb-oversold"));
     assertTrue(!isSold("fb-negative") && !isSold("fb-two") && !isSold("fb-itself"));
-    VariantFacts oversold =
-        catalogue
-            .find(List.of(new Slug("fb-oversold")))
-            .get(new Slug("fb-oversold"))
-            .variants()
-            .get("FB-OVERSOLD-1");
+    VariantFacts oversold = requireNonNull(sold("fb-oversold").variants().get("FB-OVERSOLD-1"));
     assertEquals(oversold.stock().orElseThrow(), 0L);
   }
 
@@ -160,11 +161,13 @@ public class FeedsTest extends ServerTest {
     assertEquals(
         reasons(detail).values().toString(),
         "[price soon: This is not an amount. Use a form such as 12.50.]");
-    var pot = catalogue.find(List.of(new Slug("fc-pot"))).get(new Slug("fc-pot"));
+    var pot = sold("fc-pot");
     assertEquals(List.copyOf(pot.variants().keySet()), List.of("FC-S", "FC-L"));
     assertEquals(pot.traits().brand().orElseThrow(), "Quill");
     assertEquals(pot.tags(), java.util.Set.of("heavy", "blue"));
-    assertEquals(pot.variants().get("FC-S").reference().orElseThrow().toString(), "EUR 15.00");
+    assertEquals(
+        requireNonNull(pot.variants().get("FC-S")).reference().orElseThrow().toString(),
+        "EUR 15.00");
     JsonNode wrong = feed("products", "w.csv", "a,b\n1,2\n", false);
     assertEquals(wrong.path("run").path("taken").asInt(), 0);
     assertTrue(
@@ -200,7 +203,7 @@ public class FeedsTest extends ServerTest {
             "price bald: This is not an amount. Use a form such as 12.50.",
             5,
             "price 1.250: Too many decimals for EUR. For thousands, write 1234.00."));
-    var pot = catalogue.find(List.of(new Slug("ubertopf-blau"))).get(new Slug("ubertopf-blau"));
+    var pot = sold("ubertopf-blau");
     assertEquals(pot.title(), "Übertopf blau");
     assertEquals(
         pot.variants().values().stream()
@@ -249,9 +252,9 @@ public class FeedsTest extends ServerTest {
     feed("products", "p.jsonl", line("fp-pot", PRICED), false);
     feed("products", "p.jsonl", line("fp-pot", PRICED), false);
     feed("products", "p.jsonl", line("fp-pot", PRICED.replace("10.00", "8.00")), false);
-    var pot = catalogue.find(List.of(new Slug("fp-pot"))).get(new Slug("fp-pot"));
+    var pot = sold("fp-pot");
     assertEquals(
-        pot.variants().get("FP-POT-1").history().changes().stream()
+        requireNonNull(pot.variants().get("FP-POT-1")).history().changes().stream()
             .map(change -> change.price().toString())
             .toList(),
         List.of("EUR 10.00", "EUR 8.00"));

@@ -1,5 +1,6 @@
 package nodyes.server.messages;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -68,7 +69,8 @@ public class CataloguesTest {
       Set<String> known = PluralRules.forLocale(new ULocale(language)).getKeywords();
       said.forEach(
           (key, message) -> {
-            assertEquals(values(message), values(english.get(key)), language + " " + key);
+            assertEquals(
+                values(message), values(requireNonNull(english.get(key))), language + " " + key);
             Set<String> forms = pluralForms(message);
             assertTrue(known.containsAll(forms), language + " " + key + " " + forms);
             assertTrue(forms.isEmpty() || forms.contains("other"), language + " " + key);

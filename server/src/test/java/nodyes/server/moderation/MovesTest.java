@@ -70,7 +70,7 @@ public class MovesTest extends ServerTest {
       moved.forEach(id -> assertEquals(now.get(id), to));
       before
           .element()
-          .forEach((id, state) -> assertTrue(moved.contains(id) || now.get(id).equals(state)));
+          .forEach((id, state) -> assertTrue(moved.contains(id) || state.equals(now.get(id))));
     }
     while (!moves.isEmpty()) {
       send("/api/v1/reviews/actions/{id}/undo", "", moves.pop()).andExpect(status().isOk());

@@ -1,5 +1,6 @@
 package nodyes.server.nods;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertNotEquals;
@@ -64,15 +65,17 @@ public class DefaultTextsTest {
     var said = words.of(Locale.forLanguageTag(language), KINDS);
     assertEquals(said.keySet(), Set.copyOf(KINDS));
     for (String kind : KINDS) {
-      assertEquals(said.get(kind).keySet(), english.get(kind).keySet(), language + " " + kind);
-      said.get(kind)
-          .forEach(
-              (name, wording) -> {
-                if (wording instanceof Map<?, ?> forms) {
-                  assertEquals(forms.keySet(), plurals, language + " " + name);
-                }
-                assertEquals(values(wording), values(english.get(kind).get(name)), language + name);
-              });
+      var ours = requireNonNull(said.get(kind));
+      var theirs = requireNonNull(english.get(kind));
+      assertEquals(ours.keySet(), theirs.keySet(), language + " " + kind);
+      ours.forEach(
+          (name, wording) -> {
+            if (wording instanceof Map<?, ?> forms) {
+              assertEquals(forms.keySet(), plurals, language + " " + name);
+            }
+            assertEquals(
+                values(wording), values(requireNonNull(theirs.get(name))), language + name);
+          });
     }
   }
 
@@ -102,9 +105,9 @@ public class DefaultTextsTest {
     var brazil = words.of(Locale.forLanguageTag("pt-BR"), KINDS);
     var portugal = words.of(Locale.forLanguageTag("pt-PT"), KINDS);
     assertEquals(portugal, words.of(Locale.of("pt"), KINDS));
-    assertEquals(brazil.get("review-form").get("pictures"), "Fotos");
-    assertEquals(portugal.get("review-form").get("pictures"), "Fotografias");
-    assertEquals(brazil.get("review-wall").get("someone"), "An\u00f4nimo");
+    assertEquals(requireNonNull(brazil.get("review-form")).get("pictures"), "Fotos");
+    assertEquals(requireNonNull(portugal.get("review-form")).get("pictures"), "Fotografias");
+    assertEquals(requireNonNull(brazil.get("review-wall")).get("someone"), "An\u00f4nimo");
     String all = brazil.toString();
     for (String europe :
         List.of(
@@ -119,19 +122,22 @@ public class DefaultTextsTest {
     }
     // a text of the region is kept only where it is another one
     brazil.forEach(
-        (kind, texts) ->
-            texts.forEach(
-                (name, text) -> {
-                  if (text != portugal.get(kind).get(name)) {
-                    assertNotEquals(text, portugal.get(kind).get(name), kind + " " + name);
-                  }
-                }));
+        (kind, texts) -> {
+          var theirs = requireNonNull(portugal.get(kind));
+          texts.forEach(
+              (name, text) -> {
+                if (text != theirs.get(name)) {
+                  assertNotEquals(text, theirs.get(name), kind + " " + name);
+                }
+              });
+        });
   }
 
   @Test
   public void theWordsOfTheFormAreSaidWithTheWall() {
     assertEquals(words.sayable("de", NodKind.REVIEW_WALL).get("form-send"), "Bewertung senden");
-    assertTrue(words.values(NodKind.REVIEW_WALL).get("form-heading").contains("product"));
+    assertTrue(
+        requireNonNull(words.values(NodKind.REVIEW_WALL).get("form-heading")).contains("product"));
     assertEquals(words.sayable("de", NodKind.STAR_LINE).get("form-send"), null);
   }
 }

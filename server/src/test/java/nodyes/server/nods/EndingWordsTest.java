@@ -15,6 +15,7 @@ import nodyes.core.countdown.CalendarDuration;
 import nodyes.core.countdown.CountdownSchedule;
 import nodyes.core.countdown.RecurrenceRule;
 import nodyes.core.countdown.RecurrenceRule.Frequency;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -24,7 +25,11 @@ public class EndingWordsTest {
   private static final CalendarDuration DAYS = new CalendarDuration(2, 0, 0);
 
   private static CountdownSchedule repeating(
-      Frequency frequency, int every, Set<DayOfWeek> days, Integer dayOfMonth, Month... months) {
+      Frequency frequency,
+      int every,
+      Set<DayOfWeek> days,
+      @Nullable Integer dayOfMonth,
+      Month... months) {
     return new CountdownSchedule.Recurring(
         new RecurrenceRule(
             FRIDAY,

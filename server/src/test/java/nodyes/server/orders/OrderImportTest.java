@@ -1,5 +1,6 @@
 package nodyes.server.orders;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 
 import java.util.List;
@@ -58,8 +59,8 @@ public class OrderImportTest extends ServerTest {
     var before = orders.products(List.of("R-1"));
     imports(order("R-1", "second-pot-1", ""));
     var after = orders.products(List.of("R-1"));
-    assertEquals(before.get("R-1").size(), 1);
-    assertEquals(after.get("R-1").size(), 1);
+    assertEquals(requireNonNull(before.get("R-1")).size(), 1);
+    assertEquals(requireNonNull(after.get("R-1")).size(), 1);
     assertEquals(before.equals(after), false);
   }
 

@@ -1,5 +1,6 @@
 package nodyes.server.orders;
 
+import static java.util.Objects.requireNonNull;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.inline;
@@ -64,14 +65,14 @@ public class SalesIndexTest extends ServerTest {
       upload("/api/v1/orders/imports", "o.jsonl", utf8(lines.toString()))
           .andExpect(status().isOk());
       Map<Long, SalesRank> ours = new HashMap<>();
-      DailySales.Group all = catalogue.groups().get("");
+      DailySales.Group all = requireNonNull(catalogue.groups().get(""));
       for (ProductId product : all.products()) {
         ours.put(product.value(), sales.book().standing(product, all, 30, TODAY));
       }
       bySql()
           .forEach(
               (product, place) -> {
-                SalesRank standing = ours.get(product);
+                SalesRank standing = requireNonNull(ours.get(product));
                 assertEquals(standing.units(), place[0], "units of " + product);
                 assertEquals(standing.rank(), (int) place[1], "rank of " + product);
               });

@@ -1,5 +1,6 @@
 package nodyes.server.people;
 
+import static java.util.Objects.requireNonNull;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -75,7 +76,8 @@ public class AccountMailTest extends ServerTest {
     MimeMessage told = letter(before + 1);
     assertEquals(told.getSubject(), "New device signed in to Nod Yes");
     assertEquals(told.getAllRecipients()[0].toString(), "told@shop.example");
-    sends("/api/v1/session", signIn, first.getCookie("nodyes-device")).andExpect(status().isOk());
+    sends("/api/v1/session", signIn, requireNonNull(first.getCookie("nodyes-device")))
+        .andExpect(status().isOk());
     sends("/api/v1/session", signIn).andExpect(status().isOk());
     letter(before + 2);
     assertEquals(mail.getReceivedMessages().length, before + 2);

@@ -1,5 +1,6 @@
 package nodyes.server.people;
 
+import static java.util.Objects.requireNonNull;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
@@ -101,13 +102,11 @@ public class SessionTest extends ServerTest {
         .andExpect(jsonPath("$.faults[0].field").value("password"));
     String typed = code.orElseThrow().toLowerCase(java.util.Locale.ROOT).replace("-", " ");
     Cookie session =
-        sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1")
-            .andExpect(status().isOk())
-            .andExpect(jsonPath("$.name").value("Rita"))
-            .andExpect(jsonPath("$.role").value("OWNER"))
-            .andReturn()
-            .getResponse()
-            .getCookie("nodyes");
+        signedIn(
+            sends("/api/v1/first-run", owner.formatted(typed, "a long enough one"), "10.0.0.1")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.name").value("Rita"))
+                .andExpect(jsonPath("$.role").value("OWNER")));
     http.perform(get("/api/v1/shop").cookie(session))
         .andExpect(jsonPath("$.zone").value("Asia/Tokyo"))
         .andExpect(jsonPath("$.currency").value("JPY"));
@@ -123,11 +122,9 @@ public class SessionTest extends ServerTest {
     sends("/api/v1/session", signIn.formatted("a wrong one here"), "10.0.0.2")
         .andExpect(status().isUnauthorized());
     Cookie another =
-        sends("/api/v1/session", signIn.formatted("a long enough one"), "10.0.0.2")
-            .andExpect(status().isOk())
-            .andReturn()
-            .getResponse()
-            .getCookie("nodyes");
+        signedIn(
+            sends("/api/v1/session", signIn.formatted("a long enough one"), "10.0.0.2")
+                .andExpect(status().isOk()));
     http.perform(get("/api/v1/reviews").cookie(another)).andExpect(status().isOk());
     http.perform(post("/api/v1/preview-tokens").cookie(another))
         .andExpect(status().isForbidden())
@@ -138,6 +135,10 @@ public class SessionTest extends ServerTest {
     Account stored = people.check("rita@shop.example", "a long enough one").orElseThrow();
     assertTrue(!stored.passwordHash().contains("long enough"));
     assertEquals(stored.email(), "rita@shop.example");
+  }
+
+  private static Cookie signedIn(ResultActions answer) {
+    return requireNonNull(answer.andReturn().getResponse().getCookie("nodyes"));
   }
 
   private String page(Cookie session) throws Exception {

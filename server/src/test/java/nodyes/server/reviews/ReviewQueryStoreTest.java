@@ -9,6 +9,7 @@ import nodyes.core.review.ReviewStatus;
 import nodyes.server.ServerTest;
 import nodyes.server.database.Database;
 import org.jooq.SortOrder;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -37,14 +38,14 @@ public class ReviewQueryStoreTest extends ServerTest {
   }
 
   private static ReviewFilter of(
-      ReviewStatus state,
+      @Nullable ReviewStatus state,
       String text,
-      String language,
-      String country,
-      ReviewFlag flag,
-      Boolean pictures,
-      LocalDate from,
-      LocalDate to) {
+      @Nullable String language,
+      @Nullable String country,
+      @Nullable ReviewFlag flag,
+      @Nullable Boolean pictures,
+      @Nullable LocalDate from,
+      @Nullable LocalDate to) {
     return new ReviewFilter(
         state,
         null,

@@ -18,6 +18,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import nodyes.server.database.Revisions;
 import nodyes.server.database.Topic;
 import nodyes.server.storefront.CachedResponse.KeptBy;
+import org.jspecify.annotations.Nullable;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -33,7 +34,7 @@ public class CachedResponseTest {
     return new CachedResponse.MadeOf(PageResponseCache.OF_ALL, Set.of(reviewed));
   }
 
-  private static CachedResponse answer(Instant end, KeptBy keptBy) {
+  private static CachedResponse answer(@Nullable Instant end, KeptBy keptBy) {
     return CachedResponse.of(
         "{}".getBytes(StandardCharsets.UTF_8), Optional.ofNullable(end), keptBy, madeOf(POT));
   }

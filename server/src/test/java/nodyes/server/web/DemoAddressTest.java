@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.server.ServerSettings;
+import org.jspecify.annotations.Nullable;
 import org.springframework.mock.web.MockFilterChain;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -14,7 +15,7 @@ import org.testng.annotations.Test;
 
 /** Pages of the demo's back office that were opened by another name saw a sample page alone. */
 public class DemoAddressTest {
-  private static String ledTo(boolean demo, String host, String accepts, String path)
+  private static @Nullable String ledTo(boolean demo, String host, String accepts, String path)
       throws Exception {
     var settings =
         new ServerSettings(

@@ -2,6 +2,7 @@ package nodyes.server.web;
 
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -30,13 +31,9 @@ public class DiskFullDetectorTest {
       }
       assertTrue(
           full != null && DiskFullDetector.is(new IllegalStateException("in a store", full)));
-      SQLException other = null;
-      try {
-        sql.execute("insert into no_such_table values (1)");
-      } catch (SQLException e) {
-        other = e;
-      }
-      assertTrue(other != null);
+      SQLException other =
+          expectThrows(
+              SQLException.class, () -> sql.execute("insert into no_such_table values (1)"));
       assertFalse(DiskFullDetector.is(other));
     }
   }
