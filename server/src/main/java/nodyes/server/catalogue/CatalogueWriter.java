@@ -271,7 +271,7 @@ class CatalogueWriter {
     }
     if (given.contains("price")) {
       row.setPriceMinor(variant.price().map(Money::getAmountMinorLong).orElse(null));
-      row.setCurrency(variant.price().map(price -> price.getCurrencyUnit().getCode()).orElse(null));
+      row.setCurrency(variant.price().map(Money::getCurrencyUnit).orElse(null));
     }
     if (given.contains("inventoryLevel")) {
       row.setStockCount(variant.stock().orElse(null));
@@ -298,13 +298,13 @@ class CatalogueWriter {
             .fetchOne();
     if (last == null
         || last.getPriceMinor() != price.getAmountMinorLong()
-        || !last.getCurrency().equals(price.getCurrencyUnit().getCode())) {
+        || !last.getCurrency().equals(price.getCurrencyUnit())) {
       sql.insertInto(PRICE_CHANGE)
-          .values(variant, now, price.getAmountMinorLong(), price.getCurrencyUnit().getCode())
+          .values(variant, now, price.getAmountMinorLong(), price.getCurrencyUnit())
           .onConflict(PRICE_CHANGE.VARIANT_ID, PRICE_CHANGE.FROM_AT)
           .doUpdate()
           .set(PRICE_CHANGE.PRICE_MINOR, price.getAmountMinorLong())
-          .set(PRICE_CHANGE.CURRENCY, price.getCurrencyUnit().getCode())
+          .set(PRICE_CHANGE.CURRENCY, price.getCurrencyUnit())
           .execute();
     }
   }

@@ -51,10 +51,10 @@ final class VariantStore {
 
   static Optional<Money> money(
       @org.jspecify.annotations.Nullable Long minor,
-      @org.jspecify.annotations.Nullable String currency) {
+      @org.jspecify.annotations.Nullable CurrencyUnit currency) {
     return minor == null || currency == null
         ? Optional.empty()
-        : Optional.of(Money.ofMinor(CurrencyUnit.of(currency), minor));
+        : Optional.of(Money.ofMinor(currency, minor));
   }
 
   private static Map<Long, List<PriceChange>> changes(DSLContext sql, Collection<Long> products) {
@@ -73,10 +73,7 @@ final class VariantStore {
             row ->
                 changes
                     .computeIfAbsent(row.value1(), _ -> new ArrayList<>())
-                    .add(
-                        new PriceChange(
-                            row.value2(),
-                            Money.ofMinor(CurrencyUnit.of(row.value4()), row.value3()))));
+                    .add(new PriceChange(row.value2(), Money.ofMinor(row.value4(), row.value3()))));
     return changes;
   }
 }
