@@ -77,4 +77,55 @@ describe('a form that the server judges', () => {
     send();
     await waitFor(() => expect(screen.getByRole('status').textContent).toBe('fine, without'));
   });
+
+  /** A form with something that is picked, and with values that come from elsewhere. */
+  function Picking({ name, send }: { name: string; send: (values: Values) => unknown }) {
+    const { field, pick, faultOf, onSubmit, refuse } = useServerForm<Values>({ name, email: 'a' });
+    return (
+      <form
+        aria-label="form"
+        onSubmit={(event) => void onSubmit((values) => refuse(send(values)))(event)}
+      >
+        <Field label="Name" {...field('name')} />
+        <button type="button" onClick={() => pick('email').onPick('b')}>
+          Other e-mail
+        </button>
+        <output>{`${pick('email').value}, ${faultOf('email') ?? 'fine'}`}</output>
+      </form>
+    );
+  }
+  const said = () => screen.getByRole('status').textContent;
+  const wrong = new Problem(400, 'Please check these fields.', [
+    { field: 'email', reason: 'Another one, please.' },
+  ]);
+
+  it('can be sent again although what was wrong is picked and no field', async () => {
+    const taken = vi.fn(() => wrong);
+    render(<Picking name="" send={taken} />);
+    send();
+    await waitFor(() => expect(said()).toBe('a, Another one, please.'));
+    send();
+    await waitFor(() => expect(taken).toHaveBeenCalledTimes(2));
+  });
+
+  it('forgets what was wrong with something when another is picked', async () => {
+    render(<Picking name="" send={() => wrong} />);
+    send();
+    await waitFor(() => expect(said()).toBe('a, Another one, please.'));
+    fireEvent.click(screen.getByRole('button'));
+    await waitFor(() => expect(said()).toBe('b, fine'));
+  });
+
+  it('follows other values only where nothing was changed here', async () => {
+    const nothing = () => undefined;
+    const { rerender } = render(<Picking name="Rita" send={nothing} />);
+    fireEvent.click(screen.getByRole('button'));
+    rerender(<Picking name="Rosa" send={nothing} />);
+    const name = screen.getByLabelText<HTMLInputElement>('Name');
+    await waitFor(() => expect(name.value).toBe('Rosa'));
+    expect(said()).toBe('b, fine');
+    type('Name', 'Rui');
+    rerender(<Picking name="Ria" send={nothing} />);
+    expect(name.value).toBe('Rui');
+  });
 });

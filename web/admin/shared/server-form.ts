@@ -1,4 +1,4 @@
-import type { FormEvent } from 'react';
+import { useEffect, type FormEvent } from 'react';
 import {
   useForm,
   useWatch,
@@ -6,6 +6,7 @@ import {
   type FieldPath,
   type FieldValues,
   type PathValue,
+  type RegisterOptions,
   type UseFormRegisterReturn,
   type UseFormReturn,
 } from 'react-hook-form';
@@ -14,7 +15,12 @@ import { Problem } from './api';
 export interface ServerForm<Values extends FieldValues> {
   form: UseFormReturn<Values>;
   /** what is needed to draw a field with what is wrong with it */
-  field: (name: FieldPath<Values>) => UseFormRegisterReturn & { fault: string | undefined };
+  field: <Name extends FieldPath<Values>>(
+    name: Name,
+    options?: RegisterOptions<Values, Name>,
+  ) => UseFormRegisterReturn & { fault: string | undefined };
+  /** what is wrong with one of its fields or with a line of one */
+  faultOf: (name: FieldPath<Values>) => string | undefined;
   /** what is needed to choose a value that no field holds, inside a sentence for instance */
   pick: <Name extends FieldPath<Values>>(
     name: Name,
@@ -36,7 +42,8 @@ export interface ServerForm<Values extends FieldValues> {
 
 /**
  * A form whose fields the server judges: what it found wrong with a field stands beside that field
- * until it is changed, and what belongs to no field is told for the whole form.
+ * until it is changed, and what belongs to no field is told for the whole form. Where other values
+ * come meanwhile, those fields follow that nobody has changed here.
  */
 export function useServerForm<Values extends FieldValues>(
   defaultValues: DefaultValues<Values>,
@@ -44,26 +51,33 @@ export function useServerForm<Values extends FieldValues>(
   const form = useForm<Values>({ defaultValues });
   // drawn anew at each change, so that what is read of the values is never old
   useWatch({ control: form.control });
+  const given = JSON.stringify(defaultValues);
+  useEffect(() => {
+    form.reset(JSON.parse(given) as DefaultValues<Values>, { keepDirtyValues: true });
+  }, [form, given]);
   const { errors } = form.formState;
-  const isField = (name: string): name is FieldPath<Values> => Object.hasOwn(defaultValues, name);
+  const isField = (name: string): name is FieldPath<Values> =>
+    Object.hasOwn(defaultValues, name.split('.')[0] ?? '');
+  const faultOf = (name: FieldPath<Values>) => form.getFieldState(name).error?.message;
   return {
     form,
-    field: (name: FieldPath<Values>) => ({
-      ...form.register(name),
-      fault: errors[name]?.message as string | undefined,
-    }),
+    field: (name, options) => ({ ...form.register(name, options), fault: faultOf(name) }),
+    faultOf,
     pick: <Name extends FieldPath<Values>>(name: Name) => ({
       value: form.getValues(name),
-      onPick: (value: PathValue<Values, Name>) => form.setValue(name, value, { shouldDirty: true }),
+      onPick: (value: PathValue<Values, Name>) => {
+        form.clearErrors(name);
+        form.setValue(name, value, { shouldDirty: true });
+      },
     }),
     isChanged: form.formState.isDirty,
     problem: errors.root?.message,
     hasFaults: Object.keys(errors).some((name) => name !== 'root'),
-    onSubmit: (send: (values: Values) => void) =>
-      form.handleSubmit((values) => {
-        form.clearErrors();
-        send(values);
-      }),
+    onSubmit: (send: (values: Values) => void) => (event?: FormEvent) => {
+      // first, since what was wrong with something picked would hold back the next try
+      form.clearErrors();
+      return form.handleSubmit(send)(event);
+    },
     refuse: (error: unknown) => {
       if (!(error instanceof Problem)) return;
       error.faults

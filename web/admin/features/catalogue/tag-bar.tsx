@@ -1,10 +1,14 @@
-import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { InlineSelect } from '../../ui/inline-select';
-
+import { useServerForm } from '../../shared/server-form';
 import { useNotify } from '../../ui/toasts';
 import { useTagEffects, useTagging, useTags } from './queries';
 import { t } from '../../shared/t';
+
+interface Tagged {
+  tag: string;
+  has: 'give' | 'take';
+}
 
 interface TagBarProps {
   chosen: ReadonlySet<number>;
@@ -14,11 +18,11 @@ interface TagBarProps {
 
 /** Gives the chosen products a tag; what it would change is said before it is done. */
 export function TagBar({ chosen, onClear, onDone }: TagBarProps) {
-  const [tag, setTag] = useState('');
-  const [has, setHas] = useState<'give' | 'take'>('give');
+  const { form, pick, onSubmit } = useServerForm<Tagged>({ tag: '', has: 'give' });
   const tags = useTags();
   const { sayProblem } = useNotify();
   const act = useTagging();
+  const { tag, has } = form.getValues();
   const tagging = { products: [...chosen], tag: tag.trim(), has: has === 'give' };
   const effects = useTagEffects(tagging);
   const run = () =>
@@ -36,34 +40,30 @@ export function TagBar({ chosen, onClear, onDone }: TagBarProps) {
       },
       onError: sayProblem,
     });
+  const submit = onSubmit(() => tagging.tag && run());
   return (
     <form
       aria-label={t('catalogue.tagBar.selectedProducts')}
       className="flex flex-wrap items-center gap-x-3 gap-y-1.5 bg-dark px-4.5 py-2.5 text-on-dark"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (tagging.tag) run();
-      }}
+      onSubmit={(event) => void submit(event)}
     >
       <b>{t('catalogue.tagBar.selected', { count: chosen.size })}</b>
       <span className="rounded-lg bg-paper px-2 py-1 text-ink">
         <InlineSelect
           label={t('catalogue.tagBar.action')}
-          value={has}
           choices={[
             { value: 'give', text: t('catalogue.tagBar.addTheTag') },
             { value: 'take', text: t('catalogue.tagBar.removeTheTag') },
           ]}
-          onPick={setHas}
+          {...pick('has')}
         />{' '}
         <input
           aria-label={t('catalogue.tagBar.tag')}
           list="known-tags"
           maxLength={40}
-          value={tag}
           placeholder={t('catalogue.tagBar.eGWinterGift')}
           className="w-40 border-b-2 border-saffron bg-transparent px-1 font-semibold"
-          onChange={(event) => setTag(event.target.value)}
+          {...form.register('tag')}
         />
         <datalist id="known-tags">
           {tags.data?.items.map((one) => (

@@ -1,7 +1,7 @@
-import { useState } from 'react';
 import { Button } from '../../ui/button';
 import { Colour } from '../nod-editor/style-value';
 import type { useKit } from '../layout/nod-queries';
+import { useServerForm } from '../../shared/server-form';
 import { T, t } from '../../shared/t';
 
 type PairView = NonNullable<ReturnType<typeof useKit>['data']>['pairs'][number];
@@ -81,15 +81,21 @@ function PairLine({ pair, onTake, onRemove }: PairLineProps) {
 }
 
 function NewPair({ onAdd }: { onAdd: (pair: Pair) => void }) {
-  const [fresh, setFresh] = useState({ name: '', ground: '#ffffff', words: '#271b2d' });
+  const { form, pick, onSubmit } = useServerForm<Pair>({
+    name: '',
+    ground: '#ffffff',
+    words: '#271b2d',
+  });
+  const add = onSubmit((fresh) => {
+    onAdd(fresh);
+    form.setValue('name', '');
+  });
+  const ground = pick('ground');
+  const words = pick('words');
   return (
     <form
       className="mt-2 flex flex-wrap items-baseline gap-2 text-ink-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        onAdd(fresh);
-        setFresh({ ...fresh, name: '' });
-      }}
+      onSubmit={(event) => void add(event)}
     >
       <T
         id="pages.colorPairs.withText"
@@ -99,25 +105,24 @@ function NewPair({ onAdd }: { onAdd: (pair: Pair) => void }) {
               aria-label={t('pages.colorPairs.nameOfThePair')}
               placeholder={t('pages.colorPairs.nameEGClay')}
               required
-              value={fresh.name}
               className="w-52 rounded-lg border border-line-3 bg-white px-2.5 py-1 text-ink"
-              onChange={(event) => setFresh({ ...fresh, name: event.target.value })}
+              {...form.register('name')}
             />
           ),
           colour: (
             <Colour
               label={t('pages.colorPairs.backgroundColour')}
-              value={fresh.ground}
+              value={ground.value}
               inherited={undefined}
-              onSet={(ground) => setFresh({ ...fresh, ground: ground ?? '' })}
+              onSet={(colour) => ground.onPick(colour ?? '')}
             />
           ),
           colour2: (
             <Colour
               label={t('pages.colorPairs.textColour')}
-              value={fresh.words}
+              value={words.value}
               inherited={undefined}
-              onSet={(words) => setFresh({ ...fresh, words: words ?? '' })}
+              onSet={(colour) => words.onPick(colour ?? '')}
             />
           ),
         }}

@@ -14,11 +14,13 @@ import {
 
 let SubmissionPolicy: typeof import('./submission-policy').SubmissionPolicy;
 let ShopperCountry: typeof import('./shopper-country').ShopperCountry;
+let ReviewForm: typeof import('./review-form').ReviewForm;
 let ShopForm: typeof import('./shop-form').ShopForm;
 let ApiKeys: typeof import('./api-keys').ApiKeys;
 beforeAll(async () => {
   ({ SubmissionPolicy } = await import('./submission-policy'));
   ({ ShopperCountry } = await import('./shopper-country'));
+  ({ ReviewForm } = await import('./review-form'));
   ({ ShopForm } = await import('./shop-form'));
   ({ ApiKeys } = await import('./api-keys'));
 });
@@ -118,6 +120,18 @@ describe('what becomes of new reviews', () => {
     );
   });
 
+  it('keeps what is typed when an e-mail fails meanwhile', async () => {
+    const stored: Record<string, unknown> = { ...RULE };
+    office({ 'GET /api/v1/submission-policy': () => stored });
+    const { refetch } = draw(<SubmissionPolicy />);
+    await screen.findByLabelText(/E-mail address for notifications/);
+    type(/E-mail address for notifications/, 'b@shop.example');
+    stored.failure = 'The mail server is away.';
+    await refetch();
+    expect(await screen.findByText(/The mail server is away\./)).toBeTruthy();
+    expect(field(/E-mail address for notifications/).value).toBe('b@shop.example');
+  });
+
   it('says beside the address what is wrong with it', async () => {
     office({
       'GET /api/v1/submission-policy': RULE,
@@ -132,6 +146,78 @@ describe('what becomes of new reviews', () => {
     press('Save');
     expect(await screen.findByText('Please enter a valid e-mail address.')).toBeTruthy();
     expect(field(/E-mail address for notifications/).value).toBe('nobody');
+  });
+});
+
+describe('the review form', () => {
+  const FORM = {
+    fields: { TITLE: 'OPTIONAL', WORDS: 'REQUIRED', PICTURES: 'OPTIONAL', CRITERIA: 'OPTIONAL' },
+    criteria: [{ id: 4, names: { en: 'Weight', pt: 'Peso' } }],
+    mostPictures: 4,
+    largestPicture: 10,
+  };
+  const answers = (put: (asked: { body: unknown }) => object) =>
+    office({
+      'GET /api/v1/review-form': FORM,
+      'GET /api/v1/structured-data-policy': { countsBroughtIn: false },
+      'PUT /api/v1/review-form': put,
+    });
+
+  it('is saved with what is asked, its figures and its ratings', async () => {
+    const { changes } = answers(({ body }) => body as object);
+    draw(<ReviewForm />);
+    await screen.findByLabelText('Photos per review');
+    await choose(/^Title/, 'not asked');
+    type('Photos per review', '6');
+    type(/^Name 1 in English/, 'How heavy');
+    press('Move up');
+    press('Add a rating');
+    expect(asksBeforeLeaving()).toBe(true);
+    press('Save');
+    await waitFor(() => expect(changes()).toHaveLength(1));
+    expect(changes()[0]?.body).toEqual({
+      ...FORM,
+      fields: { ...FORM.fields, TITLE: 'OFF' },
+      mostPictures: 6,
+      criteria: [
+        { id: 4, names: { en: 'How heavy', pt: 'Peso' } },
+        { id: 0, names: {} },
+      ],
+    });
+    await waitFor(() => expect(asksBeforeLeaving()).toBe(false));
+  });
+
+  it('says beside a figure and below a rating what is wrong, and can be sent again', async () => {
+    const { changes } = answers(() =>
+      refusal(400, 'Please check these fields.', [
+        { field: 'mostPictures', reason: 'From 1 to 10.' },
+        { field: 'criteria.1', reason: 'Please enter a name.' },
+      ]),
+    );
+    draw(<ReviewForm />);
+    await screen.findByLabelText('Photos per review');
+    type('Photos per review', '');
+    press('Save');
+    expect(await screen.findByText('From 1 to 10.')).toBeTruthy();
+    expect(screen.getByText(/Please enter a name\./)).toBeTruthy();
+    expect(changes()[0]?.body).toEqual({ ...FORM, mostPictures: 0 });
+    press('Save');
+    await waitFor(() => expect(changes()).toHaveLength(2));
+  });
+
+  it('keeps what is typed when something else was saved elsewhere', async () => {
+    const stored = { ...FORM };
+    office({
+      'GET /api/v1/review-form': () => stored,
+      'GET /api/v1/structured-data-policy': { countsBroughtIn: false },
+    });
+    const { refetch } = draw(<ReviewForm />);
+    await screen.findByLabelText('Photos per review');
+    type('Photos per review', '6');
+    stored.largestPicture = 12;
+    await refetch();
+    await waitFor(() => expect(field('Megabytes per photo').value).toBe('12'));
+    expect(field('Photos per review').value).toBe('6');
   });
 });
 

@@ -1,4 +1,3 @@
-import { useEffect } from 'react';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, need } from '../../shared/api';
 import { useServerForm } from '../../shared/server-form';
@@ -15,7 +14,9 @@ export function ShopperCountry() {
   const queries = useQueryClient();
   const { say } = useNotify();
   const where = useQuery({ queryKey: KEY, queryFn: () => need(api.GET('/api/v1/geo')) });
-  const { form, field, problem, isChanged, onSubmit, refuse } = useServerForm({ header: '' });
+  const { form, field, problem, isChanged, onSubmit, refuse } = useServerForm({
+    header: where.data?.header ?? '',
+  });
   const set = useMutation({
     mutationFn: (header: string) => need(api.PUT('/api/v1/geo', { body: { header } })),
     onSuccess: (now) => {
@@ -26,11 +27,6 @@ export function ShopperCountry() {
     onError: refuse,
   });
   const now = where.data;
-  const header = now?.header;
-  useEffect(() => {
-    // what is being typed stays, whatever is heard of meanwhile
-    if (header !== undefined) form.reset({ header }, { keepDirtyValues: true });
-  }, [form, header]);
   useUnsaved('where', isChanged);
   if (!now) return null;
   const submit = onSubmit((given) => set.mutate(given.header));

@@ -28,7 +28,7 @@ export function SubmissionPolicy() {
   return (
     <section id="new-reviews" className="col-span-2 rounded-2xl border border-line bg-paper p-6">
       <h2 className="mb-2 text-xl">{t('setup.submissionPolicy.reviewsWrittenInYourShop')}</h2>
-      {rule.data && <RuleForm key={JSON.stringify(rule.data)} rule={rule.data} />}
+      {rule.data && <RuleForm rule={rule.data} />}
       {rule.error && <p className="text-rust-ink">{rule.error.message}</p>}
     </section>
   );
@@ -42,7 +42,10 @@ function RuleForm({ rule }: { rule: SubmissionPolicyView }) {
   useUnsaved('new-reviews', isChanged);
   const submit = onSubmit((wanted) =>
     save.mutate(wanted, {
-      onSuccess: () => say(t('setup.submissionPolicy.saved')),
+      onSuccess: (kept) => {
+        form.reset(kept);
+        say(t('setup.submissionPolicy.saved'));
+      },
       onError: refuse,
     }),
   );
