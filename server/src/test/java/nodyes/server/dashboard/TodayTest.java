@@ -16,7 +16,6 @@ import nodyes.server.dashboard.ActWords.ActView;
 import nodyes.server.database.Database;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -31,24 +30,9 @@ public class TodayTest extends ServerTest {
 
   @Autowired private Database database;
   @Autowired private ShopStatusReader figures;
-  private String added = "";
 
   private void leave() throws Exception {
     act(HttpMethod.DELETE, "/api/v1/feeds/orders", "");
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void asItWas() throws Exception {
-    leave();
-    act(HttpMethod.DELETE, NODS + "/{id}", "", added);
-    send("/api/v1/layout/publish", "");
-    // ranks of other tests are of what they sold alone
-    for (int i = 1; i <= 9; i++) {
-      String cancelled =
-          "{\"orderNumber\":\"TODAY-%d\",\"orderStatus\":\"https://schema.org/OrderCancelled\"}"
-              .formatted(i);
-      upload("/api/v1/orders/imports", "o.jsonl", utf8(cancelled)).andExpect(status().isOk());
-    }
   }
 
   private JsonNode today(String what) throws Exception {
@@ -176,7 +160,6 @@ public class TodayTest extends ServerTest {
     JsonNode face =
         body(send(NODS, "{\"kind\":\"countdown\",\"spot\":\"above-buy\",\"page\":\"PRODUCT\"}"))
             .path("face");
-    added = face.path("id").asString();
     var set = (ObjectNode) face.path("set").deepCopy();
     ((ObjectNode) set.path("own"))
         .put("name", "Until ten past")

@@ -19,7 +19,6 @@ import nodyes.server.estimates.PublicHolidays;
 import nodyes.server.messages.Texts;
 import nodyes.server.web.ApiProblem;
 import org.springframework.http.HttpMethod;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -43,11 +42,6 @@ public class ArrivalsTest extends ServerTest {
         "transit":{"least":2,"most":3}},{"id":"jp","country":"JP","on":true,"promised":true,\
         "transit":{"least":5,"most":9}},{"id":"fr","country":"FR","on":true,"promised":false}],\
         "wares":[],"closed":[]}""");
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void asItWas() throws Exception {
-    set(before.path("settings").toString());
   }
 
   private void set(String settings) throws Exception {

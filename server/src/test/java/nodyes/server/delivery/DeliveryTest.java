@@ -1,7 +1,6 @@
 package nodyes.server.delivery;
 
 import static org.hamcrest.Matchers.containsString;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -17,7 +16,6 @@ import nodyes.server.database.Database;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -45,19 +43,6 @@ public class DeliveryTest extends ServerTest {
   }
 
   /** What other tests find is as it was. */
-  @AfterClass(alwaysRun = true)
-  public void end() throws Exception {
-    set("", "", "").andExpect(status().isOk());
-    for (JsonNode nod : body(ask("/api/v1/layout")).path("draft")) {
-      if (nod.path("kind").asString().equals("delivery-promise")) {
-        http.perform(
-            delete("/api/v1/layout/nods/{id}", nod.path("id").asString())
-                .header("Authorization", "Bearer " + KEY));
-      }
-    }
-    send("/api/v1/layout/publish", "{}").andExpect(status().isOk());
-  }
-
   private ResultActions set(String layers, String destinations, String closed) throws Exception {
     String revision = body(ask("/api/v1/delivery")).path("revision").asString();
     return change(revision, layers, destinations, closed);

@@ -7,7 +7,6 @@ import static org.testng.Assert.assertTrue;
 import nodyes.server.ServerTest;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.ResultActions;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -29,12 +28,6 @@ public class ReturnRulesTest extends ServerTest {
   @BeforeClass
   public void begin() throws Exception {
     product("returned-pot");
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void asItWas() throws Exception {
-    put("", "", "\"returns\":[],").andExpect(status().isOk());
-    send("/api/v1/layout/publish", "{}");
   }
 
   private ResultActions put(String layers, String destinations, String returns) throws Exception {

@@ -7,7 +7,6 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import nodyes.server.ServerTest;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -15,15 +14,6 @@ import tools.jackson.databind.node.ObjectNode;
 public class ProofTest extends ServerTest {
   private static final String NODS = "/api/v1/layout/nods";
   private String added = "";
-
-  @AfterClass(alwaysRun = true)
-  public void withoutIt() throws Exception {
-    http.perform(
-        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete(
-                NODS + "/{id}", added)
-            .header("Authorization", "Bearer " + KEY));
-    send("/api/v1/layout/publish", "");
-  }
 
   /** A price that a countdown said would end on 20 November, and that is the same since. */
   @Test

@@ -7,7 +7,6 @@ import static org.testng.Assert.assertTrue;
 
 import nodyes.server.ServerTest;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -20,16 +19,6 @@ public class OwnLabelClaimsTest extends ServerTest {
   private static final String NODS = "/api/v1/layout/nods";
   private String own = "";
   private String computed = "";
-
-  @AfterClass(alwaysRun = true)
-  public void withoutThem() throws Exception {
-    for (String id : new String[] {own, computed}) {
-      http.perform(
-          MockMvcRequestBuilders.delete(NODS + "/{id}", id)
-              .header("Authorization", "Bearer " + KEY));
-    }
-    send("/api/v1/layout/publish", "");
-  }
 
   @Test
   public void theEditorOffersTheLabelThatComputesIt() throws Exception {

@@ -16,7 +16,6 @@ import java.time.Instant;
 import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
 import org.springframework.http.MediaType;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -38,11 +37,6 @@ public class PageCheckTest extends ServerTest {
     product("checked-pot");
     publish(bringIn("Product,Stars,Words\nchecked-pot,5,Very good\n", "{}"));
     send("/api/v1/layout/publish", "");
-  }
-
-  @AfterClass
-  public void disconnect() throws Exception {
-    save(before);
   }
 
   private void save(JsonNode settings) throws Exception {

@@ -10,8 +10,6 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nodyes.server.ServerTest;
-import org.springframework.http.HttpMethod;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -49,11 +47,6 @@ public class TagEffectsTest extends ServerTest {
     set.set("audience", json.readTree("{\"kind\":\"HAS_TAG\",\"names\":[\"" + TAG + "\"]}"));
     ((ObjectNode) set.path("wording")).putObject("en").put("own", "Tried");
     saveNod(added.path("face"), set);
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void remove() throws Exception {
-    act(HttpMethod.DELETE, "/api/v1/layout/nods/{id}", "", nod);
   }
 
   private Set<Long> showing() throws Exception {

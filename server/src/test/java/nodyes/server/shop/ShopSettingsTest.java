@@ -10,7 +10,6 @@ import nodyes.server.ServerTest;
 import org.hamcrest.Matchers;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.ResultActions;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -88,10 +87,5 @@ public class ShopSettingsTest extends ServerTest {
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(SETTINGS))
         .andExpect(status().isForbidden());
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void disconnect() throws Exception {
-    save(SETTINGS);
   }
 }

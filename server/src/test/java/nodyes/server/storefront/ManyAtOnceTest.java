@@ -14,7 +14,6 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
 import nodyes.server.ServerTest;
 import org.springframework.http.HttpMethod;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -37,11 +36,6 @@ public class ManyAtOnceTest extends ServerTest {
         .path("items")
         .forEach(one -> reviews.add(one.path("id").asLong()));
     move(reviews, "PUBLISHED");
-    turn(true);
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void asItWas() throws Exception {
     turn(true);
   }
 

@@ -8,7 +8,6 @@ import static org.testng.Assert.assertTrue;
 import nodyes.server.ServerTest;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -34,11 +33,6 @@ public class MarkupSaysWhatThePageSaysTest extends ServerTest {
         "FRIDAY":"16:00"},"holidays":["PT"]}""",
         """
         {"id":"de","country":"DE","on":true,"promised":true,"transit":{"least":3,"most":4}}""");
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void end() throws Exception {
-    delivery("", "");
   }
 
   private void delivery(String layers, String destinations) throws Exception {
