@@ -24,6 +24,7 @@ import nodyes.server.reviewform.FormTokens;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Import;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -41,6 +42,7 @@ import tools.jackson.databind.ObjectMapper;
 /** The whole server on a real SQLite file, asked as a machine with a key asks. */
 @SpringBootTest(classes = NodYesServer.class)
 @AutoConfigureMockMvc
+@Import(StillClock.class)
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   private static final int MOST_LOOKS = 3000;
 
