@@ -8,8 +8,8 @@
  * countdown} (days and times), {@code targeting} (who sees it, because of what), {@code nod} (what
  * the owner set), {@code evaluation} (the answer, with its reasons and its end). Beside them stand
  * {@code imports} (how rows of a file become reviews), {@code reviewform} (what shoppers are
- * asked), {@code structureddata} (what machines are told) and {@code suggestions} (what an owner
- * would do next).
+ * asked), {@code recognition} (which page a page is), {@code structureddata} (what machines are
+ * told) and {@code suggestions} (what an owner would do next).
  */
 @NullMarked
 package nodyes.core;
