@@ -42,7 +42,7 @@ import tools.jackson.databind.ObjectMapper;
 /** The whole server on a real SQLite file, asked as a machine with a key asks. */
 @SpringBootTest(classes = NodYesServer.class)
 @AutoConfigureMockMvc
-@Import(StillClock.class)
+@Import(StillClock.OfServer.class)
 public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   private static final int MOST_LOOKS = 3000;
 
@@ -53,6 +53,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
   @Autowired private FormTokens tokens;
   @Autowired private Accounts people;
   @Autowired private Database database;
+  @Autowired protected StillClock stillClock;
 
   @DynamicPropertySource
   static void settings(DynamicPropertyRegistry registry) throws IOException {
@@ -95,6 +96,7 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
       OWNERS.computeIfAbsent(people, _ -> signedIn());
     }
     PRISTINE.computeIfAbsent(database, PristineShop::of).restore(database);
+    stillClock.restore();
   }
 
   private SignedIn signedIn() {

@@ -9,6 +9,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -251,6 +252,7 @@ public class FeedsTest extends ServerTest {
   public void aPriceIsRecordedAtEachChangeAndNotOtherwise() throws Exception {
     feed("products", "p.jsonl", line("fp-pot", PRICED), false);
     feed("products", "p.jsonl", line("fp-pot", PRICED), false);
+    stillClock.pass(Duration.ofMinutes(1));
     feed("products", "p.jsonl", line("fp-pot", PRICED.replace("10.00", "8.00")), false);
     var pot = sold("fp-pot");
     assertEquals(
