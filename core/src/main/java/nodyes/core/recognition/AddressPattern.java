@@ -62,6 +62,15 @@ public record AddressPattern(String template) {
     return template.indexOf(name) != template.lastIndexOf(name);
   }
 
+  /** The pattern, or empty where the text is not of its form. */
+  public static Optional<AddressPattern> parse(String template) {
+    try {
+      return Optional.of(new AddressPattern(template));
+    } catch (Unfit e) {
+      return Optional.empty();
+    }
+  }
+
   /** Whether it says where the product's name stands. */
   public boolean hasProduct() {
     return template.contains(PRODUCT);

@@ -58,6 +58,11 @@ public record Identifier(Type type, String value) {
     return of(type.orElse(Type.ADDRESS), type.isPresent() ? text.substring(colon + 1) : text);
   }
 
+  /** As {@link #parse} reads it. */
+  public String text() {
+    return type == Type.ADDRESS ? value : type.wireName + ":" + value;
+  }
+
   /** The identifier, or empty where the value is none. */
   public static Optional<Identifier> of(Type type, String value) {
     String stripped = value.strip();

@@ -197,6 +197,9 @@ public class PageRecogniserTest {
     assertEquals(
         Identifier.parse("other:AB").orElseThrow(),
         new Identifier(Identifier.Type.ADDRESS, "other:AB"));
+    for (String text : new String[] {"sku:AB:1", "gtin:1", "id:1", "name:A pot", "jar"}) {
+      assertEquals(Identifier.parse(text).orElseThrow().text(), text);
+    }
     assertEquals(Identifier.parse("sku:"), Optional.empty());
     assertEquals(Identifier.parse("x".repeat(201)), Optional.empty());
     assertEquals(

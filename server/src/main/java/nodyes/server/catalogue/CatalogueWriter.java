@@ -269,6 +269,9 @@ class CatalogueWriter {
     if (given.contains("name")) {
       row.setTitle(variant.title());
     }
+    if (!variant.gtin().isEmpty()) {
+      row.setGtin(variant.gtin());
+    }
     if (given.contains("price")) {
       row.setPriceMinor(variant.price().map(Money::getAmountMinorLong).orElse(null));
       row.setCurrency(variant.price().map(Money::getCurrencyUnit).orElse(null));

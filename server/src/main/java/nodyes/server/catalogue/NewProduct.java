@@ -37,6 +37,7 @@ record NewProduct(
   record NewVariant(
       String sku,
       String title,
+      String gtin,
       Optional<Money> price,
       Optional<Money> reference,
       Optional<Long> stock,

@@ -35,6 +35,8 @@ final class ProductReader {
   private static final List<String> OFFER_TERMS =
       List.of("price", "inventoryLevel", "availabilityStarts", "availability");
   private static final List<String> VARIANT_TERMS = List.of("name", "inventoryLevel");
+  private static final List<String> GTIN_TERMS =
+      List.of("gtin", "gtin13", "gtin14", "gtin12", "gtin8", "isbn");
 
   private final ZoneId zone;
   private final Known known;
@@ -192,6 +194,7 @@ final class ProductReader {
     return new NewVariant(
         sku,
         isKept(node, sku) ? "" : text(node, "name"),
+        gtin(node),
         unpriced
             ? Optional.empty()
             : Optional.of(money(offer, "price", text(offer, "priceCurrency"))),
@@ -202,6 +205,15 @@ final class ProductReader {
         availability.endsWith("MadeToOrder"),
         history,
         Set.copyOf(carried));
+  }
+
+  /** Of any length, under whichever of schema.org's names; what is none is passed over. */
+  private static String gtin(JsonNode variant) {
+    return GTIN_TERMS.stream()
+        .map(term -> ProductIdentifiers.gtin(variant.path(term).asString("")))
+        .filter(gtin -> !gtin.isEmpty())
+        .findFirst()
+        .orElse("");
   }
 
   private boolean isKept(JsonNode variant, String sku) {

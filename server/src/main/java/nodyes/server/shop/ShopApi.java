@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Currency;
+import nodyes.core.recognition.AddressPattern;
 import nodyes.server.web.ApiProblem;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -59,6 +60,9 @@ class ShopApi {
     } catch (IllegalArgumentException e) {
       throw ApiProblem.value("currency", text("shop.currency"));
     }
+    refuseOtherForms("productPath", wanted.productPath(), "shop.productPath");
+    refuseOtherForms("listingPath", wanted.listingPath(), "shop.categoryPath");
+    refuseOtherForms("basketPath", wanted.basketPath(), "shop.path");
     shop.save(
         new ShopSettings(
             wanted.name().strip(),
@@ -70,6 +74,12 @@ class ShopApi {
             wanted.listingPath(),
             wanted.basketPath()));
     return get();
+  }
+
+  private static void refuseOtherForms(String field, String template, String reason) {
+    if (AddressPattern.parse(template).isEmpty()) {
+      throw ApiProblem.value(field, text(reason));
+    }
   }
 
   private static ShopView view(ShopSettings settings) {

@@ -2,8 +2,10 @@ package nodyes.server.shop;
 
 import java.net.URI;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
+import nodyes.core.recognition.AddressPattern;
+import nodyes.core.recognition.ShopAddresses;
 
 /**
  * The shop.
@@ -27,9 +29,6 @@ public record ShopSettings(
     String productPath,
     String listingPath,
     String basketPath) {
-  /** What names the variant in an address, where none is chosen. */
-  private static final Pattern NO_VARIANT = Pattern.compile("[?&][^?&=]+=\\{variant}");
-
   /** The same with other money and another time zone. */
   public ShopSettings with(String otherCurrency, ZoneId otherZone) {
     return new ShopSettings(
@@ -47,6 +46,17 @@ public record ShopSettings(
 
   /** The path of a product's page, no variant chosen. */
   public String productPage(String slug) {
-    return NO_VARIANT.matcher(productPath).replaceAll("").replace("{product}", slug);
+    return AddressPattern.parse(productPath)
+        .map(pattern -> pattern.of(slug))
+        .orElseGet(() -> productPath.replace("{product}", slug));
+  }
+
+  /** How its addresses are built. */
+  public ShopAddresses addresses() {
+    return new ShopAddresses(pattern(productPath), pattern(listingPath), pattern(basketPath));
+  }
+
+  private static List<AddressPattern> pattern(String template) {
+    return AddressPattern.parse(template).stream().toList();
   }
 }

@@ -15,9 +15,7 @@ import java.util.Optional;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Viewpoint;
 import nodyes.server.geo.CountryResolver;
-import nodyes.server.pages.ScriptDetections;
 import nodyes.server.pages.ViewpointParser;
-import nodyes.server.shop.Shop;
 import nodyes.server.shop.ShopClock;
 import nodyes.server.storefront.CachedResponse.KeptBy;
 import nodyes.server.storefront.wire.WirePage;
@@ -27,7 +25,6 @@ import nodyes.server.web.RateLimit;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.ServletWebRequest;
 
@@ -39,8 +36,8 @@ class PageApi {
   private final PublishedPages published;
   private final PreviewPages previews;
   private final ResponseWriter writer;
-  private final ScriptDetections sightings;
-  private final Shop shop;
+  private final OwnPages own;
+  private final PageRecognition recognition;
   private final CountryResolver where;
   private final ShopClock clock;
   private final RateLimit limit = new RateLimit(600, Duration.ofMinutes(1));
@@ -49,15 +46,15 @@ class PageApi {
       PublishedPages published,
       PreviewPages previews,
       ResponseWriter writer,
-      ScriptDetections sightings,
-      Shop shop,
+      OwnPages own,
+      PageRecognition recognition,
       CountryResolver where,
       ShopClock clock) {
     this.published = published;
     this.previews = previews;
     this.writer = writer;
-    this.sightings = sightings;
-    this.shop = shop;
+    this.own = own;
+    this.recognition = recognition;
     this.where = where;
     this.clock = clock;
   }
@@ -65,11 +62,13 @@ class PageApi {
   /**
    * What is asked for.
    *
+   * @param kind what the page says it is; missing where its signs tell
    * @param product slugs parted by commas
    * @param ordered when the order was placed that a confirmation is of
    * @param shop the shop's public key
    */
   record Asked(
+      @Nullable String kind,
       @Nullable String product,
       @Nullable String variant,
       @Nullable String ordered,
@@ -88,7 +87,8 @@ class PageApi {
   @Operation(
       summary = "What a page shows",
       description =
-          "product: slugs parted by commas. country: as the shopper chose; tz: the time zone of"
+          "kind: missing where the page's signs tell what it is. product: slugs parted by commas."
+              + " country: as the shopper chose; tz: the time zone of"
               + " the shopper's machine. ordered: when the order was placed that a confirmation is of. at, draft, version, trial and what is withheld need a preview token.")
   @ApiResponse(
       responseCode = "200",
@@ -97,8 +97,8 @@ class PageApi {
               mediaType = "application/json",
               schema = @Schema(implementation = WirePage.class)))
   void page(
-      @RequestParam String kind,
-      @ParameterObject Asked asked,
+      @ParameterObject Asked given,
+      @ParameterObject SignsAsked signs,
       @ParameterObject From from,
       @ParameterObject PreviewPages.Preview preview,
       ServletWebRequest exchange)
@@ -111,27 +111,23 @@ class PageApi {
     if (preview.isAsked()) {
       previews.check(preview);
     }
-    Viewpoint viewpoint = viewpoint(kind, asked, from, preview, request);
-    boolean isOwnPage =
-        shop.settings().origin().equals(Optional.ofNullable(request.getHeader("Origin")));
-    if (isOwnPage && shop.settings().publicKey().equals(asked.shop())) {
-      sightings.see(viewpoint.page());
+    PageRecognition.Told told = recognition.told(given, signs);
+    Asked asked = told.asked();
+    var page = new AskedPage(viewpoint(asked, from, preview, request), told.recognised());
+    if (page.isAnyKind()) {
+      own.see(page.viewpoint().page(), asked.shop(), request);
     }
     if (preview.isAsked()) {
       writer.write(
-          previews.answer(viewpoint, preview), request, response, "no-store", viewpoint.moment());
+          previews.answer(page, preview), request, response, "no-store", page.viewpoint().moment());
     } else {
       KeptBy keptBy = from.country() != null && asked.lang() != null ? KeptBy.ALL : KeptBy.BROWSER;
-      writer.write(published.answer(viewpoint, asked, keptBy, request), request, response);
+      writer.write(published.answer(page, asked, keptBy, request), request, response);
     }
   }
 
   private Viewpoint viewpoint(
-      String kind,
-      Asked asked,
-      From from,
-      PreviewPages.Preview preview,
-      HttpServletRequest request) {
+      Asked asked, From from, PreviewPages.Preview preview, HttpServletRequest request) {
     Instant now = clock.now();
     String language =
         Optional.ofNullable(asked.lang()).orElseGet(() -> request.getLocale().toLanguageTag());
@@ -143,7 +139,11 @@ class PageApi {
     Viewpoint viewpoint =
         ViewpointParser.of(
             new ViewpointParser.Asked(
-                kind, asked.product(), asked.variant(), country.orElse(null), language),
+                Objects.requireNonNullElse(asked.kind(), ""),
+                asked.product(),
+                asked.variant(),
+                country.orElse(null),
+                language),
             ViewpointParser.moment(preview.at(), clock.zone(), now));
     if (preview.isAsked()) {
       return ViewpointParser.orderedThen(viewpoint);

@@ -69,32 +69,44 @@ class PageResponses {
   }
 
   /** What shoppers get. */
-  CachedResponse published(Viewpoint viewpoint, KeptBy keptBy) {
-    NodLayout layout = nods.published();
+  CachedResponse published(AskedPage asked, KeptBy keptBy) {
+    NodLayout layout = asked.isAnyKind() ? nods.published() : nods.published().with(List.of());
+    Viewpoint viewpoint = asked.viewpoint();
     Page page = facts.compose(layout, viewpoint);
     // shoppers' pages are not made anew where nothing but a reason for silence changes
-    return answer(new Composed(layout, viewpoint, page), page.shownUntil(), null, keptBy);
+    return answer(
+        new Composed(layout, viewpoint, page, asked.recognised()), page.shownUntil(), null, keptBy);
   }
 
   /** What the owner sees: with what is withheld. */
-  CachedResponse preview(Viewpoint viewpoint, NodLayout layout) {
+  CachedResponse preview(AskedPage asked, NodLayout wanted) {
+    NodLayout layout = asked.isAnyKind() ? wanted : wanted.with(List.of());
+    Viewpoint viewpoint = asked.viewpoint();
     Page page = facts.compose(layout, viewpoint);
     return answer(
-        new Composed(layout, viewpoint, page),
+        new Composed(layout, viewpoint, page, asked.recognised()),
         page.validUntil(),
         withheld.of(page),
         KeptBy.BROWSER);
   }
 
   /** A page without nods, for a shop or page that is not known. */
-  CachedResponse empty(Viewpoint viewpoint) {
+  CachedResponse empty(AskedPage asked) {
+    Viewpoint viewpoint = asked.viewpoint();
     Page page = facts.compose(NodLayout.NONE, viewpoint);
     return answer(
-        new Composed(NodLayout.NONE, viewpoint, page), page.shownUntil(), null, KeptBy.BROWSER);
+        new Composed(NodLayout.NONE, viewpoint, page, asked.recognised()),
+        page.shownUntil(),
+        null,
+        KeptBy.BROWSER);
   }
 
   /** What was composed of which nods for whom. */
-  private record Composed(NodLayout layout, Viewpoint viewpoint, Page page) {}
+  private record Composed(
+      NodLayout layout,
+      Viewpoint viewpoint,
+      Page page,
+      WirePage.@Nullable WireRecognised recognised) {}
 
   private CachedResponse answer(
       Composed composed,
@@ -119,7 +131,8 @@ class PageResponses {
                 .toList(),
             said,
             dresses(arrangement, shown, language),
-            silent);
+            silent,
+            composed.recognised());
     String hash = CachedResponse.etag(json.writeValueAsBytes(body)).replace("\"", "");
     byte[] bytes =
         json.writeValueAsString(
@@ -131,7 +144,8 @@ class PageResponses {
                     body.spots(),
                     body.words(),
                     body.dress(),
-                    body.withheld()))
+                    body.withheld(),
+                    body.page()))
             .getBytes(StandardCharsets.UTF_8);
     return CachedResponse.of(
         bytes,

@@ -3,7 +3,6 @@ package nodyes.server.storefront;
 import static nodyes.server.messages.Texts.text;
 
 import nodyes.core.nod.PageKind;
-import nodyes.core.nod.Viewpoint;
 import nodyes.server.nods.NodLayout;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.PreviewTokens;
@@ -57,8 +56,8 @@ class PreviewPages {
     }
   }
 
-  CachedResponse answer(Viewpoint viewpoint, Preview asked) {
-    return responses.preview(viewpoint, layout(viewpoint.page(), asked));
+  CachedResponse answer(AskedPage page, Preview asked) {
+    return responses.preview(page, layout(page.viewpoint().page(), asked));
   }
 
   private NodLayout layout(PageKind page, Preview asked) {

@@ -1,7 +1,6 @@
 package nodyes.server.storefront;
 
 import jakarta.servlet.http.HttpServletRequest;
-import nodyes.core.nod.Viewpoint;
 import nodyes.server.geo.CountryResolver;
 import nodyes.server.shop.Shop;
 import nodyes.server.storefront.CachedResponse.KeptBy;
@@ -24,14 +23,14 @@ class PublishedPages {
   }
 
   CachedResponse answer(
-      Viewpoint viewpoint, PageApi.Asked asked, KeptBy keptBy, HttpServletRequest request) {
+      AskedPage page, PageApi.Asked asked, KeptBy keptBy, HttpServletRequest request) {
     if (asked.shop() != null && !asked.shop().equals(shop.settings().publicKey())) {
-      return responses.empty(viewpoint);
+      return responses.empty(page);
     }
     String address = PageResponseCache.address(request, where);
     // without a language in the address the answer depends on a header, so it is not kept by it
     return asked.lang() == null || address == null
-        ? responses.published(viewpoint, KeptBy.BROWSER)
-        : cache.fill(address, () -> responses.published(viewpoint, keptBy));
+        ? responses.published(page, KeptBy.BROWSER)
+        : cache.fill(address, () -> responses.published(page, keptBy));
   }
 }

@@ -73,7 +73,8 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
         ViewpointParser.of(
             new ViewpointParser.Asked("product", "kept-pot", null, "PT", "en"), clock.instant());
     return new String(
-        responses.published(viewpoint, CachedResponse.KeptBy.ALL).plain(), StandardCharsets.UTF_8);
+        responses.published(new AskedPage(viewpoint, null), CachedResponse.KeptBy.ALL).plain(),
+        StandardCharsets.UTF_8);
   }
 
   interface Write {
@@ -169,7 +170,8 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
               clock.instant());
       var layout = nods.trial(kind.wireName(), page);
       assertEquals(
-          TablesRead.unwatched(database, topics, () -> responses.preview(viewpoint, layout)),
+          TablesRead.unwatched(
+              database, topics, () -> responses.preview(new AskedPage(viewpoint, null), layout)),
           Set.of());
     }
   }

@@ -3,6 +3,7 @@ package nodyes.server.storefront.wire;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import nodyes.core.recognition.RecognisedPage;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  *     categories
  * @param dress how those that are dressed by the owner are, by their id
  * @param withheld what does not show; with a preview token only
+ * @param page what the page was recognised as, where it was asked for by its signs
  */
 public record WirePage(
     String revision,
@@ -26,7 +28,26 @@ public record WirePage(
     List<WireSpot> spots,
     Map<String, Map<String, Object>> words,
     Map<String, WireAppearance> dress,
-    @Nullable List<WireWithheld> withheld) {
+    @Nullable List<WireWithheld> withheld,
+    @Nullable WireRecognised page) {
+  /**
+   * What a page is.
+   *
+   * @param kind missing where it is none that nods stand on, or in doubt
+   * @param product the slug of the product that it is of
+   * @param variant the SKU that it names
+   * @param by the sign that told it
+   * @param doubt why nothing shows although it speaks of a product
+   * @param cards slugs by what its cards name products by
+   */
+  public record WireRecognised(
+      @Nullable String kind,
+      @Nullable String product,
+      @Nullable String variant,
+      RecognisedPage.@Nullable Sign by,
+      RecognisedPage.@Nullable Doubt doubt,
+      Map<String, String> cards) {}
+
   /** A place of the page by selector, and where to it: before, after or inside. */
   public record WireSpot(String spot, String selector, String side) {}
 

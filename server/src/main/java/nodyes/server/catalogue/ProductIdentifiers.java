@@ -1,0 +1,155 @@
+package nodyes.server.catalogue;
+
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.VARIANT;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nodyes.core.common.Slug;
+import nodyes.core.recognition.Identifier;
+import nodyes.core.recognition.ProductNames;
+import nodyes.server.database.Database;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.springframework.stereotype.Component;
+
+/** What pages name products by: the name in addresses, SKU, GTIN or title. */
+@Component
+public class ProductIdentifiers implements ProductNames {
+  private final Database database;
+
+  ProductIdentifiers(Database database) {
+    this.database = database;
+  }
+
+  /** Products by what names them, of several that were asked for at once. */
+  private record Found(
+      Map<String, Named> bySlug,
+      Map<String, Named> bySku,
+      Map<String, List<Named>> byGtin,
+      Map<String, List<Named>> byTitle) {
+    List<Named> of(Identifier identifier) {
+      String value = identifier.value();
+      return switch (identifier.type()) {
+        case ADDRESS, PRODUCT_ID ->
+            Optional.ofNullable(bySlug.get(slug(value)))
+                .or(() -> Optional.ofNullable(bySku.get(value)))
+                .map(List::of)
+                .orElseGet(() -> byGtin.getOrDefault(gtin(value), List.of()));
+        case SKU -> Optional.ofNullable(bySku.get(value)).map(List::of).orElse(List.of());
+        case GTIN -> byGtin.getOrDefault(gtin(value), List.of());
+        case TITLE -> byTitle.getOrDefault(title(value), List.of());
+      };
+    }
+  }
+
+  @Override
+  public Map<Identifier, List<Named>> find(Collection<Identifier> identifiers) {
+    if (identifiers.isEmpty()) {
+      return Map.of();
+    }
+    Found found = database.read(sql -> found(sql, identifiers));
+    var all = new LinkedHashMap<Identifier, List<Named>>();
+    identifiers.forEach(one -> all.put(one, found.of(one)));
+    return all;
+  }
+
+  private static Found found(DSLContext sql, Collection<Identifier> identifiers) {
+    Set<String> slugs =
+        values(identifiers, Set.of(Identifier.Type.ADDRESS, Identifier.Type.PRODUCT_ID)).stream()
+            .map(ProductIdentifiers::slug)
+            .collect(Collectors.toSet());
+    Set<String> codes =
+        values(
+            identifiers,
+            Set.of(Identifier.Type.ADDRESS, Identifier.Type.PRODUCT_ID, Identifier.Type.SKU));
+    Set<String> gtins =
+        values(
+                identifiers,
+                Set.of(Identifier.Type.ADDRESS, Identifier.Type.PRODUCT_ID, Identifier.Type.GTIN))
+            .stream()
+            .map(ProductIdentifiers::gtin)
+            .filter(one -> !one.isEmpty())
+            .collect(Collectors.toSet());
+    return new Found(
+        bySlug(sql, slugs),
+        single(variants(sql, VARIANT.SKU, codes)),
+        variants(sql, VARIANT.GTIN, gtins),
+        byTitle(sql, values(identifiers, Set.of(Identifier.Type.TITLE))));
+  }
+
+  private static Set<String> values(
+      Collection<Identifier> identifiers, Set<Identifier.Type> types) {
+    return identifiers.stream()
+        .filter(one -> types.contains(one.type()))
+        .map(Identifier::value)
+        .collect(Collectors.toSet());
+  }
+
+  private static Map<String, Named> bySlug(DSLContext sql, Set<String> slugs) {
+    return slugs.isEmpty()
+        ? Map.of()
+        : sql.select(PRODUCT.SLUG)
+            .from(PRODUCT)
+            .where(PRODUCT.SLUG.in(slugs).and(PRODUCT.IS_DISCONTINUED.isFalse()))
+            .fetchMap(PRODUCT.SLUG, row -> new Named(new Slug(row.value1()), Optional.empty()));
+  }
+
+  private static Map<String, List<Named>> variants(
+      DSLContext sql, Field<String> column, Set<String> codes) {
+    return codes.isEmpty()
+        ? Map.of()
+        : sql.select(column, PRODUCT.SLUG, VARIANT.SKU)
+            .from(VARIANT)
+            .join(PRODUCT)
+            .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+            .where(column.in(codes).and(PRODUCT.IS_DISCONTINUED.isFalse()))
+            .fetchGroups(
+                row -> row.value1(),
+                row -> new Named(new Slug(row.value2()), Optional.of(row.value3())));
+  }
+
+  private static Map<String, Named> single(Map<String, List<Named>> bySku) {
+    var single = new HashMap<String, Named>();
+    bySku.forEach((sku, named) -> single.put(sku, named.getFirst()));
+    return single;
+  }
+
+  private static Map<String, List<Named>> byTitle(DSLContext sql, Set<String> titles) {
+    var found = new HashMap<String, List<Named>>();
+    if (!titles.isEmpty()) {
+      sql.select(PRODUCT.TITLE, PRODUCT.SLUG)
+          .from(PRODUCT)
+          .where(PRODUCT.TITLE.collate("NOCASE").in(titles).and(PRODUCT.IS_DISCONTINUED.isFalse()))
+          .forEach(
+              row ->
+                  found
+                      .computeIfAbsent(title(row.value1()), _ -> new ArrayList<>())
+                      .add(new Named(new Slug(row.value2()), Optional.empty())));
+    }
+    return found;
+  }
+
+  private static String slug(String value) {
+    return Normalizer.normalize(value, Normalizer.Form.NFC).toLowerCase(Locale.ROOT);
+  }
+
+  private static String title(String value) {
+    return value.strip().toLowerCase(Locale.ROOT);
+  }
+
+  /** A GTIN of any length is the same with zeros before it (GS1 General Specifications, 3.3). */
+  static String gtin(String value) {
+    String digits = value.replaceAll("[\\s-]", "");
+    return digits.matches("\\d{8,14}") ? "0".repeat(14 - digits.length()) + digits : "";
+  }
+}
