@@ -16,7 +16,7 @@ export interface PageReport {
   /** the shop's key in its line of script */
   shop: string;
   nods: Painted[];
-  /** the spots that the page is marked with, in page order */
+  /** the spots that the page has where they are not marked; else those that it is marked with */
   spots?: string[];
 }
 
@@ -58,7 +58,7 @@ export function preview(origin: string): PreviewModule {
     say(nod ? { type: 'nodyes-hover', nod } : { type: 'nodyes-hover' });
   return {
     tell(report) {
-      say({ type: 'nodyes-page', ...report, spots: markedSpots() });
+      say({ type: 'nodyes-page', ...report, spots: report.spots ?? markedSpots() });
       order = '';
       number();
     },

@@ -1,4 +1,6 @@
 import type { Arrived } from './lib/response-types';
+import type { Located } from './page/located';
+import { all } from './page/dom';
 import { placeOf, put } from './page/spots';
 import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guarded';
@@ -20,21 +22,25 @@ export interface Painted {
   placed: boolean;
 }
 
+/** What is drawn: an answer, on which page, with what. */
+export interface Drawn {
+  arrived: Arrived;
+  kinds: Kinds;
+  located: Located;
+}
+
 /** Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. */
 export function paint(
-  { answer, now }: Arrived,
-  kinds: Kinds,
+  { arrived: { answer, now }, kinds, located }: Drawn,
   origin: string,
   isLookedAt: boolean,
   again: () => void,
 ): Painted[] {
-  const before = new Map(
-    [...document.querySelectorAll<NodElement>(TAG)].map((element) => [keyOf(element), element]),
-  );
+  const before = new Map(all<NodElement>(TAG).map((element) => [keyOf(element), element]));
   const painted: Painted[] = [];
   const last = new Map<Element, Element>();
   for (const nod of answer.nods) {
-    const place = placeOf(nod, answer);
+    const place = placeOf(nod, answer, located);
     const kind = kinds.get(nod.kind);
     painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!place });
     if (!place || !kind) continue;

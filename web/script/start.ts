@@ -1,23 +1,24 @@
-import { loadKinds } from '../nods/kinds';
-import { ask } from './page/requests';
-import { forgetCountry } from './page/country';
-import { readContext, type PageContext } from './page/context';
-import { leavePreview, readPreview, type Preview } from './page/preview';
-import { askToTakeBack } from './page/form';
-import { keepSpace } from './page/reserved-space';
-import { putStructured } from './page/structured';
-import { reportViews } from './page/view-reports';
-import { paint } from './render';
+import { askAddresses, UNKNOWN } from './page/addresses';
+import { leavePreview, readPreview } from './page/preview';
+import { isMarked } from './page/context';
+import type { Means } from './page/reading';
+import { watch } from './page/watch';
 import { guarded } from './lib/guarded';
-import { WALL_ID } from '../nods/shared/anchor';
 import { registerNodElement } from './nod-element';
+import { ShownPage } from './shown-page';
 import type { PreviewModule } from './preview';
+import type { Recognition } from './recognition';
 
-const LONGEST_WAIT = 2 ** 31 - 1;
-const script = document.currentScript as HTMLScriptElement | null;
+const ONCE = Symbol.for('nodyes');
+const script =
+  (document.currentScript as HTMLScriptElement | null) ??
+  document.querySelector<HTMLScriptElement>('script[src*="/nodyes.js"][data-shop]');
 
 guarded(() => {
-  if (!script) return;
+  const page = window as unknown as Record<symbol, unknown>;
+  // a second line of script asks for nothing that the first one does not
+  if (!script || page[ONCE]) return;
+  page[ONCE] = true;
   const origin = new URL(script.src).origin;
   const shop = script.dataset['shop'] ?? '';
   const begin = () => guarded(() => run(origin, shop));
@@ -26,64 +27,38 @@ guarded(() => {
 });
 
 async function run(origin: string, shop: string): Promise<void> {
-  const context = readContext();
   const preview = readPreview();
   const owner = preview ? await loadPreview(origin).catch(() => undefined) : undefined;
-  if (!context) {
-    owner?.tell({ context, shop, nods: [] });
-    return;
-  }
   registerNodElement();
-  if (!preview) guarded(() => askToTakeBack(origin, context));
-  const space = keepSpace();
+  const means: Means = { recognition: undefined, addresses: UNKNOWN };
+  const learn = async () => {
+    if (means.recognition || isMarked()) return;
+    [means.recognition, means.addresses] = await Promise.all([
+      loadRecognition(origin),
+      askAddresses(origin, shop).catch(() => UNKNOWN),
+    ]);
+  };
+  await learn().catch(() => undefined);
+  const page = new ShownPage(origin, shop, means, owner);
   // the owner may look as someone else, or at another moment, without loading the page again
-  const refresh = () => show(origin, shop, context, readPreview() ?? preview, owner);
-  owner?.listen(() => {
-    forgetCountry();
-    guarded(refresh);
-  });
-  const arrived = await refresh().catch(() => false);
-  space.settle(arrived);
-  if (arrived) guarded(() => reportViews(origin, context, !!preview));
-  // a link from a card leads to reviews that were not there when the page was
-  if (arrived && location.hash === `#${WALL_ID}`)
-    document.getElementById(WALL_ID)?.scrollIntoView();
-  if (arrived && !preview) guarded(() => putStructured(origin, context));
-}
-
-let asks = 0;
-let drawn = 0;
-
-async function show(
-  origin: string,
-  shop: string,
-  context: PageContext,
-  preview: Preview | undefined,
-  owner: PreviewModule | undefined,
-): Promise<boolean> {
-  const mine = ++asks;
-  const arrived = await ask(origin, shop, context, preview);
-  if (arrived === 'ended') {
-    // a link to a draft that is over, or was changed: the page is what shoppers get
+  owner?.listen(() => guarded(() => page.lookAnew(readPreview() ?? preview)));
+  await page.begin(preview, () => {
     leavePreview();
     owner?.end();
-    return preview?.framed ? false : show(origin, shop, context, undefined, undefined);
-  }
-  if (!arrived) return false;
-  const kinds = await loadKinds(
-    origin,
-    arrived.answer.nods.map(({ kind }) => kind),
+  });
+  watch(() =>
+    guarded(async () => {
+      await learn();
+      page.follow();
+    }),
   );
-  // an answer to a later question was there first
-  if (mine < drawn) return true;
-  drawn = mine;
-  const again = () => guarded(() => show(origin, shop, context, preview, owner));
-  const painted = paint(arrived, kinds, origin, !!preview, again);
-  owner?.tell({ context, shop, nods: painted });
-  if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview) {
-    setTimeout(again, arrived.holdsFor);
-  }
-  return true;
+}
+
+async function loadRecognition(origin: string): Promise<Recognition> {
+  const module = (await import(/* @vite-ignore */ `${origin}/nodyes/recognition.js`)) as {
+    recognition: Recognition;
+  };
+  return module.recognition;
 }
 
 async function loadPreview(origin: string): Promise<PreviewModule> {

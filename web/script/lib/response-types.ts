@@ -1,6 +1,6 @@
 import type { components } from '../../contract/schema';
 
-type Schemas = components['schemas'];
+export type Schemas = components['schemas'];
 export type Answer = Schemas['WirePage'];
 export type AnyNod = Schemas['WireNod'];
 export type Dress = Schemas['WireAppearance'];

@@ -1,3 +1,6 @@
+import { all } from './dom';
+import { languageOfPage } from './language';
+
 /** What the page says of itself: its kind, its products in page order, the chosen variant. */
 export interface PageContext {
   kind: string;
@@ -12,19 +15,26 @@ const KINDS = ['product', 'listing', 'basket', 'home', 'confirmation'];
 
 /** The context, or nothing where the page does not say what it is. */
 export function readContext(): PageContext | undefined {
-  const kind = document.querySelector('[data-nod-page]')?.getAttribute('data-nod-page');
+  const kind = said('data-nod-page');
   if (!kind || !KINDS.includes(kind)) return undefined;
-  const named = [...document.querySelectorAll('[data-nod-product]')].map(
+  const named = all('[data-nod-product]').map(
     (element) => element.getAttribute('data-nod-product') ?? '',
   );
   const products = [...new Set(named.filter((slug) => slug))].slice(0, 100);
   return {
     kind,
     products,
-    variant:
-      document.querySelector('[data-nod-variant]')?.getAttribute('data-nod-variant') ?? undefined,
-    ordered:
-      document.querySelector('[data-nod-ordered]')?.getAttribute('data-nod-ordered') ?? undefined,
-    language: document.documentElement.lang || navigator.language || 'en',
+    variant: said('data-nod-variant'),
+    ordered: said('data-nod-ordered'),
+    language: languageOfPage(),
   };
+}
+
+/** Whether the page has marks of ours, which go before all signs. */
+export function isMarked(): boolean {
+  return !!readContext();
+}
+
+function said(attribute: string): string | undefined {
+  return all(`[${attribute}]`)[0]?.getAttribute(attribute) ?? undefined;
 }

@@ -1,9 +1,11 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { PageContext } from './context';
+import type { Reading } from './reading';
 import { ask } from './requests';
 
 const SERVER = Date.parse('2026-11-26T14:20:00Z');
-const PAGE = { kind: 'product', products: ['pot'], language: 'de' } as PageContext;
+const PAGE = {
+  context: { kind: 'product', products: ['pot'], language: 'de' },
+} as Reading;
 
 /** A server that answers after so long, its clock in the header that the script reads. */
 function answers(status: number, body: object, headers: Record<string, string>, took = 0) {
@@ -37,6 +39,24 @@ describe('the question for a page', () => {
     expect(query.get('shop')).toBe('key');
     expect(query.get('tz')).toBeTruthy();
     expect(query.has('draft')).toBe(false);
+  });
+
+  it('says the signs of a page that does not say what it is', async () => {
+    const { asked } = answers(200, {}, {});
+    const signs = {
+      query: [
+        ['address', '/p/jar'],
+        ['data', 'sku:J'],
+        ['data', 'sku:K'],
+      ],
+      cards: [],
+    };
+    await ask('https://nods.example', 'key', { signs } as unknown as Reading, undefined);
+    const query = new URL(asked[0]!).searchParams;
+    expect(query.has('kind')).toBe(false);
+    expect(query.get('address')).toBe('/p/jar');
+    expect(query.getAll('data')).toEqual(['sku:J', 'sku:K']);
+    expect(query.get('lang')).toBe('en');
   });
 
   it("follows the server's clock, taking its instant for the middle of the way", async () => {

@@ -1,6 +1,7 @@
 import type { Says, Wanted } from '../../nods/shared/view';
 import type { Answer, Arrived, ReviewsPage, Translated, VoteCounts } from '../lib/response-types';
-import type { PageContext } from './context';
+import type { Reading } from './reading';
+import { languageOfPage } from './language';
 import { chosenCountry } from './country';
 import type { Preview } from './preview';
 import { voter } from './voter-id';
@@ -12,16 +13,16 @@ const FRESH: RequestInit = { credentials: 'omit', cache: 'no-cache' };
 export async function ask(
   origin: string,
   shop: string,
-  context: PageContext,
+  { context, signs }: Reading,
   preview: Preview | undefined,
 ): Promise<Arrived | 'ended' | undefined> {
-  const query = new URLSearchParams({ kind: context.kind });
-  if (context.products.length) query.set('product', context.products.join(','));
-  const variant = preview?.variant ?? context.variant;
+  const query = new URLSearchParams(signs?.query ?? { kind: context?.kind ?? '' });
+  if (context?.products.length) query.set('product', context.products.join(','));
+  const variant = preview?.variant ?? context?.variant;
   if (variant) query.set('variant', variant);
-  query.set('lang', preview?.lang ?? context.language);
+  query.set('lang', preview?.lang ?? context?.language ?? languageOfPage());
   query.set('shop', shop);
-  if (context.ordered) query.set('ordered', context.ordered);
+  if (context?.ordered) query.set('ordered', context.ordered);
   const country = chosenCountry(!!preview) ?? preview?.country;
   if (country) query.set('country', country);
   if (preview) {

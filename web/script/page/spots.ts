@@ -1,20 +1,15 @@
 import type { AnyNod, Answer } from '../lib/response-types';
+import { all } from './dom';
+import type { Located } from './located';
 import { cellOf, isPicture } from './on-picture';
-
-/** Where a nod goes: the element it is put in, before or after. */
-interface Place {
-  element: Element;
-  side: 'before' | 'after' | 'inside';
-  /** over a picture, where it takes no room */
-  lies?: boolean;
-}
+import type { Place } from './places';
 
 const ON_PICTURE = 'on-picture';
 const OF_PAGE = ['basket-end', 'order-end'];
 
-/** The place of a nod on this page: by attribute, or where the owner pointed. */
-export function placeOf(nod: AnyNod, answer: Answer): Place | undefined {
-  const place = foundOf(nod, answer);
+/** The place of a nod on this page: by attribute, where the owner pointed, or where it was found. */
+export function placeOf(nod: AnyNod, answer: Answer, located: Located): Place | undefined {
+  const place = foundOf(nod, answer, located);
   if (!place || nod.kind !== 'label') return place;
   const liesOn = nod.spot === ON_PICTURE || place.element.matches('img, picture');
   return liesOn && isPicture(place.element)
@@ -22,28 +17,31 @@ export function placeOf(nod: AnyNod, answer: Answer): Place | undefined {
     : place;
 }
 
-function foundOf(nod: AnyNod, answer: Answer): Place | undefined {
+function foundOf(nod: AnyNod, answer: Answer, located: Located): Place | undefined {
+  const marks = all(`[data-nod-spot="${nod.spot}"]`);
   // what is of the page as a whole is of none of its products
-  const whole =
-    OF_PAGE.includes(nod.spot) && document.querySelector(`[data-nod-spot="${nod.spot}"]`);
-  if (whole) return { element: whole, side: 'inside' };
-  const marked = [...document.querySelectorAll(`[data-nod-spot="${nod.spot}"]`)].find(
-    (element) => productOf(element) === nod.product,
-  );
+  const marked = OF_PAGE.includes(nod.spot)
+    ? marks[0]
+    : marks.find((element) => located.productOf(element) === nod.product);
   if (marked) return { element: marked, side: 'inside' };
   // the screen's edge is on every page
   if (nod.spot === 'screen-edge') return { element: document.body, side: 'inside' };
   const pointed = answer.spots.find((spot) => spot.spot === nod.spot);
-  if (!pointed) return undefined;
-  const element = [...document.querySelectorAll(pointed.selector)].find((candidate) => {
-    const product = productOf(candidate);
-    return product === nod.product;
-  });
-  return element && { element, side: pointed.side as Place['side'] };
+  const element =
+    pointed &&
+    matching(pointed.selector).find((candidate) => located.productOf(candidate) === nod.product);
+  return element
+    ? { element, side: pointed.side as Place['side'] }
+    : located.placeOf(nod.spot, nod.product);
 }
 
-function productOf(element: Element): string | null | undefined {
-  return element.closest('[data-nod-product]')?.getAttribute('data-nod-product');
+/** A selector that a browser cannot read matches nothing. */
+function matching(selector: string): Element[] {
+  try {
+    return all(selector);
+  } catch {
+    return [];
+  }
 }
 
 /**

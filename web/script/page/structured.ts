@@ -8,9 +8,14 @@ type Tree = Record<string, unknown>;
  * Puts the product's rating and its ways of delivery into the page for machines that read it. Where the page names its product
  * itself, the rating is said of the same thing by its @id, or not at all: never of a second one.
  */
-export async function putStructured(origin: string, context: PageContext): Promise<void> {
+export async function putStructured(
+  origin: string,
+  context: PageContext,
+  isCurrent: () => boolean,
+): Promise<void> {
   const [product] = context.products;
-  if (context.kind !== 'product' || !product || document.getElementById(ID)) return;
+  document.getElementById(ID)?.remove();
+  if (context.kind !== 'product' || !product) return;
   const own = ownProduct();
   if (own && !own.id) return;
   const response = await fetch(
@@ -30,6 +35,8 @@ export async function putStructured(origin: string, context: PageContext): Promi
         ...(own.offer ? { offers: offered(offers, own.offer) } : {}),
       }
     : tree;
+  // asked for twice, or for a page that is no more
+  if (document.getElementById(ID) || !isCurrent()) return;
   const script = document.createElement('script');
   script.id = ID;
   script.type = JSON_LD;

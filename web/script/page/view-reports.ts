@@ -17,6 +17,7 @@ interface Listener {
 
 let listeners: Listener[] = [];
 let report: (() => void) | undefined;
+let isListening = false;
 let waiting: ReturnType<typeof setTimeout> | undefined;
 
 /** A nod wants a number: it comes with the next report, which is soon. */
@@ -54,7 +55,10 @@ export function reportViews(origin: string, context: PageContext, byOwner: boole
     });
     if (response.ok) tell((await response.json()) as ViewNumbers);
   };
-  document.addEventListener('visibilitychange', () => !document.hidden && soon(TOGETHER));
+  if (!isListening)
+    document.addEventListener('visibilitychange', () => !document.hidden && soon(TOGETHER));
+  isListening = true;
+  clearTimeout(waiting);
   report();
 }
 

@@ -1,0 +1,24 @@
+/** The document and the open shadow trees in it, those of nods left out. */
+export function roots(): (Document | ShadowRoot)[] {
+  const found: (Document | ShadowRoot)[] = [document];
+  for (const root of found)
+    for (const element of root.querySelectorAll('*'))
+      if (element.shadowRoot && element.localName !== 'nod-yes') found.push(element.shadowRoot);
+  return found;
+}
+
+/** All elements of the page that match, also those in shadow trees. */
+export function all<E extends Element = HTMLElement>(selector: string): E[] {
+  return roots().flatMap((root) => [...root.querySelectorAll<E>(selector)]);
+}
+
+/** The next element outwards, through shadow trees. */
+export function outer(element: Element): Element | null {
+  const root = element.parentElement ? undefined : element.getRootNode();
+  return element.parentElement ?? (root instanceof ShadowRoot ? root.host : null);
+}
+
+/** Whether anyone can see it. */
+export function isDrawn(element: Element): boolean {
+  return element.checkVisibility?.() ?? element.getClientRects().length > 0;
+}

@@ -1,0 +1,63 @@
+import { all, outer } from './dom';
+import type { Recognition } from '../recognition';
+import type { Place, Places } from './places';
+import type { Reading } from './reading';
+import type { PageContext } from './context';
+import type { Answer } from '../lib/response-types';
+import { languageOfPage } from './language';
+
+/** Which part of the page is of which product, and where nods find places that nobody marked. */
+export class Located {
+  readonly context: PageContext;
+  private readonly products = new Map<Element, string>();
+  private readonly places: Places | undefined;
+  private readonly own: string | undefined;
+
+  /** Of a page that marks itself, or of one that its signs told. */
+  constructor(reading: Reading, page: Answer['page'], recognition: Recognition | undefined) {
+    const cards = reading.signs?.cards ?? [];
+    for (const { name, element } of cards) {
+      const product = page?.cards[name];
+      if (product) this.products.set(element, product);
+    }
+    this.own = page?.product;
+    this.context = reading.context ?? {
+      kind: page?.kind ?? '',
+      products: [...new Set([...(this.own ? [this.own] : []), ...this.products.values()])],
+      variant: page?.variant,
+      ordered: undefined,
+      language: languageOfPage(),
+    };
+    if (!reading.context && page?.kind) this.places = recognition?.placesOf(cards);
+  }
+
+  /** The product that an element is about, if it is about one. */
+  productOf(element: Element): string | undefined {
+    for (let at: Element | null = element; at; at = outer(at)) {
+      const product = at.getAttribute('data-nod-product') ?? this.products.get(at);
+      if (product) return product;
+    }
+    return this.own;
+  }
+
+  /** A place that nobody marked or pointed at. */
+  placeOf(spot: string, product: string): Place | undefined {
+    if (!this.places) return undefined;
+    const card = [...this.products].find(
+      ([element, one]) => one === product && element.isConnected,
+    );
+    if (card && product !== this.own) return this.places.ofCard(spot, card[0]);
+    return product === this.own || !product ? this.places.ofPage(spot) : undefined;
+  }
+
+  /** The standard spots that the page has, marked or found. */
+  spots(standard: readonly string[]): string[] {
+    const marked = all('[data-nod-spot]').map((element) => element.dataset['nodSpot'] ?? '');
+    const [card] = this.products.keys();
+    const found = standard.filter(
+      (spot) =>
+        (this.own && this.places?.ofPage(spot)) ?? (card && this.places?.ofCard(spot, card)),
+    );
+    return [...new Set([...marked, ...found])].filter((name) => name);
+  }
+}

@@ -1,0 +1,217 @@
+import { all, isDrawn } from './dom';
+import type { Card } from './cards';
+
+/** Where a nod goes: the element it is put in, before or after. */
+export interface Place {
+  element: Element;
+  side: 'before' | 'after' | 'inside';
+  /** over a picture, where it takes no room */
+  lies?: boolean;
+}
+
+const MONEY = /(?:\p{Sc}|\b[A-Z]{3})\s?\d|\d\s?(?:\p{Sc}|[A-Z]{3}\b)|\d[.,]\d{2}\b/u;
+const NO_PRICE = 'del,s,strike,script,style,noscript,option,select,nod-yes,nav,header,footer';
+/** What buttons that buy say, in some languages (common practice); others are found by their form. */
+const BUY =
+  /\b(add(ed)? to|buy|order now|in den (waren|einkaufs)|kaufen|bestellen|ajouter au|acheter|commander|añadir|agregar|comprar|adicionar|aggiungi|acquista|toevoegen|in winkel|dodaj|kup|kjøp|köp|osta|køb)|カート|购物车|장바구니|أضف|купить|в корзину/iu;
+const BUYING_FORM =
+  /cart|basket|bag|checkout|order|warenkorb|panier|cesta|carrito|carrinho|carrello|winkel/i;
+const BUTTONS = 'button,input[type="submit"],input[type="button"],[role="button"]';
+const SMALLEST_PICTURE = 100;
+const MOST_TEXTS = 3000;
+
+/** Finds the places of a page that marks none: by schema.org, by landmarks, by what stands there. */
+export class Places {
+  private readonly main = all('main,[role="main"]').find(isDrawn) ?? document.body;
+  private readonly title: Element | undefined;
+
+  /** @param cards what is of other products than the page's own, or of one each */
+  constructor(private readonly cards: Card[]) {
+    this.title =
+      this.own('h1', all)[0] ?? this.own('[itemprop="name"]', all)[0] ?? this.own('h2', all)[0];
+  }
+
+  /** The place of a nod about the page's own product, or about the page. */
+  ofPage(spot: string): Place | undefined {
+    switch (spot) {
+      case 'above-title':
+        return beside(this.title, 'before');
+      case 'under-title':
+        return beside(this.title, 'after');
+      case 'under-price':
+        return beside(this.price(), 'after');
+      case 'above-buy':
+        return beside(this.buy(), 'before');
+      case 'under-buy':
+        return beside(this.buy(), 'after');
+      case 'on-picture':
+        return inside(this.picture());
+      case 'under-picture':
+        return beside(frameOf(this.picture()), 'after');
+      case 'under-description':
+        return beside(this.description(), 'after');
+      case 'page-end':
+      case 'basket-end':
+      case 'order-end':
+        return { element: this.main, side: 'inside' };
+      default:
+        return undefined;
+    }
+  }
+
+  /** The place of a nod on a card. */
+  ofCard(spot: string, card: Element): Place | undefined {
+    if (spot === 'on-picture') return inside(largest([...card.querySelectorAll('img,picture')]));
+    if (spot === 'listing-card' || spot === 'basket-line') {
+      const title = titleOf(card);
+      return title === card ? inside(card) : beside(title, 'after');
+    }
+    return undefined;
+  }
+
+  private own(selector: string, within: (selector: string) => Element[]): Element[] {
+    return within(selector).filter(
+      (element) =>
+        isDrawn(element) &&
+        !element.closest('nod-yes') &&
+        !this.cards.some((card) => card.element.contains(element)),
+    );
+  }
+
+  private inMain(selector: string): Element[] {
+    const found = this.own(selector, all);
+    return found.filter((element) => this.main.contains(element)).concat(found);
+  }
+
+  private isAfterTitle(element: Element): boolean {
+    return (
+      !this.title ||
+      !!(this.title.compareDocumentPosition(element) & Node.DOCUMENT_POSITION_FOLLOWING)
+    );
+  }
+
+  private price(): Element | undefined {
+    const [said] = this.inMain('[itemprop="price"],[itemprop="offers"]').filter(
+      ({ localName }) => localName !== 'meta' && localName !== 'link',
+    );
+    if (said) return said;
+    const texts = document.createTreeWalker(this.main, NodeFilter.SHOW_TEXT);
+    for (let n = 0; n < MOST_TEXTS && texts.nextNode(); n++) {
+      const element = texts.currentNode.parentElement;
+      const text = texts.currentNode.textContent ?? '';
+      if (!element || text.length > 60 || !MONEY.test(text) || !this.isAfterTitle(element))
+        continue;
+      if (element.closest(NO_PRICE) || this.cards.some((card) => card.element.contains(element)))
+        continue;
+      if (isDrawn(element)) return blockOf(element);
+    }
+    return undefined;
+  }
+
+  private buy(): Element | undefined {
+    const buttons = this.inMain(BUTTONS).filter(
+      (button) =>
+        !button.closest('nav,[role="search"]') &&
+        !button.closest('form')?.querySelector('[type="search"],[type="email"]'),
+    );
+    const found =
+      buttons.find((button) => BUY.test(saying(button))) ??
+      buttons.find((button) =>
+        BUYING_FORM.test(button.closest('form')?.getAttribute('action') ?? ''),
+      );
+    if (!found) return undefined;
+    const form = found.closest('form');
+    // the choice of a size, a quantity and the button are one thing
+    return form && !form.contains(this.title ?? null) ? form : rowOf(found);
+  }
+
+  private picture(): Element | undefined {
+    return (
+      largest(this.inMain('[itemprop="image"]').filter(isImage)) ?? largest(this.inMain('img'))
+    );
+  }
+
+  private description(): Element | undefined {
+    const [said] = this.inMain('[itemprop="description"]').filter(
+      ({ localName }) => localName !== 'meta',
+    );
+    if (said) return said;
+    const texts = this.inMain('p').filter((text) => this.isAfterTitle(text));
+    const longest = Math.max(80, ...texts.map(({ textContent }) => textContent.length));
+    return texts.find(({ textContent }) => textContent.length >= longest);
+  }
+}
+
+function saying(button: Element): string {
+  return `${button.textContent} ${button.getAttribute('value') ?? ''} ${button.getAttribute('aria-label') ?? ''}`;
+}
+
+function isImage(element: Element): boolean {
+  return element.localName === 'img';
+}
+
+function largest(pictures: Element[]): Element | undefined {
+  const area = (element: Element) => {
+    const { width, height } = element.getBoundingClientRect();
+    const said = ['width', 'height'].map((side) => Number(element.getAttribute(side)) || 0);
+    return Math.max(width * height, said[0]! * said[1]!);
+  };
+  const [first] = pictures
+    .map((element) => ({ element, area: area(element) }))
+    .sort((one, other) => other.area - one.area);
+  // what has no size yet is still loading, and may be any size
+  return first && (first.area === 0 || first.area >= SMALLEST_PICTURE ** 2)
+    ? first.element
+    : undefined;
+}
+
+/** The picture with what lies around it alone: a link, a figure. */
+function frameOf(picture: Element | undefined): Element | undefined {
+  let frame = picture;
+  while (frame?.parentElement?.matches('a,picture,figure,button')) frame = frame.parentElement;
+  return frame;
+}
+
+/** What a card says first that is a heading, or its link with words. */
+function titleOf(card: Element): Element {
+  const heading = card.querySelector('h1,h2,h3,h4,h5,h6,[itemprop="name"]');
+  const link = [...card.querySelectorAll('a')].find(({ textContent }) => textContent.trim());
+  return heading ?? (link && !link.querySelector('img') ? blockOf(link) : card);
+}
+
+/** Outwards, as long as there is nothing else in it. */
+function blockOf(element: Element): Element {
+  let block = element;
+  while (
+    getComputedStyle(block).display.startsWith('inline') &&
+    block.parentElement &&
+    !block.parentElement.matches('body,main,li,td,th')
+  )
+    block = block.parentElement;
+  return block;
+}
+
+/** A button beside others is one of a row. */
+function rowOf(button: Element): Element {
+  const row = button.parentElement;
+  return row && /flex|grid/.test(getComputedStyle(row).display) && !row.querySelector('h1,p')
+    ? row
+    : button;
+}
+
+function inside(element: Element | undefined): Place | undefined {
+  return element && { element, side: 'inside' };
+}
+
+function beside(element: Element | undefined, side: 'before' | 'after'): Place | undefined {
+  if (!element) return undefined;
+  const parent = element.parentElement;
+  // the parts of a table and of a list stand in order: nothing goes between them
+  if (element.matches('td,th,li,dt,dd')) return { element, side: 'inside' };
+  if (element.matches('tr,tbody')) return beside(element.closest('table') ?? undefined, side);
+  const lies = parent && getComputedStyle(parent);
+  const isInRow = lies?.display.endsWith('flex') && !lies.flexDirection.startsWith('column');
+  return isInRow && !parent?.matches('body,main') && parent!.children.length < 8
+    ? { element: parent!, side }
+    : { element, side };
+}

@@ -1,0 +1,45 @@
+import { findCards, type Card } from './cards';
+import { pathOf, type Addresses } from './addresses';
+import { productData } from './product-data';
+
+/** What a page says of itself without marks of ours, and the cards on it. */
+export interface Signs {
+  /** as the page endpoint asks for them */
+  query: [string, string][];
+  cards: Card[];
+}
+
+const MOST_PRODUCTS = 12;
+const LONGEST_NAMES = 3500;
+
+/** Reads the signs of the page as it stands. */
+export function readSigns(addresses: Addresses): Signs {
+  const query: [string, string][] = [['address', pathOf(location.href, addresses)]];
+  const put = (name: string, value: string | null | undefined) =>
+    value && query.push([name, value.slice(0, LONGEST_NAMES)]);
+  const link = document.querySelector<HTMLLinkElement>('link[rel~="canonical"][href]');
+  put('canonical', link && pathOf(link.href, addresses));
+  const { own, listed } = productData();
+  for (const { names, url } of own.slice(0, MOST_PRODUCTS)) {
+    const at = url && pathOf(url, addresses);
+    put('data', [...new Set(names), ...(at ? [`at:${at}`] : [])].slice(0, 30).join('\n'));
+  }
+  const meta = (name: string) =>
+    document
+      .querySelector(`meta[property="${name}"],meta[name="${name}"]`)
+      ?.getAttribute('content');
+  const shared = meta('og:url');
+  put('sharing', shared && pathOf(shared, addresses));
+  if (/^product/.test(meta('og:type') ?? '')) put('title', meta('og:title'));
+  put('meta', meta('nod-product'));
+  const cards = findCards(addresses, listed);
+  let length = 0;
+  put(
+    'cards',
+    cards
+      .map(({ name }) => name)
+      .filter((name) => (length += name.length + 3) < LONGEST_NAMES)
+      .join('\n'),
+  );
+  return { query, cards };
+}

@@ -1,0 +1,156 @@
+import { loadKinds } from '../nods/kinds';
+import { WALL_ID } from '../nods/shared/anchor';
+import { forgetCountry } from './page/country';
+import { all } from './page/dom';
+import { askToTakeBack } from './page/form';
+import { Located } from './page/located';
+import { ask } from './page/requests';
+import { keepSpace } from './page/reserved-space';
+import { putStructured } from './page/structured';
+import { reportViews } from './page/view-reports';
+import { paint, type Drawn } from './render';
+import { guarded } from './lib/guarded';
+import type { Arrived } from './lib/response-types';
+import { TAG } from './nod-element';
+import type { Preview } from './page/preview';
+import { readPage, type Means, type Reading } from './page/reading';
+import type { PreviewModule } from './preview';
+
+const LONGEST_WAIT = 2 ** 31 - 1;
+const STANDARD = [
+  'on-picture',
+  'listing-card',
+  'above-title',
+  'under-title',
+  'under-price',
+  'above-buy',
+  'under-buy',
+  'under-picture',
+  'under-description',
+  'page-end',
+];
+
+/** The page as it is shown: asks for it, draws it, and follows it where it changes without loading. */
+export class ShownPage {
+  private preview: Preview | undefined;
+  private reading: Reading;
+  private onEnd: () => void = () => undefined;
+  private asks = 0;
+  private drawn: Drawn | undefined;
+  private next: ReturnType<typeof setTimeout> | undefined;
+  private told = '';
+
+  constructor(
+    private readonly origin: string,
+    private readonly shop: string,
+    private readonly means: Means,
+    private owner: PreviewModule | undefined,
+  ) {
+    this.reading = readPage(means);
+  }
+
+  /** Shows the page for the first time, in the room that is kept for it. */
+  async begin(preview: Preview | undefined, onEnd: () => void): Promise<void> {
+    this.preview = preview;
+    this.onEnd = onEnd;
+    const marked = keepSpace();
+    const { signs } = this.reading;
+    const found = signs && this.means.recognition?.keepFoundSpace(signs);
+    const arrived = await this.show().catch(() => false);
+    marked.settle(arrived);
+    found?.settle(this.drawn?.located);
+    // a link from a card leads to reviews that were not there when the page was
+    if (arrived && location.hash === `#${WALL_ID}`)
+      document.getElementById(WALL_ID)?.scrollIntoView();
+  }
+
+  /** The owner looks as someone else, or at another moment. */
+  async lookAnew(preview: Preview | undefined): Promise<void> {
+    this.preview = preview;
+    forgetCountry();
+    await this.show();
+  }
+
+  /** The page may have become another one; what it no longer says goes at once. */
+  follow(): void {
+    const reading = readPage(this.means);
+    if (reading.key !== this.reading.key) {
+      this.forget(reading);
+      this.reading = reading;
+      guarded(() => this.show());
+    } else if (this.drawn) {
+      // the same page, parts of which came later or were put up anew
+      this.reading = reading;
+      const { arrived, kinds } = this.drawn;
+      this.draw({ arrived, kinds, located: this.locate(reading, arrived) });
+    }
+  }
+
+  private forget(next: Reading): void {
+    clearTimeout(this.next);
+    const before = this.drawn?.located.context;
+    const isSameAddress =
+      !next.context && next.signs?.query[0]?.[1] === this.reading.signs?.query[0]?.[1];
+    const stays = new Set(next.context?.products ?? before?.products.slice(isSameAddress ? 0 : 1));
+    for (const nod of all(TAG)) if (!stays.has(nod.dataset['product'] ?? '')) nod.remove();
+    this.drawn = undefined;
+  }
+
+  private async show(): Promise<boolean> {
+    const mine = ++this.asks;
+    const { origin, shop, reading, preview } = this;
+    const arrived = await ask(origin, shop, reading, preview);
+    // something else was asked for since
+    if (mine !== this.asks) return true;
+    if (arrived === 'ended') {
+      // a link to a draft that is over, or was changed: the page is what shoppers get
+      this.onEnd();
+      this.owner = undefined;
+      if (preview?.framed) return false;
+      this.preview = undefined;
+      return this.show();
+    }
+    if (!arrived) return false;
+    const located = this.locate(reading, arrived);
+    const kinds = await loadKinds(
+      origin,
+      arrived.answer.nods.map(({ kind }) => kind),
+    );
+    if (mine !== this.asks) return true;
+    this.draw({ arrived, kinds, located });
+    clearTimeout(this.next);
+    if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview)
+      this.next = setTimeout(() => guarded(() => this.show()), arrived.holdsFor);
+    this.tellOthers(located);
+    return true;
+  }
+
+  private locate(reading: Reading, { answer }: Arrived): Located {
+    return new Located(reading, answer.page, this.means.recognition);
+  }
+
+  private draw(drawn: Drawn): void {
+    this.drawn = drawn;
+    const { located } = drawn;
+    const again = () => guarded(() => this.show());
+    const nods = paint(drawn, this.origin, !!this.preview, again);
+    const { context } = located;
+    this.owner?.tell({
+      context: context.kind ? context : undefined,
+      shop: this.shop,
+      nods,
+      ...(this.reading.context ? {} : { spots: located.spots(STANDARD) }),
+    });
+  }
+
+  /** Once for each page: visitors are counted, machines told, and whoever comes to take a review back asked. */
+  private tellOthers({ context }: Located): void {
+    const page = JSON.stringify([context.kind, context.products[0]]);
+    if (page === this.told) return;
+    this.told = page;
+    guarded(() => reportViews(this.origin, context, !!this.preview));
+    if (this.preview) return;
+    guarded(() => askToTakeBack(this.origin, context));
+    guarded(() => putStructured(this.origin, context, () => this.told === page));
+  }
+}
