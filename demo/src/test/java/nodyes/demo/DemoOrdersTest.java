@@ -1,5 +1,6 @@
 package nodyes.demo;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
@@ -53,7 +54,7 @@ public class DemoOrdersTest {
       assertTrue(ago >= 1 && ago <= DemoOrders.DAYS, order.toString());
       var skus = new HashSet<String>();
       for (DemoOrders.Line line : order.lines()) {
-        DemoProduct product = bySlug.get(line.product());
+        DemoProduct product = requireNonNull(bySlug.get(line.product()));
         assertTrue(skus.add(line.sku()), "a variant stands once in an order");
         assertTrue(
             product.variants().stream().anyMatch(one -> one.sku().equals(line.sku())),
@@ -97,8 +98,8 @@ public class DemoOrdersTest {
                         Set.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY)
                             .contains(LocalDate.ofInstant(order.placed(), ZONE).getDayOfWeek()),
                     Collectors.counting()));
-    double aWeekday = byWeekend.get(false) / 5.0;
-    double aWeekendDay = byWeekend.get(true) / 2.0;
+    double aWeekday = requireNonNull(byWeekend.get(false)) / 5.0;
+    double aWeekendDay = requireNonNull(byWeekend.get(true)) / 2.0;
     assertTrue(aWeekendDay < 0.85 * aWeekday, aWeekendDay + " against " + aWeekday);
   }
 
@@ -108,8 +109,11 @@ public class DemoOrdersTest {
         orders.stream()
             .collect(Collectors.groupingBy(DemoOrders.Order::country, Collectors.counting()));
     assertEquals(countries.keySet(), Set.of("PT", "ES", "DE", "FR", "GB", "US", "JP"));
-    assertEquals((double) countries.get("PT") / orders.size(), 0.45, 0.06);
-    assertTrue(countries.get("JP") > 0 && countries.get("JP") < countries.get("ES"));
+    assertEquals((double) requireNonNull(countries.get("PT")) / orders.size(), 0.45, 0.06);
+    assertTrue(
+        requireNonNull(countries.get("JP")) > 0
+            && requireNonNull(requireNonNull(countries.get("JP")))
+                < requireNonNull(countries.get("ES")));
     long cancelled = orders.stream().filter(DemoOrders.Order::cancelled).count();
     assertEquals((double) cancelled / orders.size(), 0.02, 0.015);
   }

@@ -1,5 +1,6 @@
 package nodyes.e2e;
 
+import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 
 import com.microsoft.playwright.Browser;
@@ -18,6 +19,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.testng.ITestResult;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
@@ -32,14 +34,14 @@ public abstract class InBrowser {
   private static final int PATIENCE_MILLIS = 90_000;
 
   /** One demo and one browser for all classes; each leaves the demo as it found it. */
-  private static Demo sharedDemo;
+  private static @Nullable Demo sharedDemo;
 
-  private static Playwright playwright;
-  private static Browser sharedBrowser;
+  private static @Nullable Playwright playwright;
+  private static @Nullable Browser sharedBrowser;
 
   protected Demo demo;
   protected Browser browser;
-  private BrowserContext context;
+  private @Nullable BrowserContext context;
   protected Page page;
   protected final List<String> complaints = new ArrayList<>();
 
@@ -49,8 +51,8 @@ public abstract class InBrowser {
       sharedDemo = new Demo();
       launchBrowser();
     }
-    demo = sharedDemo;
-    browser = sharedBrowser;
+    demo = requireNonNull(sharedDemo);
+    browser = requireNonNull(sharedBrowser);
   }
 
   private static void launchBrowser() {
@@ -60,7 +62,7 @@ public abstract class InBrowser {
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     sharedBrowser =
-        playwright
+        requireNonNull(playwright)
             .chromium()
             .launch(
                 new BrowserType.LaunchOptions()
@@ -80,7 +82,7 @@ public abstract class InBrowser {
 
   @BeforeMethod
   public void openPage() {
-    open(1280, 800);
+    page = open(1280, 800);
   }
 
   /** The shop's page as the owner looks at it on a wide screen. */
@@ -108,9 +110,10 @@ public abstract class InBrowser {
       context.close();
     }
     complaints.clear();
-    context = browser.newContext(options);
-    context.setDefaultTimeout(PATIENCE_MILLIS);
-    page = context.newPage();
+    BrowserContext fresh = browser.newContext(options);
+    context = fresh;
+    fresh.setDefaultTimeout(PATIENCE_MILLIS);
+    page = fresh.newPage();
     listen(page);
     return page;
   }

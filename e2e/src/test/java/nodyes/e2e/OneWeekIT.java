@@ -41,8 +41,13 @@ public class OneWeekIT extends InBrowser {
   private static final Instant SATURDAY = Instant.parse("2026-12-05T00:00:00Z");
   private final ObjectMapper json = new ObjectMapper();
   private final List<BrowserContext> shoppers = new ArrayList<>();
+
+  @SuppressWarnings("NullAway.Init")
   private Path data;
+
+  @SuppressWarnings("NullAway.Init")
   private Demo week;
+
   private String cardCountdown = "";
 
   @AfterMethod(alwaysRun = true)
