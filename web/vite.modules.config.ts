@@ -20,7 +20,7 @@ export default defineConfig({
         'review-form': 'nods/review-form/module.ts',
         'take-back': 'nods/review-form/withdrawal.ts',
         preview: 'script/preview.ts',
-        recognition: 'script/recognition.ts',
+        recognition: 'script/page/recognition.ts',
       },
       formats: ['es'],
     },

@@ -7,7 +7,7 @@ import { guarded } from './lib/guarded';
 import { registerNodElement } from './nod-element';
 import { ShownPage } from './shown-page';
 import type { PreviewModule } from './preview';
-import type { Recognition } from './recognition';
+import type { Recognition } from './page/recognition';
 
 const ONCE = Symbol.for('nodyes');
 const script =

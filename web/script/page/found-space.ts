@@ -1,5 +1,4 @@
-import { Places, type Place } from './places';
-import type { Located } from './located';
+import { Places, type Finds, type Place } from './places';
 import type { Signs } from './signs';
 
 /**
@@ -15,7 +14,7 @@ type Height = [spot: string, card: string, height: number];
 
 export interface FoundSpace {
   /** After painting: takes the space back, and remembers what stands there now. */
-  settle(located: Located | undefined): void;
+  settle(located: Finds | undefined): void;
 }
 
 /** Keeps it for a page that is told by its signs. */
@@ -47,7 +46,7 @@ function fill({ element, side }: Place, height: number): HTMLElement {
   return space;
 }
 
-function measure(located: Located, cards: { name: string; element: Element }[]): Height[] {
+function measure(located: Finds, cards: { name: string; element: Element }[]): Height[] {
   const nods = [...document.querySelectorAll<HTMLElement>('nod-yes:not([data-lies])')];
   return nods.slice(0, MOST).flatMap((nod): Height[] => {
     const spot = nod.dataset['spot'] ?? '';

@@ -9,6 +9,11 @@ export interface Place {
   lies?: boolean;
 }
 
+/** Knows places of products. */
+export interface Finds {
+  placeOf(spot: string, product: string): Place | undefined;
+}
+
 const MONEY = /(?:\p{Sc}|\b[A-Z]{3})\s?\d|\d\s?(?:\p{Sc}|[A-Z]{3}\b)|\d[.,]\d{2}\b/u;
 const NO_PRICE = 'del,s,strike,script,style,noscript,option,select,nod-yes,nav,header,footer';
 /** What buttons that buy say, in some languages (common practice); others are found by their form. */

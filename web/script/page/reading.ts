@@ -1,5 +1,5 @@
 import { readContext, type PageContext } from './context';
-import type { Recognition } from '../recognition';
+import type { Recognition } from './recognition';
 import type { Signs } from './signs';
 import { languageOfPage } from './language';
 import type { Addresses } from './addresses';

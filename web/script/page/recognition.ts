@@ -1,8 +1,8 @@
-import { keepFoundSpace, type FoundSpace } from './page/found-space';
-import { Places } from './page/places';
-import { readSigns, type Signs } from './page/signs';
-import type { Addresses } from './page/addresses';
-import type { Card } from './page/cards';
+import { keepFoundSpace, type FoundSpace } from './found-space';
+import { Places } from './places';
+import { readSigns, type Signs } from './signs';
+import type { Addresses } from './addresses';
+import type { Card } from './cards';
 
 /** What reads pages that carry no marks of ours; pages that do need not load it. */
 export interface Recognition {
