@@ -7,7 +7,6 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
-import org.springframework.web.servlet.config.annotation.CorsRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -29,7 +28,9 @@ class StaticFiles implements WebMvcConfigurer {
     registry
         .addResourceHandler("/**")
         .addResourceLocations(ROOT)
-        .setCacheControl(CacheControl.noCache())
+        // its policy names the shop: an answer that it is as before would leave an old one in force
+        .setCacheControl(CacheControl.noStore())
+        .setUseLastModified(false)
         .resourceChain(true)
         .addResolver(new BackOfficePage());
   }
@@ -38,12 +39,6 @@ class StaticFiles implements WebMvcConfigurer {
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
     registry.addViewController("/").setViewName("forward:/index.html");
-  }
-
-  /** Shop pages load the preview part as a module, which needs their leave to be read. */
-  @Override
-  public void addCorsMappings(CorsRegistry registry) {
-    registry.addMapping("/nodyes/**").allowedOrigins("*").allowedMethods("GET");
   }
 
   private static void add(
