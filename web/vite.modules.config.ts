@@ -21,6 +21,7 @@ export default defineConfig({
         'take-back': 'nods/review-form/withdrawal.ts',
         preview: 'script/preview.ts',
         recognition: 'script/page/recognition.ts',
+        structured: 'script/page/structured.ts',
       },
       formats: ['es'],
     },

@@ -2,6 +2,7 @@ import base from './shared/nod.css?inline';
 import looks from './shared/looks.css?inline';
 import starLineCss from './star-line/view.css?inline';
 import { FILES } from './files';
+import { firm } from '../script/lib/sheet';
 import { starLine } from './star-line/view';
 import type { AnyNod } from '../script/lib/response-types';
 import type { ViewContext } from './shared/view';
@@ -64,8 +65,7 @@ function load(origin: string, file: string): Promise<KindModule> {
 function sheet(name: string, css: string): CSSStyleSheet {
   const known = sheets.get(name);
   if (known) return known;
-  const made = new CSSStyleSheet();
-  made.replaceSync(css);
+  const made = firm(css);
   sheets.set(name, made);
   return made;
 }

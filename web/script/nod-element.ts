@@ -1,6 +1,8 @@
 import { markOf } from '../nods/shared/icons';
 import { shapeRule } from '../nods/shared/shapes';
 import { WALL_ID } from '../nods/shared/anchor';
+import { firm } from './lib/sheet';
+import { coloursAround } from './page/colours';
 import type { AnyNod, Dress } from './lib/response-types';
 import type { Drawn } from '../nods/kinds';
 import type { ViewContext } from '../nods/shared/view';
@@ -55,12 +57,18 @@ function set(element: HTMLElement, name: string, value: string | undefined): voi
 function ownSheet(dress: Dress | undefined, drawings: Drawings): CSSStyleSheet[] {
   const rules = shapeRule(drawings.shape ?? '') + (dress?.css ?? '');
   if (!rules) return [];
-  const sheet = new CSSStyleSheet();
-  sheet.replaceSync(rules);
-  return [sheet];
+  return [firm(rules)];
 }
 
 export const TAG = 'nod-yes';
+
+/** What the page's own colours are, for what the shop sets none of. */
+export function colour(element: HTMLElement): void {
+  const { ink, ground, star } = coloursAround(element.parentElement ?? element);
+  element.style.setProperty('--page-ink', ink);
+  element.style.setProperty('--page-ground', ground);
+  element.style.setProperty('--page-star', star);
+}
 
 /** Registers the element once, also where two scripts stand on a page. */
 export function registerNodElement(): void {

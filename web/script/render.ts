@@ -2,7 +2,7 @@ import type { Arrived } from './lib/response-types';
 import type { Located } from './page/located';
 import { all } from './page/dom';
 import { placeOf, put } from './page/spots';
-import { TAG, type NodElement } from './nod-element';
+import { colour, TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guarded';
 import { loadFont } from './page/fonts';
 import { askReviews, askTranslation, sendVote } from './page/requests';
@@ -60,6 +60,7 @@ export function paint(
     );
     element.toggleAttribute('data-lies', !!place.lies);
     put(place, element, last);
+    colour(element);
     element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);
   }
   before.forEach((element) => element.remove());

@@ -6,12 +6,12 @@ import { askToTakeBack } from './page/form';
 import { Located } from './page/located';
 import { ask } from './page/requests';
 import { keepSpace } from './page/reserved-space';
-import { putStructured } from './page/structured';
 import { reportViews } from './page/view-reports';
 import { paint, type Drawn } from './render';
 import { guarded } from './lib/guarded';
 import type { Arrived } from './lib/response-types';
 import { TAG } from './nod-element';
+import type { PageContext } from './page/context';
 import type { Preview } from './page/preview';
 import { readPage, type Means, type Reading } from './page/reading';
 import type { PreviewModule } from './preview';
@@ -111,12 +111,15 @@ export class ShownPage {
       return this.show();
     }
     if (!arrived) return false;
-    const located = this.locate(reading, arrived);
     const kinds = await loadKinds(
       origin,
       arrived.answer.nods.map(({ kind }) => kind),
     );
     if (mine !== this.asks) return true;
+    // cards may have come since it was asked for
+    const now = readPage(this.means);
+    if (now.key === reading.key) this.reading = now;
+    const located = this.locate(this.reading, arrived);
     this.draw({ arrived, kinds, located });
     clearTimeout(this.next);
     if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview)
@@ -153,4 +156,24 @@ export class ShownPage {
     guarded(() => askToTakeBack(this.origin, context));
     guarded(() => putStructured(this.origin, context, () => this.told === page));
   }
+}
+
+/** What machines are told, by a file that listings need not load. */
+async function putStructured(
+  origin: string,
+  context: PageContext,
+  isCurrent: () => boolean,
+): Promise<void> {
+  if (context.kind !== 'product') {
+    document.getElementById('nodyes-structured')?.remove();
+    return;
+  }
+  const module = (await import(/* @vite-ignore */ `${origin}/nodyes/structured.js`)) as {
+    putStructured: (
+      origin: string,
+      context: PageContext,
+      isCurrent: () => boolean,
+    ) => Promise<void>;
+  };
+  await module.putStructured(origin, context, isCurrent);
 }

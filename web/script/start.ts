@@ -42,16 +42,17 @@ async function run(origin: string, shop: string): Promise<void> {
   const page = new ShownPage(origin, shop, means, owner);
   // the owner may look as someone else, or at another moment, without loading the page again
   owner?.listen(() => guarded(() => page.lookAnew(readPreview() ?? preview)));
-  await page.begin(preview, () => {
-    leavePreview();
-    owner?.end();
-  });
+  // from now on, since what comes while the answer is on its way is part of the page too
   watch(() =>
     guarded(async () => {
       await learn();
       page.follow();
     }),
   );
+  await page.begin(preview, () => {
+    leavePreview();
+    owner?.end();
+  });
 }
 
 async function loadRecognition(origin: string): Promise<Recognition> {

@@ -1,0 +1,187 @@
+package nodyes.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Route;
+import com.sun.net.httpserver.HttpExchange;
+import com.sun.net.httpserver.HttpServer;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Pages of any make, with the one line of script and nothing else of ours. */
+public class HostPagesIT extends InBrowser {
+  private static final String PICTURE =
+      "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 4 3'><path d='M0 0h4v3H0z' fill='#9ab'/></svg>";
+  private static final String STARS = "nod-yes[data-kind=star-line]";
+
+  private final List<String> asked = new ArrayList<>();
+  private volatile String host = "";
+  private HttpServer server;
+
+  /** A server that answers with the page under test, whatever is asked for. */
+  @BeforeClass
+  public void anotherShop() throws IOException {
+    server = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+    server.createContext("/", this::answer);
+    server.start();
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void closeShop() {
+    server.stop(0);
+  }
+
+  private void answer(HttpExchange exchange) throws IOException {
+    boolean isPicture = exchange.getRequestURI().getPath().equals("/pic.svg");
+    byte[] body = (isPicture ? PICTURE : host).getBytes(StandardCharsets.UTF_8);
+    exchange.getResponseHeaders().set("Content-Type", isPicture ? "image/svg+xml" : "text/html");
+    exchange.sendResponseHeaders(200, body.length);
+    exchange.getResponseBody().write(body);
+    exchange.close();
+  }
+
+  @BeforeMethod
+  public void noteWhatIsAsked() {
+    asked.clear();
+    page.onRequest(
+        request -> {
+          if (request.url().contains("/embed/v1/page?")) {
+            asked.add(request.url());
+          }
+        });
+  }
+
+  private void open(String name, String path) {
+    try (InputStream file =
+        Objects.requireNonNull(getClass().getResourceAsStream("/hosts/" + name + ".html"))) {
+      host =
+          new String(file.readAllBytes(), StandardCharsets.UTF_8)
+              .replace("{office}", demo.office(""))
+              .replace("{key}", key());
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+    page.navigate("http://localhost:" + server.getAddress().getPort() + path);
+  }
+
+  private String key() {
+    try {
+      return demo.ask(demo.office("/api/v1/shop"))
+          .body()
+          .replaceFirst("(?s).*\"publicKey\":\"([^\"]+)\".*", "$1");
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private Locator stars(String product) {
+    return page.locator(STARS + "[data-product=" + product + "]");
+  }
+
+  @DataProvider
+  Object[][] products() {
+    return new Object[][] {
+      {"plain", "/products/celadon-planter"},
+      {"plain", "/pt-BR/products/celadon-planter?utm_source=letter"},
+      {"data", "/thing/77"},
+      {"late", "/products/celadon-planter"},
+      {"frames", "/products/celadon-planter"},
+      {"reset", "/products/celadon-planter"},
+      {"policy", "/products/celadon-planter"},
+      {"rtl", "/products/celadon-planter"},
+      {"microdata", "/item/9"},
+    };
+  }
+
+  @Test(dataProvider = "products")
+  public void aProductPageShowsItsStarsUnderItsTitle(String name, String path) {
+    open(name, path);
+    Locator stars = stars("celadon-planter");
+    assertThat(stars).hasCount(1);
+    assertThat(stars).isVisible();
+    var title = page.locator("h1").first().boundingBox();
+    var box = stars.boundingBox();
+    assertTrue(box.height >= 12 && box.height < 120, name + " is " + box.height + " tall");
+    assertTrue(box.y >= title.y + title.height - 2, name + ": under the title");
+    assertTrue(box.y - title.y - title.height < 60, name + ": next to the title");
+  }
+
+  @Test
+  public void whatIsInTheHeadTheFootAndMenusIsNoCard() {
+    open("plain", "/gift-ideas");
+    assertThat(stars("oat-trough")).hasCount(1);
+    assertThat(stars("slate-pot")).hasCount(1);
+    assertThat(stars("fern-jar")).hasCount(0);
+    assertThat(page.locator("li " + STARS)).hasCount(2);
+  }
+
+  @DataProvider
+  Object[][] listings() {
+    return new Object[][] {{"components", "/all"}, {"tables", "/pots.htm"}, {"scroll", "/all"}};
+  }
+
+  @Test(dataProvider = "listings")
+  public void cardsOfAListingShowTheirStars(String name, String path) {
+    open(name, path);
+    assertThat(stars("celadon-planter")).isVisible();
+    assertThat(stars("oat-trough")).isVisible();
+    assertThat(page.locator(STARS)).hasCount(2);
+  }
+
+  @Test
+  public void cardsThatComeLaterShowTheirsAndTheOthersStay() {
+    open("scroll", "/all");
+    assertThat(page.locator(STARS)).hasCount(2);
+    page.evaluate("document.querySelector('nod-yes').isTheSame = true");
+    page.locator("#more").click();
+    assertThat(page.locator(STARS)).hasCount(4);
+    assertEquals(page.evaluate("document.querySelector('nod-yes').isTheSame"), true);
+  }
+
+  @Test
+  public void aPageThatChangesWithoutLoadingShowsWhatIsTrueOfTheNewOne() {
+    open("routes", "/products/celadon-planter");
+    assertThat(stars("celadon-planter")).isVisible();
+    page.locator("#b").click();
+    assertThat(stars("oat-trough")).isVisible();
+    assertThat(page.locator("nod-yes[data-product=celadon-planter]")).hasCount(0);
+    page.locator("#c").click();
+    assertThat(page.locator("nod-yes")).hasCount(0);
+    page.goBack();
+    assertThat(stars("oat-trough")).isVisible();
+    page.goBack();
+    assertThat(stars("celadon-planter")).isVisible();
+  }
+
+  @Test
+  public void whatAFrameworkEmptiedIsPutThereAgainWithoutAsking() {
+    open("routes", "/products/celadon-planter");
+    assertThat(stars("celadon-planter")).isVisible();
+    page.route("**/embed/v1/page*", Route::abort);
+    page.evaluate("draw()");
+    assertThat(stars("celadon-planter")).isVisible();
+  }
+
+  @Test
+  public void inDoubtNothingShows() {
+    open("several", "/set");
+    page.waitForCondition(() -> !asked.isEmpty());
+    page.waitForFunction(
+        "performance.getEntriesByType('resource').some(one => one.name.includes('/embed/v1/page') && one.responseEnd)");
+    assertThat(page.locator("nod-yes")).hasCount(0);
+  }
+}
