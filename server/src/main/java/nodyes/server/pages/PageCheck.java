@@ -11,7 +11,11 @@ import java.util.Optional;
 import nodyes.core.common.Slug;
 import nodyes.core.nod.PageKind;
 import nodyes.core.nod.Spot;
+import nodyes.core.recognition.PageRecogniser;
+import nodyes.core.recognition.RecognisedPage;
+import nodyes.core.recognition.ShopAddresses;
 import nodyes.server.catalogue.Catalogue;
+import nodyes.server.catalogue.ProductIdentifiers;
 import nodyes.server.nods.CustomSpot;
 import nodyes.server.nods.Nods;
 import nodyes.server.outbound.OutboundHttp;
@@ -38,8 +42,11 @@ class PageCheck {
   private final Shop shop;
   private final Nods nods;
   private final Catalogue catalogue;
+  private final ProductIdentifiers names;
 
-  PageCheck(OutboundHttp fetch, Shop shop, Nods nods, Catalogue catalogue) {
+  PageCheck(
+      OutboundHttp fetch, Shop shop, Nods nods, Catalogue catalogue, ProductIdentifiers names) {
+    this.names = names;
     this.fetch = fetch;
     this.shop = shop;
     this.nods = nods;
@@ -149,10 +156,12 @@ class PageCheck {
       return Checked.failed(kind, address, String.valueOf(e.getMessage()));
     }
     Document html = Jsoup.parse(page.text(), address);
+    // where nothing is marked the script finds the standard spots itself
+    boolean isMarked = html.selectFirst("[data-nod-page],[data-nod-spot]") != null;
     List<String> spots =
         Spot.STANDARD.stream()
             .map(Spot::name)
-            .filter(name -> html.selectFirst("[data-nod-spot=" + name + "]") != null)
+            .filter(name -> !isMarked || html.selectFirst("[data-nod-spot=" + name + "]") != null)
             .toList();
     List<PointedFound> pointed =
         nods.draft().spots().stream()
@@ -211,8 +220,9 @@ class PageCheck {
     var wrong = new ArrayList<String>();
     Element marked = html.selectFirst("[data-nod-page]");
     if (marked == null) {
-      wrong.add(text("pages.noKind", "kind", kind.wireName()));
-    } else if (!marked.attr("data-nod-page").equals(kind.wireName())) {
+      return bySigns(html, kind).stream().toList();
+    }
+    if (!marked.attr("data-nod-page").equals(kind.wireName())) {
       wrong.add(
           text("pages.otherKind", "has", marked.attr("data-nod-page"), "kind", kind.wireName()));
     }
@@ -236,6 +246,21 @@ class PageCheck {
               Math.max(0, unknown.size() - MOST_NAMED)));
     }
     return wrong;
+  }
+
+  /** Why a page without marks is not known by its signs for what it is. */
+  private Optional<String> bySigns(Document html, PageKind kind) {
+    ShopAddresses addresses = shop.settings().addresses();
+    RecognisedPage page =
+        new PageRecogniser(addresses, names)
+            .recognise(SignsOfPage.of(html, html.location(), addresses));
+    if (page.kind().filter(kind::equals).isPresent()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        page.doubt()
+            .map(doubt -> text("pages.doubt." + doubt))
+            .orElseGet(() -> text("pages.notRecognised", "kind", text("pages.kind." + kind))));
   }
 
   private boolean isKnown(String name) {

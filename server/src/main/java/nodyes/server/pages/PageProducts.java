@@ -24,6 +24,13 @@ record PageProducts(int count, boolean hasId) {
     boolean inMarkup =
         html.selectFirst("[itemtype*=schema.org/Product],[typeof~=(^|\\s)(schema:)?Product(\\s|$)]")
             != null;
+    List<JsonNode> named = named(html);
+    boolean hasId = !inMarkup && !named.isEmpty() && named.getFirst().path("@id").isString();
+    return new PageProducts(named.size() + (inMarkup ? 1 : 0), hasId);
+  }
+
+  /** The products that its JSON-LD is about. */
+  static List<JsonNode> named(Document html) {
     var named = new ArrayList<JsonNode>();
     for (Element script : html.select("script[type=application/ld+json]")) {
       try {
@@ -32,8 +39,7 @@ record PageProducts(int count, boolean hasId) {
         // what cannot be read names nothing
       }
     }
-    boolean hasId = !inMarkup && !named.isEmpty() && named.getFirst().path("@id").isString();
-    return new PageProducts(named.size() + (inMarkup ? 1 : 0), hasId);
+    return named;
   }
 
   private static void collect(JsonNode tree, List<JsonNode> named) {

@@ -97,13 +97,40 @@ public class PageCheckTest extends ServerTest {
 
   @Test
   public void whatIsMissingIsNamed() throws Exception {
-    page("", "<main><h1>Pot</h1></main>");
+    page("", "<main data-nod-page=\"listing\"><h1>Pot</h1></main>");
     JsonNode found = check();
     assertFalse(found.path("hasScript").asBoolean());
     assertTrue(found.path("marks").toString().contains("data-nod-page="), found.toString());
     assertTrue(found.path("missing").toString().contains("page-end"), found.toString());
     page("<script src=\"/nodyes.js\" data-shop=\"another\"></script>", "<main></main>");
     assertFalse(check().path("hasScript").asBoolean(), "another shop's script is not ours");
+  }
+
+  @Test
+  public void aPageWithoutMarksThatIsKnownByItsAddressHasNothingToMend() throws Exception {
+    page(script(), "<main><h1>Pot</h1></main>");
+    JsonNode found = check();
+    assertEquals(found.path("marks").size(), 0, found.toString());
+    assertEquals(found.path("missing").size(), 0, "the script finds the spots itself");
+  }
+
+  @Test
+  public void aPageWhoseProductIsNotInTheCatalogueSaysSo() throws Exception {
+    OutsideServer.says(
+        "/products/uncatalogued-pot",
+        "text/html",
+        script()
+            + "<script type=\"application/ld+json\">{\"@type\":\"Product\",\"sku\":\"NOBODYS\"}</script>");
+    JsonNode found = body(ask("/api/v1/page/check?kind=product&of=uncatalogued-pot"));
+    assertTrue(found.path("marks").toString().contains("not in your catalogue"), found.toString());
+    // its data names what is known, although its address does not
+    OutsideServer.says(
+        "/products/uncatalogued-pot",
+        "text/html",
+        script()
+            + "<script type=\"application/ld+json\">{\"@graph\":[{\"@type\":\"Product\",\"productID\":\"checked-pot\"}]}</script>");
+    found = body(ask("/api/v1/page/check?kind=product&of=uncatalogued-pot"));
+    assertEquals(found.path("marks").size(), 0, found.toString());
   }
 
   @Test
