@@ -29,7 +29,9 @@ const PARTS = ['hasVariant', 'offers', 'isVariantOf'];
 /** What the page's JSON-LD and microdata say, each product once. */
 export function productData(): ProductData {
   const found: ProductData = { own: [], listed: [] };
-  for (const script of all<HTMLScriptElement>('script[type="application/ld+json" i]'))
+  // what we say ourselves is no sign
+  const said = 'script[type="application/ld+json" i]:not(#nodyes-structured)';
+  for (const script of all<HTMLScriptElement>(said))
     collect(parsed(script.textContent), found.own, found.listed);
   const scopes = all('[itemscope][itemtype*="schema.org/Product"]');
   const outermost = scopes.filter(
