@@ -1,6 +1,7 @@
 const made = new Map<string, CSSStyleSheet>();
 const OF_HOST = /^:host(\(.*\))?$/;
-const DECLARATION = /(?<=^|\s)([\w-]+):\s*((?:"[^"]*"|[^";])*);/g;
+const BLOCK = /([^{}]+)\{([^{}]*)\}/g;
+const DECLARATION = /(?<=^|[;\s])([\w-]+)\s*:\s*((?:"[^"]*"|[^";])*)(?:;|$)/g;
 
 /**
  * A sheet whose rules for the nod's own element hold against the shop's: what a reset says of every
@@ -8,26 +9,21 @@ const DECLARATION = /(?<=^|\s)([\w-]+):\s*((?:"[^"]*"|[^";])*);/g;
  */
 export function firm(css: string): CSSStyleSheet {
   const sheet = new CSSStyleSheet();
-  sheet.replaceSync(css);
-  harden(sheet.cssRules);
+  sheet.replaceSync(
+    // as text: what is written short with a variable in it, and then in part again, has no other form
+    css.replace(BLOCK, (whole, selector: string, declarations: string) =>
+      isOfHost(selector) ? `${selector}{${hardened(declarations)}}` : whole,
+    ),
+  );
   return sheet;
 }
 
-function harden(rules: CSSRuleList): void {
-  for (const rule of rules) {
-    if (rule instanceof CSSStyleRule && isOfHost(rule.selectorText)) {
-      rule.style.cssText = hardened(rule.style.cssText);
-    } else if (rule instanceof CSSGroupingRule) harden(rule.cssRules);
-  }
-}
-
-/**
- * Declarations that hold. What is written short stays so: its parts have no values of their own
- * where a variable is in it.
- */
+/** Declarations that hold; variables are as they were. */
 export function hardened(declarations: string): string {
   return declarations.replace(DECLARATION, (whole, name: string, value: string) =>
-    name.startsWith('--') || value.includes('!important') ? whole : `${name}: ${value} !important;`,
+    name.startsWith('--') || value.includes('!important')
+      ? whole
+      : `${name}:${value.trim()} !important;`,
   );
 }
 
