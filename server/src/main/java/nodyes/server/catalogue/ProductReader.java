@@ -210,7 +210,7 @@ final class ProductReader {
   /** Of any length, under whichever of schema.org's names; what is none is passed over. */
   private static String gtin(JsonNode variant) {
     return GTIN_TERMS.stream()
-        .map(term -> ProductIdentifiers.gtin(variant.path(term).asString("")))
+        .map(term -> ProductNameStore.gtin(variant.path(term).asString("")))
         .filter(gtin -> !gtin.isEmpty())
         .findFirst()
         .orElse("");

@@ -15,7 +15,7 @@ import nodyes.core.recognition.PageRecogniser;
 import nodyes.core.recognition.RecognisedPage;
 import nodyes.core.recognition.ShopAddresses;
 import nodyes.server.catalogue.Catalogue;
-import nodyes.server.catalogue.ProductIdentifiers;
+import nodyes.server.catalogue.ProductNameStore;
 import nodyes.server.nods.CustomSpot;
 import nodyes.server.nods.Nods;
 import nodyes.server.outbound.OutboundHttp;
@@ -42,10 +42,9 @@ class PageCheck {
   private final Shop shop;
   private final Nods nods;
   private final Catalogue catalogue;
-  private final ProductIdentifiers names;
+  private final ProductNameStore names;
 
-  PageCheck(
-      OutboundHttp fetch, Shop shop, Nods nods, Catalogue catalogue, ProductIdentifiers names) {
+  PageCheck(OutboundHttp fetch, Shop shop, Nods nods, Catalogue catalogue, ProductNameStore names) {
     this.names = names;
     this.fetch = fetch;
     this.shop = shop;

@@ -9,7 +9,7 @@ import nodyes.core.common.Slug;
 import nodyes.core.nod.PageKind;
 import nodyes.core.recognition.PageRecogniser;
 import nodyes.core.recognition.RecognisedPage;
-import nodyes.server.catalogue.ProductIdentifiers;
+import nodyes.server.catalogue.ProductNameStore;
 import nodyes.server.shop.Shop;
 import nodyes.server.storefront.wire.WirePage;
 import org.jspecify.annotations.Nullable;
@@ -19,9 +19,9 @@ import org.springframework.stereotype.Component;
 @Component
 class PageRecognition {
   private final Shop shop;
-  private final ProductIdentifiers names;
+  private final ProductNameStore names;
 
-  PageRecognition(Shop shop, ProductIdentifiers names) {
+  PageRecognition(Shop shop, ProductNameStore names) {
     this.shop = shop;
     this.names = names;
   }

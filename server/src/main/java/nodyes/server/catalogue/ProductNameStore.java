@@ -24,10 +24,10 @@ import org.springframework.stereotype.Component;
 
 /** What pages name products by: the name in addresses, SKU, GTIN or title. */
 @Component
-public class ProductIdentifiers implements ProductNames {
+public class ProductNameStore implements ProductNames {
   private final Database database;
 
-  ProductIdentifiers(Database database) {
+  ProductNameStore(Database database) {
     this.database = database;
   }
 
@@ -66,7 +66,7 @@ public class ProductIdentifiers implements ProductNames {
   private static Found found(DSLContext sql, Collection<Identifier> identifiers) {
     Set<String> slugs =
         values(identifiers, Set.of(Identifier.Type.ADDRESS, Identifier.Type.PRODUCT_ID)).stream()
-            .map(ProductIdentifiers::slug)
+            .map(ProductNameStore::slug)
             .collect(Collectors.toSet());
     Set<String> codes =
         values(
@@ -77,7 +77,7 @@ public class ProductIdentifiers implements ProductNames {
                 identifiers,
                 Set.of(Identifier.Type.ADDRESS, Identifier.Type.PRODUCT_ID, Identifier.Type.GTIN))
             .stream()
-            .map(ProductIdentifiers::gtin)
+            .map(ProductNameStore::gtin)
             .filter(one -> !one.isEmpty())
             .collect(Collectors.toSet());
     return new Found(
