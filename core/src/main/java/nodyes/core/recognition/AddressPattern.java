@@ -71,14 +71,8 @@ public record AddressPattern(String template) {
     }
   }
 
-  /** Whether it says where the product's name stands. */
-  public boolean hasProduct() {
+  private boolean hasProduct() {
     return template.contains(PRODUCT);
-  }
-
-  /** Whether it fits every page: nothing in it is the shop's own. */
-  public boolean fitsEverything() {
-    return hasProduct() && path().equals("/" + PRODUCT) && template.equals(path());
   }
 
   private String path() {

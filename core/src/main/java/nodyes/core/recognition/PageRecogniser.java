@@ -44,14 +44,11 @@ public final class PageRecogniser {
   /** What the signs come to. */
   public RecognisedPage recognise(PageSigns signs) {
     Optional<PageKind> byAddress = signs.address().flatMap(addresses::kind);
-    List<Claim> claims = byAddress.isPresent() ? List.of() : claims(signs);
+    List<Claim> claims = claims(signs, byAddress);
     var asked = new LinkedHashSet<>(signs.cards());
     claims.forEach(claim -> claim.products().forEach(asked::addAll));
     Map<Identifier, List<Named>> known = asked.isEmpty() ? Map.of() : names.find(asked);
     Map<Identifier, Slug> cards = cards(signs.cards(), known);
-    if (byAddress.isPresent()) {
-      return page(byAddress, Optional.of(Sign.ADDRESS), Optional.empty(), cards);
-    }
     for (Claim claim : claims) {
       Set<Named> found = found(claim, known);
       Set<Slug> products = products(found);
@@ -74,6 +71,9 @@ public final class PageRecogniser {
             cards);
       }
     }
+    if (byAddress.isPresent()) {
+      return page(byAddress, Optional.of(Sign.ADDRESS), Optional.empty(), cards);
+    }
     if (Set.copyOf(cards.values()).size() >= FEWEST_CARDS) {
       return page(Optional.of(PageKind.LISTING), Optional.of(Sign.CARDS), Optional.empty(), cards);
     }
@@ -93,9 +93,19 @@ public final class PageRecogniser {
         kind, Optional.empty(), by, Optional.empty(), doubt, kind.isPresent() ? cards : Map.of());
   }
 
-  private List<Claim> claims(PageSigns signs) {
+  /**
+   * Where the address tells another kind of page, it may still name a product: products and
+   * categories of many shops stand side by side. The basket is nothing else.
+   */
+  private List<Claim> claims(PageSigns signs, Optional<PageKind> byAddress) {
     var claims = new ArrayList<Claim>();
+    if (byAddress.filter(PageKind.BASKET::equals).isPresent()) {
+      return claims;
+    }
     signs.address().flatMap(one -> inAddress(Sign.ADDRESS, one)).ifPresent(claims::add);
+    if (byAddress.isPresent()) {
+      return claims;
+    }
     signs.canonical().flatMap(one -> inAddress(Sign.CANONICAL, one)).ifPresent(claims::add);
     List<PageSigns.DataProduct> data = ofThisPage(signs);
     if (!data.isEmpty()) {

@@ -27,7 +27,7 @@ public record ShopAddresses(
     return product.stream().flatMap(pattern -> pattern.match(address).stream()).findFirst();
   }
 
-  /** The kind of a page that is none of a product's, where its address tells it. */
+  /** The kind of a page that is no known product's, where its address tells it. */
   public Optional<PageKind> kind(String address) {
     if (fits(basket, address)) {
       return Optional.of(PageKind.BASKET);

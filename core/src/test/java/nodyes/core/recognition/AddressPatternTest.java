@@ -88,12 +88,6 @@ public class AddressPatternTest {
   }
 
   @Test
-  public void whatFitsEverythingSaysSo() {
-    assertTrue(new AddressPattern("/{product}").fitsEverything());
-    assertTrue(!new AddressPattern("/p/{product}").fitsEverything());
-  }
-
-  @Test
   public void whatIsNoPatternIsRefused() {
     for (String wrong : new String[] {"", "p/{product}", "/p {product}", "/{product}/{product}"}) {
       assertThrows(Unfit.class, () -> new AddressPattern(wrong));

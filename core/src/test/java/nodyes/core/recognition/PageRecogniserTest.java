@@ -179,6 +179,29 @@ public class PageRecogniserTest {
         told(signs("/journal", List.of(), "jar", "sku:JAR-2")), "NONE", "one product twice");
   }
 
+  /** In a shop whose products and categories stand side by side, each product was a listing. */
+  @Test
+  public void aKnownProductIsOneAlsoWhereItsAddressCouldBeAListings() {
+    var side =
+        new ShopAddresses(
+            List.of(new AddressPattern("/{product}"), new AddressPattern("/?id={product}")),
+            List.of(new AddressPattern("/{category}")),
+            List.of(new AddressPattern("/tray")));
+    var recogniser = new PageRecogniser(side, SHELF);
+    assertEquals(
+        recogniser.recognise(signs("/jar", List.of())).kind(), Optional.of(PageKind.PRODUCT));
+    assertEquals(
+        recogniser.recognise(signs("/?id=JAR-1", List.of())).kind(), Optional.of(PageKind.PRODUCT));
+    assertEquals(
+        recogniser.recognise(signs("/gifts", List.of(), "jar")).kind(),
+        Optional.of(PageKind.LISTING));
+    assertEquals(recogniser.recognise(signs("/", List.of())).kind(), Optional.of(PageKind.HOME));
+    assertEquals(
+        recogniser.recognise(signs("/tray", List.of())).kind(),
+        Optional.of(PageKind.BASKET),
+        "the basket's own address is nothing else");
+  }
+
   @Test
   public void cardsKeepTheirOrderAndThoseOfNobodyArePassedOver() {
     RecognisedPage listing = page(signs("/c/gifts", List.of(), "tray", "voucher", "sku:JAR-1"));
