@@ -1,6 +1,7 @@
 package nodyes.server.storefront;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -15,8 +16,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param address of the page
  * @param canonical the address that it gives as its own
- * @param data a product of its data for search engines in each, its identifiers such as {@code
- *     sku:AB-1}, the path of its page after {@code at:}
+ * @param data the products of its data for search engines, parted by empty lines: identifiers such
+ *     as {@code sku:AB-1}, the path of its page after {@code at:}
  * @param sharing the address in its data for sharing
  * @param title the title there
  * @param meta what its meta tag names
@@ -25,7 +26,7 @@ import org.jspecify.annotations.Nullable;
 record SignsAsked(
     @Nullable String address,
     @Nullable String canonical,
-    @Nullable List<String> data,
+    @Nullable String data,
     @Nullable String sharing,
     @Nullable String title,
     @Nullable String meta,
@@ -39,9 +40,7 @@ record SignsAsked(
     return new PageSigns(
         Given.text(address),
         Given.text(canonical),
-        data == null
-            ? List.of()
-            : data.stream().limit(MOST_PRODUCTS).map(SignsAsked::product).toList(),
+        products(data),
         Given.text(sharing),
         Given.text(title),
         Given.text(meta).flatMap(Identifier::parse),
@@ -50,6 +49,14 @@ record SignsAsked(
             .distinct()
             .limit(MOST_CARDS)
             .toList());
+  }
+
+  private static List<PageSigns.DataProduct> products(@Nullable String data) {
+    return Given.text(data).stream()
+        .flatMap(text -> Arrays.stream(text.split("\n\n", MOST_PRODUCTS + 1)))
+        .limit(MOST_PRODUCTS)
+        .map(SignsAsked::product)
+        .toList();
   }
 
   private static PageSigns.DataProduct product(String text) {

@@ -87,9 +87,17 @@ public class RecognitionTest extends ServerTest {
     }
   }
 
+  /** A name with a comma in it was read as two products. */
+  @Test
+  public void aCommaInANamePartsNoProducts() throws Exception {
+    page("address=/x&data={d}", "name:Known pot, blue\nsku:KP-1")
+        .andExpect(jsonPath("$.page.product").value("known-pot"))
+        .andExpect(jsonPath("$.page.variant").value("KP-1"));
+  }
+
   @Test
   public void severalProductsInItsDataAreADoubtInWhichNothingShows() throws Exception {
-    page("address=/x&data={one}&data={other}", "sku:KP-1", "sku:OP-1")
+    page("address=/x&data={data}", "sku:KP-1\n\nsku:OP-1")
         .andExpect(status().isOk())
         .andExpect(jsonPath("$.page.kind").doesNotExist())
         .andExpect(jsonPath("$.page.doubt").value("SEVERAL_PRODUCTS"))
