@@ -63,11 +63,15 @@ function ownSheet(dress: Dress | undefined, drawings: Drawings): CSSStyleSheet[]
 export const TAG = 'nod-yes';
 
 /** What the page's own colours are, for what the shop sets none of. */
-export function colour(element: HTMLElement): void {
-  const { ink, ground, star } = coloursAround(element.parentElement ?? element);
-  element.style.setProperty('--page-ink', ink);
-  element.style.setProperty('--page-ground', ground);
-  element.style.setProperty('--page-star', star);
+export function colour(elements: HTMLElement[]): void {
+  // all are looked at before any is changed, so that the browser lays the page out once
+  const around = elements.map((element) => coloursAround(element.parentElement ?? element));
+  elements.forEach(({ style }, n) => {
+    const { ink, ground, star } = around[n]!;
+    style.setProperty('--page-ink', ink);
+    style.setProperty('--page-ground', ground);
+    style.setProperty('--page-star', star);
+  });
 }
 
 /** Registers the element once, also where two scripts stand on a page. */

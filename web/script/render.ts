@@ -39,6 +39,7 @@ export function paint(
   const before = new Map(all<NodElement>(TAG).map((element) => [keyOf(element), element]));
   const painted: Painted[] = [];
   const last = new Map<Element, Element>();
+  const standing: NodElement[] = [];
   for (const nod of answer.nods) {
     const place = placeOf(nod, answer, located);
     const kind = kinds.get(nod.kind);
@@ -60,10 +61,11 @@ export function paint(
     );
     element.toggleAttribute('data-lies', !!place.lies);
     put(place, element, last);
-    colour(element);
+    standing.push(element);
     element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);
   }
   before.forEach((element) => element.remove());
+  colour(standing);
   clearLayers(TAG);
   return painted;
 }

@@ -2,6 +2,7 @@ import { loadKinds } from '../nods/kinds';
 import { WALL_ID } from '../nods/shared/anchor';
 import { forgetCountry } from './page/country';
 import { all } from './page/dom';
+import type { FoundSpace } from './page/found-space';
 import { askToTakeBack } from './page/form';
 import { Located } from './page/located';
 import { ask } from './page/requests';
@@ -50,15 +51,13 @@ export class ShownPage {
   }
 
   /** Shows the page for the first time, in the room that is kept for it. */
-  async begin(preview: Preview | undefined, onEnd: () => void): Promise<void> {
+  async begin(preview: Preview | undefined, found: FoundSpace, onEnd: () => void): Promise<void> {
     this.preview = preview;
     this.onEnd = onEnd;
     const marked = keepSpace();
-    const { signs } = this.reading;
-    const found = signs && this.means.recognition?.keepFoundSpace(signs);
     const arrived = await this.show().catch(() => false);
     marked.settle(arrived);
-    found?.settle(this.drawn?.located);
+    found.settle();
     // a link from a card leads to reviews that were not there when the page was
     if (arrived && location.hash === `#${WALL_ID}`)
       document.getElementById(WALL_ID)?.scrollIntoView();
@@ -89,9 +88,9 @@ export class ShownPage {
   private forget(next: Reading): void {
     clearTimeout(this.next);
     const before = this.drawn?.located.context;
-    const isSameAddress =
-      !next.context && next.signs?.query[0]?.[1] === this.reading.signs?.query[0]?.[1];
-    const stays = new Set(next.context?.products ?? before?.products.slice(isSameAddress ? 0 : 1));
+    // of another variant of the same product most stays as it is, so it waits for the answer
+    const isOther = before?.kind === 'product' && next.signs?.about !== this.reading.signs?.about;
+    const stays = new Set(next.context?.products ?? before?.products.slice(isOther ? 1 : 0));
     for (const nod of all(TAG)) if (!stays.has(nod.dataset['product'] ?? '')) nod.remove();
     this.drawn = undefined;
   }
@@ -137,8 +136,9 @@ export class ShownPage {
     const { located } = drawn;
     const again = () => guarded(() => this.show());
     const nods = paint(drawn, this.origin, !!this.preview, again);
+    if (!this.owner) return;
     const { context } = located;
-    this.owner?.tell({
+    this.owner.tell({
       context: context.kind ? context : undefined,
       shop: this.shop,
       nods,

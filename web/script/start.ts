@@ -1,4 +1,5 @@
 import { askAddresses, UNKNOWN } from './page/addresses';
+import { keepFoundSpace } from './page/found-space';
 import { leavePreview, readPreview } from './page/preview';
 import { isMarked } from './page/context';
 import type { Means } from './page/reading';
@@ -27,18 +28,22 @@ guarded(() => {
 });
 
 async function run(origin: string, shop: string): Promise<void> {
+  // before anything is waited for: what is painted meanwhile would move
+  const found = keepFoundSpace();
   const preview = readPreview();
   const owner = preview ? await loadPreview(origin).catch(() => undefined) : undefined;
   registerNodElement();
   const means: Means = { recognition: undefined, addresses: UNKNOWN };
-  const learn = async () => {
-    if (means.recognition || isMarked()) return;
+  let learning: Promise<void> | undefined;
+  // asked for once, also where it cannot be had: a page may change a thousand times
+  const learn = () => (isMarked() ? Promise.resolve() : (learning ??= load()));
+  const load = async () => {
     [means.recognition, means.addresses] = await Promise.all([
-      loadRecognition(origin),
+      loadRecognition(origin).catch(() => undefined),
       askAddresses(origin, shop).catch(() => UNKNOWN),
     ]);
   };
-  await learn().catch(() => undefined);
+  await learn();
   const page = new ShownPage(origin, shop, means, owner);
   // the owner may look as someone else, or at another moment, without loading the page again
   owner?.listen(() => guarded(() => page.lookAnew(readPreview() ?? preview)));
@@ -49,7 +54,7 @@ async function run(origin: string, shop: string): Promise<void> {
       page.follow();
     }),
   );
-  await page.begin(preview, () => {
+  await page.begin(preview, found, () => {
     leavePreview();
     owner?.end();
   });

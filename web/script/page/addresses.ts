@@ -6,6 +6,7 @@ export type Addresses = Schemas['WireAddresses'];
 export const UNKNOWN: Addresses = { products: [], parameters: [] };
 
 const LONGEST = 2000;
+const expressions = new Map<string, RegExp>();
 /** A page of an application that has its pages behind the hash. */
 const HASH_PAGE = /^#!?(\/.*)/;
 
@@ -41,7 +42,9 @@ export function nameIn(href: string, addresses: Addresses): string | undefined {
   const found = url(href);
   if (!found || found.host !== location.host) return undefined;
   for (const { path, product } of addresses.products) {
-    const fits = new RegExp(path).exec(found.pathname.slice(0, LONGEST));
+    const expression = expressions.get(path) ?? new RegExp(path);
+    expressions.set(path, expression);
+    const fits = expression.exec(found.pathname.slice(0, LONGEST));
     const name = fits && (product ? found.searchParams.get(product) : decoded(fits[1]));
     if (name) return name;
   }

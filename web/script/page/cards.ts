@@ -9,6 +9,8 @@ export interface Card {
 }
 
 const MOST = 100;
+/** Of a page with thousands of links no more are read. */
+const MOST_LINKS = 1000;
 const CARD_ITSELF = 'li,article,tr,[role="listitem"],[itemtype*="schema.org/Product"]';
 const NOT_OF_PRODUCTS = 'nav,[role="navigation"],[role="menu"],nod-yes';
 const PICTURES = 'img,picture,video,svg,canvas,[style*="background"]';
@@ -24,12 +26,12 @@ export function findCards(addresses: Addresses, listed: DataProduct[]): Card[] {
   );
   const names = new Map<Element, string>();
   const firsts = new Map<string, Element[]>();
-  for (const link of all<HTMLAnchorElement>('a[href]')) {
+  for (const link of all<HTMLAnchorElement>('a[href]').slice(0, MOST_LINKS)) {
     const name = nameIn(link.href, addresses) ?? inList.get(pathOf(link.href, addresses));
     if (!name || link.closest(NOT_OF_PRODUCTS) || isOfFrame(link)) continue;
-    if (!firsts.has(name) && firsts.size >= MOST) continue;
     names.set(link, name);
-    firsts.set(name, [...(firsts.get(name) ?? []), link]);
+    if (firsts.has(name) || firsts.size < MOST)
+      firsts.set(name, [...(firsts.get(name) ?? []), link]);
   }
   return [...firsts].flatMap(([name, links]) => {
     for (const link of links) {
@@ -47,14 +49,16 @@ function isOfFrame(link: Element): boolean {
   return !!frame && !frame.closest('main,article,section,li');
 }
 
-/** As far out as everything in it is of the one product. */
+/** As far out as everything in it is of the one product; a component is a card as a whole. */
 function cardOf(link: Element, name: string, names: Map<Element, string>): Element {
   let card = link;
   for (let next = outer(card); next && !card.matches(CARD_ITSELF); next = outer(card)) {
     if (next.matches('body,main,[role="main"],ul,ol,tbody,table') || next.querySelector('h1'))
       break;
     if ([...next.querySelectorAll('a')].some((one) => (names.get(one) ?? name) !== name)) break;
+    const isComponent = card.parentElement === null;
     card = next;
+    if (isComponent) break;
   }
   return card;
 }

@@ -1,5 +1,14 @@
-/** The document and the open shadow trees in it, those of nods left out. */
+let known: (Document | ShadowRoot)[] | undefined;
+
+/** The document and the open shadow trees in it, those of nods left out; looked for once in a turn. */
 export function roots(): (Document | ShadowRoot)[] {
+  if (known) return known;
+  known = findRoots();
+  queueMicrotask(() => (known = undefined));
+  return known;
+}
+
+function findRoots(): (Document | ShadowRoot)[] {
   const found: (Document | ShadowRoot)[] = [document];
   for (const root of found)
     for (const element of root.querySelectorAll('*'))

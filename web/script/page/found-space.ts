@@ -1,76 +1,88 @@
-import { Places, type Finds, type Place } from './places';
-import type { Signs } from './signs';
-
 /**
  * Keeps the space of what stood on this page before, where nobody marked a place for it: as tall as
- * it was, so that nothing moves when it comes again.
+ * it was, from the script's first moment, so that nothing moves when it comes again.
  */
 const NAME = 'nodyes-found-space';
 const SPACE = 'nod-space';
-const MOST = 60;
+const OURS = 'nod-yes,nod-space';
+const MOST_PAGES = 60;
+const MOST_PLACES = 100;
 
-/** The spot, what names the product of its card (nothing: the page's own), and how tall. */
-type Height = [spot: string, card: string, height: number];
+/** By which way from the root an element is reached, whether it is behind or in it, how tall. */
+type Kept = [way: number[], isInside: boolean, height: number];
 
 export interface FoundSpace {
   /** After painting: takes the space back, and remembers what stands there now. */
-  settle(located: Finds | undefined): void;
+  settle(): void;
 }
 
-/** Keeps it for a page that is told by its signs. */
-export function keepFoundSpace(signs: Signs): FoundSpace {
-  const key = `${location.pathname}${location.search} ${window.innerWidth}`;
-  const kept: HTMLElement[] = [];
-  const heights = read()[key] ?? [];
-  if (heights.length) {
-    const places = new Places(signs.cards);
-    for (const [spot, name, height] of heights) {
-      const card = signs.cards.find((one) => one.name === name);
-      const place = card ? places.ofCard(spot, card.element) : places.ofPage(spot);
-      if (place) kept.push(fill(place, height));
-    }
-  }
+/** Keeps it; of a page that was not seen yet there is none. */
+export function keepFoundSpace(): FoundSpace {
+  const page = `${location.pathname}${location.search} ${window.innerWidth}`;
+  const places = (read()[page] ?? []).map(([way, isInside, height]) => ({
+    element: reached(way),
+    isInside,
+    height,
+  }));
+  const spaces = places.flatMap(({ element, isInside, height }) => {
+    if (!element) return [];
+    const space = document.createElement(SPACE);
+    space.style.cssText = `display:block!important;height:${height}px!important`;
+    if (isInside) element.append(space);
+    else element.after(space);
+    return [space];
+  });
   return {
-    settle(located) {
-      kept.forEach((space) => space.remove());
-      if (located) write(key, measure(located, signs.cards));
+    settle() {
+      spaces.forEach((space) => space.remove());
+      write(page, measured());
     },
   };
 }
 
-function fill({ element, side }: Place, height: number): HTMLElement {
-  const space = document.createElement(SPACE);
-  space.style.cssText = `display:block!important;height:${height}px!important`;
-  if (side === 'inside') element.append(space);
-  else element[side](space);
-  return space;
-}
-
-function measure(located: Finds, cards: { name: string; element: Element }[]): Height[] {
-  const nods = [...document.querySelectorAll<HTMLElement>('nod-yes:not([data-lies])')];
-  return nods.slice(0, MOST).flatMap((nod): Height[] => {
-    const spot = nod.dataset['spot'] ?? '';
-    const card = cards.find(({ element }) => element.contains(nod));
-    // what the owner pointed at has its place by a rule of its own
-    return located.placeOf(spot, nod.dataset['product'] ?? '')
-      ? [[spot, card?.name ?? '', Math.round(nod.getBoundingClientRect().height)]]
-      : [];
+/** Nods that stand one behind the other are one piece. */
+function measured(): Kept[] {
+  const firsts = [
+    ...document.querySelectorAll('nod-yes:not([data-lies]):not([data-spot="screen-edge"])'),
+  ].filter((nod) => !nod.closest('[data-nod-spot]') && !nod.previousElementSibling?.matches(OURS));
+  return firsts.slice(0, MOST_PLACES).flatMap((first): Kept[] => {
+    let last = first;
+    while (last.nextElementSibling?.matches(OURS)) last = last.nextElementSibling;
+    const height = last.getBoundingClientRect().bottom - first.getBoundingClientRect().top;
+    const { previousElementSibling: before, parentElement: parent } = first;
+    const isInside = !last.nextElementSibling && !!parent;
+    const element = isInside ? parent : before;
+    return element && height > 0 ? [[wayTo(element), isInside, Math.round(height)]] : [];
   });
 }
 
-function read(): Record<string, Height[]> {
+/** The number of each element among its like, from the root on; what is ours does not count. */
+function wayTo(element: Element): number[] {
+  const parent = element.parentElement;
+  return parent ? [...wayTo(parent), theirs(parent).indexOf(element)] : [];
+}
+
+function reached(way: number[]): Element | undefined {
+  let at: Element | undefined = document.documentElement;
+  for (const n of way) at = at && theirs(at)[n];
+  return at;
+}
+
+const theirs = (parent: Element) => [...parent.children].filter((child) => !child.matches(OURS));
+
+function read(): Record<string, Kept[]> {
   try {
-    return JSON.parse(sessionStorage.getItem(NAME) ?? '{}') as Record<string, Height[]>;
+    return JSON.parse(sessionStorage.getItem(NAME) ?? '{}') as Record<string, Kept[]>;
   } catch {
     return {};
   }
 }
 
-function write(key: string, heights: Height[]): void {
+function write(page: string, kept: Kept[]): void {
   try {
-    const others = Object.entries(read()).filter(([other]) => other !== key);
-    const pages = [...others, [key, heights]].slice(-MOST);
-    sessionStorage.setItem(NAME, JSON.stringify(Object.fromEntries(pages)));
+    const others = Object.entries(read()).filter(([other]) => other !== page);
+    const all = kept.length ? [...others, [page, kept]] : others;
+    sessionStorage.setItem(NAME, JSON.stringify(Object.fromEntries(all.slice(-MOST_PAGES))));
   } catch {
     // full or forbidden: the next page keeps nothing
   }

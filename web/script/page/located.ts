@@ -1,13 +1,13 @@
 import { all, outer } from './dom';
 import type { Recognition } from './recognition';
-import type { Finds, Place, Places } from './places';
+import type { Place, Places } from './places';
 import type { Reading } from './reading';
 import type { PageContext } from './context';
 import type { Answer } from '../lib/response-types';
 import { languageOfPage } from './language';
 
 /** Which part of the page is of which product, and where nods find places that nobody marked. */
-export class Located implements Finds {
+export class Located {
   readonly context: PageContext;
   private readonly products = new Map<Element, string>();
   private readonly places: Places | undefined;

@@ -9,11 +9,6 @@ export interface Place {
   lies?: boolean;
 }
 
-/** Knows places of products. */
-export interface Finds {
-  placeOf(spot: string, product: string): Place | undefined;
-}
-
 const MONEY = /(?:\p{Sc}|\b[A-Z]{3})\s?\d|\d\s?(?:\p{Sc}|[A-Z]{3}\b)|\d[.,]\d{2}\b/u;
 const NO_PRICE = 'del,s,strike,script,style,noscript,option,select,nod-yes,nav,header,footer';
 /** What buttons that buy say, in some languages (common practice); others are found by their form. */
@@ -32,8 +27,7 @@ export class Places {
 
   /** @param cards what is of other products than the page's own, or of one each */
   constructor(private readonly cards: Card[]) {
-    this.title =
-      this.own('h1', all)[0] ?? this.own('[itemprop="name"]', all)[0] ?? this.own('h2', all)[0];
+    this.title = this.own('h1')[0] ?? this.own('[itemprop="name"]')[0] ?? this.own('h2')[0];
   }
 
   /** The place of a nod about the page's own product, or about the page. */
@@ -74,8 +68,8 @@ export class Places {
     return undefined;
   }
 
-  private own(selector: string, within: (selector: string) => Element[]): Element[] {
-    return within(selector).filter(
+  private own(selector: string): Element[] {
+    return all(selector).filter(
       (element) =>
         isDrawn(element) &&
         !element.closest('nod-yes') &&
@@ -84,7 +78,7 @@ export class Places {
   }
 
   private inMain(selector: string): Element[] {
-    const found = this.own(selector, all);
+    const found = this.own(selector);
     return found.filter((element) => this.main.contains(element)).concat(found);
   }
 

@@ -22,6 +22,6 @@ export interface Means {
 export function readPage({ recognition, addresses }: Means): Reading {
   const context = readContext();
   if (context) return { context, signs: undefined, key: JSON.stringify(context) };
-  const signs = recognition?.readSigns(addresses) ?? { query: [], cards: [] };
+  const signs = recognition?.readSigns(addresses) ?? { about: '', query: [], cards: [] };
   return { context: undefined, signs, key: JSON.stringify([signs.query, languageOfPage()]) };
 }

@@ -1,4 +1,3 @@
-import { keepFoundSpace, type FoundSpace } from './found-space';
 import { Places } from './places';
 import { readSigns, type Signs } from './signs';
 import type { Addresses } from './addresses';
@@ -8,11 +7,9 @@ import type { Card } from './cards';
 export interface Recognition {
   readSigns: (addresses: Addresses) => Signs;
   placesOf: (cards: Card[]) => Places;
-  keepFoundSpace: (signs: Signs) => FoundSpace;
 }
 
 export const recognition: Recognition = {
   readSigns,
   placesOf: (cards) => new Places(cards),
-  keepFoundSpace,
 };

@@ -44,6 +44,7 @@ describe('the question for a page', () => {
   it('says the signs of a page that does not say what it is', async () => {
     const { asked } = answers(200, {}, {});
     const signs = {
+      about: 'jar',
       query: [
         ['address', '/p/jar'],
         ['data', 'sku:J'],

@@ -1,15 +1,18 @@
 import { findCards, type Card } from './cards';
-import { pathOf, type Addresses } from './addresses';
+import { nameIn, pathOf, type Addresses } from './addresses';
 import { productData } from './product-data';
 
 /** What a page says of itself without marks of ours, and the cards on it. */
 export interface Signs {
+  /** the product that its address names, else its path: where it differs, the page is another one */
+  about: string;
   /** as the page endpoint asks for them */
   query: [string, string][];
   cards: Card[];
 }
 
 const MOST_PRODUCTS = 12;
+const MOST_NAMES = 30;
 const LONGEST_NAMES = 3500;
 
 /** Reads the signs of the page as it stands. */
@@ -20,10 +23,12 @@ export function readSigns(addresses: Addresses): Signs {
   const link = document.querySelector<HTMLLinkElement>('link[rel~="canonical"][href]');
   put('canonical', link && pathOf(link.href, addresses));
   const { own, listed } = productData();
-  for (const { names, url } of own.slice(0, MOST_PRODUCTS)) {
+  const data = own.slice(0, MOST_PRODUCTS).map(({ names, url }) => {
     const at = url && pathOf(url, addresses);
-    put('data', [...new Set(names), ...(at ? [`at:${at}`] : [])].slice(0, 30).join('\n'));
-  }
+    return [...(at ? [`at:${at}`] : []), ...new Set(names)].slice(0, MOST_NAMES).join('\n');
+  });
+  // products are parted by empty lines
+  put('data', data.join('\n\n'));
   const meta = (name: string) =>
     document
       .querySelector(`meta[property="${name}"],meta[name="${name}"]`)
@@ -41,5 +46,5 @@ export function readSigns(addresses: Addresses): Signs {
       .filter((name) => (length += name.length + 3) < LONGEST_NAMES)
       .join('\n'),
   );
-  return { query, cards };
+  return { about: nameIn(location.href, addresses) ?? location.pathname, query, cards };
 }

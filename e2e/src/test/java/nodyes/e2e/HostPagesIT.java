@@ -13,6 +13,8 @@ import java.io.InputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -185,5 +187,50 @@ public class HostPagesIT extends InBrowser {
     page.waitForFunction(
         "performance.getEntriesByType('resource').some(one => one.name.includes('/embed/v1/page') && one.responseEnd)");
     assertThat(page.locator("nod-yes")).hasCount(0);
+  }
+
+  @Test
+  public void anotherVariantOfTheSameProductMovesNothing() {
+    open("plain", "/products/celadon-planter");
+    assertThat(stars("celadon-planter")).isVisible();
+    page.evaluate("document.querySelector('nod-yes').isTheSame = true");
+    page.waitForRequest(
+        "**/embed/v1/page*",
+        () -> page.evaluate("history.replaceState({}, '', '?variant=PL-CEL-30')"));
+    assertThat(page.locator("h1 + nod-yes")).isVisible();
+    assertEquals(page.evaluate("document.querySelector('nod-yes').isTheSame"), true);
+    assertTrue(asked.getLast().contains("PL-CEL-30"), asked.toString());
+  }
+
+  /** Layout shift as the browser measures it (W3C Layout Instability API). */
+  @Test
+  public void aBarePageThatWasSeenBeforeDoesNotMove() {
+    page.addInitScript(
+        "window.moved = 0; window.shifts = new PerformanceObserver(list => list.getEntries()"
+            + ".forEach(one => window.moved += one.value)); window.shifts.observe({type:"
+            + " 'layout-shift', buffered: true})");
+    double moved = 1;
+    for (int visit = 1; visit <= 2; visit++) {
+      open("bare", "/products/celadon-planter");
+      assertThat(stars("celadon-planter")).isVisible();
+      painted();
+      moved = ((Number) page.evaluate("window.moved")).doubleValue();
+    }
+    assertTrue(moved < 0.001, "moved by " + moved);
+  }
+
+  /** What axe-core finds in nods; the pages around them are not ours. */
+  @Test(dataProvider = "products")
+  public void nodsCanBeReadOnEveryPage(String name, String path) throws IOException {
+    open(name, path);
+    assertThat(stars("celadon-planter")).isVisible();
+    page.evaluate(Files.readString(Path.of(System.getProperty("axe.js"))));
+    assertEquals(
+        page.evaluate(
+            "async () => (await axe.run({include: [['nod-yes']]}, {resultTypes: ['violations']}))"
+                + ".violations.flatMap(one => one.nodes.map(n => one.id + ' ' + n.failureSummary))"
+                + ".join('; ')"),
+        "",
+        name);
   }
 }

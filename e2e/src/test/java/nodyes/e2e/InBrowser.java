@@ -85,6 +85,11 @@ public abstract class InBrowser {
     page = open(1280, 800);
   }
 
+  /** Lets the browser paint what it has. */
+  protected void painted() {
+    page.evaluate("new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
+  }
+
   /** The shop's page as the owner looks at it on a wide screen. */
   protected FrameLocator frame() {
     return page.frameLocator("iframe[title*='on a desktop']");

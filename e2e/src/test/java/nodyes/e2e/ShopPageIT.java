@@ -109,10 +109,6 @@ public class ShopPageIT extends InBrowser {
   }
 
   /** Until what the page has by now is on the screen. */
-  private void painted() {
-    page.evaluate("new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
-  }
-
   private double top(String selector) {
     return page.locator(selector).first().boundingBox().y;
   }
