@@ -18,6 +18,7 @@ public record ReviewWall(
     NodId id, Placement placement, int perPage, NodOptions options, Appearance dress)
     implements Nod {
   private static final int MOST_COLUMNS = 4;
+  private static final String BE_THE_FIRST = "be-the-first";
 
   static final NodOption ORDER =
       NodOption.oneOf("order", "newest", "most-helpful", "highest", "lowest", "pictures-first");
@@ -32,7 +33,7 @@ public record ReviewWall(
   static final NodOption TRANSLATION = NodOption.yesNo("translation", true);
   static final NodOption FORM = NodOption.oneOf("form", FormPlace.values());
   static final NodOption FORM_AT_FIRST = NodOption.oneOf("form-at-first", "folded", "open");
-  static final NodOption EMPTY = NodOption.oneOf("empty", "hidden", "be-the-first");
+  static final NodOption EMPTY = NodOption.oneOf("empty", "hidden", BE_THE_FIRST);
 
   /** What can be set of it. */
   static final List<NodOption> OPTIONS =
@@ -131,9 +132,14 @@ public record ReviewWall(
     return options.text(DATES).equals("ago");
   }
 
+  /** The same that is there without reviews too, asking for the first. */
+  public ReviewWall askingForTheFirst() {
+    return opted(options.with(EMPTY, BE_THE_FIRST));
+  }
+
   /** Whether it is there without reviews too, asking for the first. */
   public boolean asksForTheFirst() {
-    return options.text(EMPTY).equals("be-the-first");
+    return options.text(EMPTY).equals(BE_THE_FIRST);
   }
 
   /** How it is laid out. */

@@ -21,6 +21,8 @@ import nodyes.core.common.Unfit;
  */
 public record AddressPattern(String template) {
   private static final Pattern PLACE = Pattern.compile("\\{(product|category|variant|any)}");
+  private static final Pattern CROWDED =
+      Pattern.compile("}\\{|\\{\\w+}[^/]*\\{\\w+}[^/]*\\{\\w+}[^/?]*\\{\\w+}");
   private static final Pattern FORM = Pattern.compile("/[^\\s#]{0,300}");
 
   /** No address of a page is longer (common practice), and reading a long one takes time. */
@@ -50,10 +52,13 @@ public record AddressPattern(String template) {
 
   /**
    * Throws {@link Unfit} where it does not begin with a slash, has spaces, or names one thing
-   * twice.
+   * twice; where two places touch, or more than three stand in one part of the path, so that no
+   * address takes long to compare.
    */
   public AddressPattern {
-    if (!FORM.matcher(template).matches() || isTwice(template, PRODUCT)) {
+    if (!FORM.matcher(template).matches()
+        || isTwice(template, PRODUCT)
+        || CROWDED.matcher(template).find()) {
       throw new Unfit("recognition.notAPattern", "pattern", template);
     }
   }

@@ -2,6 +2,7 @@ package nodyes.core.recognition;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -24,6 +25,9 @@ public final class PageRecogniser {
   /** A page with fewer is an article with a link, not a listing. */
   private static final int FEWEST_CARDS = 2;
 
+  private static final Claim ADDRESS_ALONE = Claim.alone(Sign.ADDRESS);
+  private static final Claim CARDS_ALONE = Claim.alone(Sign.CARDS);
+
   private final ShopAddresses addresses;
   private final ProductNames names;
 
@@ -39,7 +43,23 @@ public final class PageRecogniser {
   }
 
   /** What one sign names, any of which would do. */
-  private record Claim(Sign sign, List<Set<Identifier>> products) {}
+  private record Claim(Sign sign, List<Set<Identifier>> products) {
+    private static Claim alone(Sign sign) {
+      return new Claim(sign, List.of());
+    }
+
+    Optional<Identifier> first() {
+      return products.stream().flatMap(Set::stream).findFirst();
+    }
+
+    /** The first identifier that names something; titles last. */
+    Optional<Identifier> naming(Map<Identifier, List<Named>> known) {
+      return products.stream()
+          .flatMap(Set::stream)
+          .filter(one -> !known.getOrDefault(one, List.of()).isEmpty())
+          .min(Comparator.comparing(PageRecogniser::isTitle));
+    }
+  }
 
   /** What the signs come to. */
   public RecognisedPage recognise(PageSigns signs) {
@@ -54,10 +74,7 @@ public final class PageRecogniser {
       Set<Slug> products = products(found);
       if (products.size() > 1) {
         return page(
-            Optional.empty(),
-            Optional.of(claim.sign()),
-            Optional.of(Doubt.SEVERAL_PRODUCTS),
-            cards);
+            Optional.empty(), Optional.of(claim), Optional.of(Doubt.SEVERAL_PRODUCTS), cards);
       }
       if (products.size() == 1) {
         Slug product = products.iterator().next();
@@ -66,31 +83,38 @@ public final class PageRecogniser {
             Optional.of(PageKind.PRODUCT),
             Optional.of(product),
             Optional.of(claim.sign()),
+            claim.naming(known).or(claim::first),
             variant(signs, found),
             Optional.empty(),
             cards);
       }
     }
     if (byAddress.isPresent()) {
-      return page(byAddress, Optional.of(Sign.ADDRESS), Optional.empty(), cards);
+      return page(byAddress, Optional.of(ADDRESS_ALONE), Optional.empty(), cards);
     }
     if (Set.copyOf(cards.values()).size() >= FEWEST_CARDS) {
-      return page(Optional.of(PageKind.LISTING), Optional.of(Sign.CARDS), Optional.empty(), cards);
+      return page(Optional.of(PageKind.LISTING), Optional.of(CARDS_ALONE), Optional.empty(), cards);
     }
     return page(
         Optional.empty(),
-        claims.stream().findFirst().map(Claim::sign),
+        claims.stream().findFirst(),
         claims.isEmpty() ? Optional.empty() : Optional.of(Doubt.UNKNOWN_PRODUCT),
         Map.of());
   }
 
   private static RecognisedPage page(
       Optional<PageKind> kind,
-      Optional<Sign> by,
+      Optional<Claim> by,
       Optional<Doubt> doubt,
       Map<Identifier, Slug> cards) {
     return new RecognisedPage(
-        kind, Optional.empty(), by, Optional.empty(), doubt, kind.isPresent() ? cards : Map.of());
+        kind,
+        Optional.empty(),
+        by.map(Claim::sign),
+        by.flatMap(Claim::first),
+        Optional.empty(),
+        doubt,
+        kind.isPresent() ? cards : Map.of());
   }
 
   /**

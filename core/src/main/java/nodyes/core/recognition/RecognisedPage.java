@@ -12,6 +12,7 @@ import nodyes.core.nod.PageKind;
  * @param kind empty for a page that is none of a shop's kinds, and for one that is in doubt
  * @param product the product that the page is of; on product pages alone
  * @param by the sign that told it
+ * @param named what that sign names the product by
  * @param variant the SKU that the signs name, if any
  * @param doubt why a product could not be told although the page speaks of one
  * @param cards the known products that cards lead to, in page order
@@ -20,11 +21,14 @@ public record RecognisedPage(
     Optional<PageKind> kind,
     Optional<Slug> product,
     Optional<Sign> by,
+    Optional<Identifier> named,
     Optional<String> variant,
     Optional<Doubt> doubt,
     Map<Identifier, Slug> cards) {
   /** The signs, the strongest first. */
   public enum Sign {
+    /** Attributes of ours, by which a page says itself what it is. */
+    MARKS,
     /** The page's address. */
     ADDRESS,
     /** The address that it gives as its own. */

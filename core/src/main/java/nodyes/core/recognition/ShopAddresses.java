@@ -2,6 +2,7 @@ package nodyes.core.recognition;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import nodyes.core.nod.PageKind;
 
 /**
@@ -20,6 +21,14 @@ public record ShopAddresses(
     product = List.copyOf(product);
     listing = List.copyOf(listing);
     basket = List.copyOf(basket);
+  }
+
+  /** These, and what the owner showed beyond them. */
+  public ShopAddresses and(LearnedPages learned) {
+    return new ShopAddresses(
+        Stream.concat(product.stream(), learned.products().stream()).distinct().toList(),
+        listing,
+        basket);
   }
 
   /** What a product's pattern finds in an address: the first that fits. */

@@ -1,7 +1,10 @@
 package nodyes.server.catalogue;
 
 import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.PRODUCT_ALIAS;
 import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.excluded;
+import static org.jooq.impl.DSL.val;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
@@ -18,11 +21,15 @@ import nodyes.core.common.Slug;
 import nodyes.core.recognition.Identifier;
 import nodyes.core.recognition.ProductNames;
 import nodyes.server.database.Database;
+import nodyes.server.web.PagedResult;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.springframework.stereotype.Component;
 
-/** What pages name products by: the name in addresses, SKU, GTIN or title. */
+/**
+ * What pages name products by: the name in addresses, SKU, GTIN or title, and else what the owner
+ * said that a page means.
+ */
 @Component
 public class ProductNameStore implements ProductNames {
   private final Database database;
@@ -36,8 +43,15 @@ public class ProductNameStore implements ProductNames {
       Map<String, Named> bySlug,
       Map<String, Named> bySku,
       Map<String, List<Named>> byGtin,
-      Map<String, List<Named>> byTitle) {
+      Map<String, List<Named>> byTitle,
+      Map<String, Named> byAlias) {
     List<Named> of(Identifier identifier) {
+      List<Named> known = inCatalogue(identifier);
+      Named said = byAlias.get(alias(identifier));
+      return known.isEmpty() && said != null ? List.of(said) : known;
+    }
+
+    private List<Named> inCatalogue(Identifier identifier) {
       String value = identifier.value();
       return switch (identifier.type()) {
         case ADDRESS, PRODUCT_ID ->
@@ -84,7 +98,9 @@ public class ProductNameStore implements ProductNames {
         bySlug(sql, slugs),
         single(variants(sql, VARIANT.SKU, codes)),
         variants(sql, VARIANT.GTIN, gtins),
-        byTitle(sql, values(identifiers, Set.of(Identifier.Type.TITLE))));
+        byTitle(sql, values(identifiers, Set.of(Identifier.Type.TITLE))),
+        byAlias(
+            sql, identifiers.stream().map(ProductNameStore::alias).collect(Collectors.toSet())));
   }
 
   private static Set<String> values(
@@ -137,6 +153,62 @@ public class ProductNameStore implements ProductNames {
                       .add(new Named(new Slug(row.value2()), Optional.empty())));
     }
     return found;
+  }
+
+  private static Map<String, Named> byAlias(DSLContext sql, Set<String> names) {
+    return sql.select(PRODUCT_ALIAS.NAME, PRODUCT.SLUG)
+        .from(PRODUCT_ALIAS)
+        .join(PRODUCT)
+        .on(PRODUCT.ID.eq(PRODUCT_ALIAS.PRODUCT_ID))
+        .where(PRODUCT_ALIAS.NAME.in(names).and(PRODUCT.IS_DISCONTINUED.isFalse()))
+        .fetchMap(PRODUCT_ALIAS.NAME, row -> new Named(new Slug(row.value2()), Optional.empty()));
+  }
+
+  /** From now on pages that name something so mean a product; whatever they meant before. */
+  public void say(Identifier name, Slug product) {
+    database.change(
+        sql ->
+            sql.insertInto(PRODUCT_ALIAS, PRODUCT_ALIAS.NAME, PRODUCT_ALIAS.PRODUCT_ID)
+                .select(
+                    sql.select(val(alias(name)), PRODUCT.ID)
+                        .from(PRODUCT)
+                        .where(PRODUCT.SLUG.eq(product.value())))
+                .onConflict(PRODUCT_ALIAS.NAME)
+                .doUpdate()
+                .set(PRODUCT_ALIAS.PRODUCT_ID, excluded(PRODUCT_ALIAS.PRODUCT_ID))
+                .execute());
+  }
+
+  /** What was said of a name is so no more; whether something was. */
+  public boolean forget(Identifier name) {
+    return database.write(
+        sql ->
+            sql.deleteFrom(PRODUCT_ALIAS).where(PRODUCT_ALIAS.NAME.eq(alias(name))).execute() > 0);
+  }
+
+  /** What was said, by name. */
+  public PagedResult<ProductAlias> aliases(int page, int size) {
+    return database.read(
+        sql ->
+            new PagedResult<>(
+                sql.select(PRODUCT_ALIAS.NAME, PRODUCT.SLUG, PRODUCT.TITLE)
+                    .from(PRODUCT_ALIAS)
+                    .join(PRODUCT)
+                    .on(PRODUCT.ID.eq(PRODUCT_ALIAS.PRODUCT_ID))
+                    .orderBy(PRODUCT_ALIAS.NAME)
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(row -> new ProductAlias(row.value1(), row.value2(), row.value3())),
+                page,
+                size,
+                sql.fetchCount(PRODUCT_ALIAS)));
+  }
+
+  /** A name that pages give a product, as the owner said. */
+  public record ProductAlias(String name, String slug, String title) {}
+
+  private static String alias(Identifier identifier) {
+    return identifier.text().toLowerCase(Locale.ROOT);
   }
 
   private static String slug(String value) {

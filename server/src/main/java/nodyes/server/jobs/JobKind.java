@@ -18,6 +18,8 @@ public enum JobKind {
   FOLLOW_UPS,
   /** Saves how many looked at products. */
   VISITOR_COUNTS(true),
+  /** Writes down which pages shoppers had before them. */
+  SEEN_PAGES(true),
   /** Forgets photos that were sent ahead of forms that never came. */
   UPLOAD_CLEANUP,
   /** Forgets what is old of the activity. */

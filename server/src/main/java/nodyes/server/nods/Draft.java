@@ -9,6 +9,7 @@ import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
 import nodyes.core.nod.Spot;
+import nodyes.core.recognition.LearnedPages;
 
 /**
  * What the owner is working on; each change makes another one.
@@ -17,15 +18,23 @@ import nodyes.core.nod.Spot;
  * @param spots places that the owner pointed at
  * @param kit what all nods share
  * @param delivery when orders leave and arrive
+ * @param pages what the owner showed of the shop's pages
  */
-record Draft(List<Nod> nods, List<CustomSpot> spots, BrandKit kit, DeliverySettings delivery) {
-  static final Draft EMPTY = new Draft(List.of(), List.of(), BrandKit.NONE, DeliverySettings.NONE);
+record Draft(
+    List<Nod> nods,
+    List<CustomSpot> spots,
+    BrandKit kit,
+    DeliverySettings delivery,
+    LearnedPages pages) {
+  static final Draft EMPTY =
+      new Draft(List.of(), List.of(), BrandKit.NONE, DeliverySettings.NONE, LearnedPages.NONE);
 
   Draft {
     nods = List.copyOf(nods);
     spots = List.copyOf(spots);
     // steps that were kept before there were delivery rules
     delivery = Objects.requireNonNullElse(delivery, DeliverySettings.NONE);
+    pages = Objects.requireNonNullElse(pages, LearnedPages.NONE);
   }
 
   Optional<Nod> find(NodId id) {
@@ -33,15 +42,19 @@ record Draft(List<Nod> nods, List<CustomSpot> spots, BrandKit kit, DeliverySetti
   }
 
   private Draft with(List<Nod> others) {
-    return new Draft(others, spots, kit, delivery);
+    return new Draft(others, spots, kit, delivery, pages);
   }
 
   Draft with(DeliverySettings other) {
-    return new Draft(nods, spots, kit, other);
+    return new Draft(nods, spots, kit, other, pages);
   }
 
   Draft with(BrandKit other) {
-    return new Draft(nods, spots, other, delivery);
+    return new Draft(nods, spots, other, delivery, pages);
+  }
+
+  Draft with(LearnedPages other) {
+    return new Draft(nods, spots, kit, delivery, other);
   }
 
   /** With the nod in place of the one with its id, else behind the others. */
@@ -79,17 +92,25 @@ record Draft(List<Nod> nods, List<CustomSpot> spots, BrandKit kit, DeliverySetti
   Draft with(CustomSpot spot) {
     var all = new ArrayList<>(without(spot.name()).spots);
     all.add(spot);
-    return new Draft(nods, all, kit, delivery);
+    return new Draft(nods, all, kit, delivery, pages);
   }
 
   /** Without a spot that the owner pointed at. */
   Draft without(String spot) {
     return new Draft(
-        nods, spots.stream().filter(one -> !one.name().equals(spot)).toList(), kit, delivery);
+        nods,
+        spots.stream().filter(one -> !one.name().equals(spot)).toList(),
+        kit,
+        delivery,
+        pages);
   }
 
   static Draft of(NodLayout arrangement) {
     return new Draft(
-        arrangement.nods(), arrangement.spots(), arrangement.kit(), arrangement.delivery());
+        arrangement.nods(),
+        arrangement.spots(),
+        arrangement.kit(),
+        arrangement.delivery(),
+        arrangement.pages());
   }
 }

@@ -75,6 +75,9 @@ public final class LayoutDiff {
     if (!published.delivery().equals(draft.delivery())) {
       changes.add(new Change("", EVERYWHERE, text("changes.delivery")));
     }
+    if (!published.pages().equals(draft.pages())) {
+      changes.add(new Change("", EVERYWHERE, text("changes.pages")));
+    }
     if (!published.kit().equals(draft.kit())) {
       changes.add(new Change("", EVERYWHERE, text("changes.kit")));
     }

@@ -36,7 +36,7 @@ final class NodDefaults {
     var placement = new Placement(spot, EnumSet.of(page), Condition.everyone(), true);
     return switch (kind) {
       case STAR_LINE -> new StarLine(id, placement);
-      case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE);
+      case REVIEW_WALL -> new ReviewWall(id, placement, WALL_PAGE).askingForTheFirst();
       case REVIEW_TAB -> new ReviewTab(id, placement);
       case PICKED_QUOTES -> new PickedQuotes(id, placement);
       case PRICE_DROP_LABEL -> new Label(id, Label.LabelType.PRICE_DROP, placement);
@@ -107,9 +107,10 @@ final class NodDefaults {
                 Condition.everyone(),
                 true)),
         new ReviewWall(
-            new NodId("reviews"),
-            new Placement(
-                new Spot("page-end"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
-            WALL_PAGE));
+                new NodId("reviews"),
+                new Placement(
+                    new Spot("page-end"), EnumSet.of(PageKind.PRODUCT), Condition.everyone(), true),
+                WALL_PAGE)
+            .askingForTheFirst());
   }
 }

@@ -25,6 +25,6 @@ class NodExport implements ExportContributor {
   }
 
   private static Draft published(NodLayout latest) {
-    return new Draft(latest.nods(), latest.spots(), latest.kit(), latest.delivery());
+    return Draft.of(latest);
   }
 }

@@ -19,6 +19,7 @@ import nodyes.core.nod.NodOptions;
 import nodyes.core.nod.Spot;
 import nodyes.core.nod.StyleProperty;
 import nodyes.core.nod.TextOverrides;
+import nodyes.core.recognition.LearnedPages;
 import nodyes.core.targeting.Condition;
 import nodyes.core.targeting.ProductCondition;
 import nodyes.server.messages.Texts;
@@ -114,6 +115,14 @@ class NodJson {
 
   Draft readDraft(String text) {
     return json.readValue(text, Draft.class);
+  }
+
+  String write(LearnedPages pages) {
+    return json.writeValueAsString(pages);
+  }
+
+  LearnedPages readPages(String text) {
+    return json.readValue(text, LearnedPages.class);
   }
 
   String write(BrandKit kit) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
+import nodyes.core.recognition.LearnedPages;
 
 /**
  * All nods of the shop in the owner's order, as draft or as a published version.
@@ -18,6 +19,7 @@ import nodyes.core.nod.Nod;
  * @param note what the owner said of the version
  * @param kit what all nods share
  * @param delivery when orders leave and arrive
+ * @param pages what the owner showed of the shop's pages
  */
 public record NodLayout(
     int version,
@@ -27,7 +29,8 @@ public record NodLayout(
     List<CustomSpot> spots,
     String note,
     BrandKit kit,
-    DeliverySettings delivery) {
+    DeliverySettings delivery,
+    LearnedPages pages) {
   /** Without a note, all after the shop's page. */
   NodLayout(
       int version,
@@ -35,7 +38,16 @@ public record NodLayout(
       Optional<String> publishedBy,
       List<Nod> nods,
       List<CustomSpot> spots) {
-    this(version, publishedAt, publishedBy, nods, spots, "", BrandKit.NONE, DeliverySettings.NONE);
+    this(
+        version,
+        publishedAt,
+        publishedBy,
+        nods,
+        spots,
+        "",
+        BrandKit.NONE,
+        DeliverySettings.NONE,
+        LearnedPages.NONE);
   }
 
   /** What shoppers get before anything is published. */
@@ -44,6 +56,7 @@ public record NodLayout(
 
   /** The same with other nods. */
   public NodLayout with(List<Nod> others) {
-    return new NodLayout(version, publishedAt, publishedBy, others, spots, note, kit, delivery);
+    return new NodLayout(
+        version, publishedAt, publishedBy, others, spots, note, kit, delivery, pages);
   }
 }

@@ -5,6 +5,7 @@ import static nodyes.generated.Tables.DRAFT_CHANGE;
 import static nodyes.generated.Tables.LAYOUT_BRAND_KIT;
 import static nodyes.generated.Tables.LAYOUT_DELIVERY;
 import static nodyes.generated.Tables.LAYOUT_NOD;
+import static nodyes.generated.Tables.LAYOUT_PAGES;
 import static nodyes.generated.Tables.UNDONE_CHANGE;
 
 import java.time.Instant;
@@ -20,6 +21,7 @@ import nodyes.core.common.NodId;
 import nodyes.core.delivery.DeliverySettings;
 import nodyes.core.nod.BrandKit;
 import nodyes.core.nod.Nod;
+import nodyes.core.recognition.LearnedPages;
 import nodyes.generated.tables.records.DraftChangeRecord;
 import nodyes.generated.tables.records.LayoutNodRecord;
 import nodyes.generated.tables.records.UndoneChangeRecord;
@@ -77,6 +79,10 @@ class NodStore {
         sql.selectFrom(LAYOUT_DELIVERY)
             .where(LAYOUT_DELIVERY.VERSION.in(versions))
             .fetchMap(LAYOUT_DELIVERY.VERSION, row -> json.readDelivery(row.getSettings()));
+    Map<Integer, LearnedPages> pages =
+        sql.selectFrom(LAYOUT_PAGES)
+            .where(LAYOUT_PAGES.VERSION.in(versions))
+            .fetchMap(LAYOUT_PAGES.VERSION, row -> json.readPages(row.getSettings()));
     var drafts = new HashMap<Integer, Draft>();
     for (int version : versions) {
       drafts.put(
@@ -85,7 +91,8 @@ class NodStore {
               nods.getOrDefault(version, List.of()),
               spots.getOrDefault(version, List.of()),
               kits.getOrDefault(version, BrandKit.NONE),
-              deliveries.getOrDefault(version, DeliverySettings.NONE)));
+              deliveries.getOrDefault(version, DeliverySettings.NONE),
+              pages.getOrDefault(version, LearnedPages.NONE)));
     }
     return drafts;
   }
@@ -275,6 +282,10 @@ class NodStore {
     sql.deleteFrom(LAYOUT_DELIVERY).where(LAYOUT_DELIVERY.VERSION.eq(DRAFT)).execute();
     if (!after.delivery().equals(DeliverySettings.NONE)) {
       sql.insertInto(LAYOUT_DELIVERY).values(DRAFT, json.write(after.delivery())).execute();
+    }
+    sql.deleteFrom(LAYOUT_PAGES).where(LAYOUT_PAGES.VERSION.eq(DRAFT)).execute();
+    if (!after.pages().equals(LearnedPages.NONE)) {
+      sql.insertInto(LAYOUT_PAGES).values(DRAFT, json.write(after.pages())).execute();
     }
   }
 }

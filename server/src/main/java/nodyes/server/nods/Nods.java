@@ -94,7 +94,8 @@ public class Nods {
         draft.spots(),
         "",
         draft.kit(),
-        draft.delivery());
+        draft.delivery(),
+        draft.pages());
   }
 
   /** A version, or the draft under 0. */
@@ -262,7 +263,8 @@ public class Nods {
         List.of(),
         "",
         draft.kit(),
-        draft.delivery());
+        draft.delivery(),
+        draft.pages());
   }
 
   /** An id that no nod has, here or in what is published. */

@@ -4,6 +4,7 @@ import static nodyes.generated.Tables.CUSTOM_SPOT;
 import static nodyes.generated.Tables.LAYOUT_BRAND_KIT;
 import static nodyes.generated.Tables.LAYOUT_DELIVERY;
 import static nodyes.generated.Tables.LAYOUT_NOD;
+import static nodyes.generated.Tables.LAYOUT_PAGES;
 import static nodyes.generated.Tables.LAYOUT_VERSION;
 import static org.jooq.impl.DSL.inline;
 import static org.jooq.impl.DSL.max;
@@ -111,7 +112,8 @@ class VersionStore {
               what.spots(),
               row.getNote(),
               what.kit(),
-              what.delivery());
+              what.delivery(),
+              what.pages());
         });
   }
 
@@ -146,6 +148,12 @@ class VersionStore {
                   select(inline(version), LAYOUT_DELIVERY.SETTINGS)
                       .from(LAYOUT_DELIVERY)
                       .where(LAYOUT_DELIVERY.VERSION.eq(NodStore.DRAFT)))
+              .execute();
+          sql.insertInto(LAYOUT_PAGES, LAYOUT_PAGES.VERSION, LAYOUT_PAGES.SETTINGS)
+              .select(
+                  select(inline(version), LAYOUT_PAGES.SETTINGS)
+                      .from(LAYOUT_PAGES)
+                      .where(LAYOUT_PAGES.VERSION.eq(NodStore.DRAFT)))
               .execute();
           return version;
         });

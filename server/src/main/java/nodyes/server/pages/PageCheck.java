@@ -17,6 +17,7 @@ import nodyes.core.recognition.ShopAddresses;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.ProductNameStore;
 import nodyes.server.nods.CustomSpot;
+import nodyes.server.nods.KnownAddresses;
 import nodyes.server.nods.Nods;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.outbound.OutboundResponse;
@@ -41,10 +42,18 @@ class PageCheck {
   private final OutboundHttp fetch;
   private final Shop shop;
   private final Nods nods;
+  private final KnownAddresses addresses;
   private final Catalogue catalogue;
   private final ProductNameStore names;
 
-  PageCheck(OutboundHttp fetch, Shop shop, Nods nods, Catalogue catalogue, ProductNameStore names) {
+  PageCheck(
+      OutboundHttp fetch,
+      Shop shop,
+      Nods nods,
+      KnownAddresses addresses,
+      Catalogue catalogue,
+      ProductNameStore names) {
+    this.addresses = addresses;
     this.names = names;
     this.fetch = fetch;
     this.shop = shop;
@@ -249,10 +258,9 @@ class PageCheck {
 
   /** Why a page without marks is not known by its signs for what it is. */
   private Optional<String> bySigns(Document html, PageKind kind) {
-    ShopAddresses addresses = shop.settings().addresses();
+    ShopAddresses known = addresses.published();
     RecognisedPage page =
-        new PageRecogniser(addresses, names)
-            .recognise(SignsOfPage.of(html, html.location(), addresses));
+        new PageRecogniser(known, names).recognise(SignsOfPage.of(html, html.location(), known));
     if (page.kind().filter(kind::equals).isPresent()) {
       return Optional.empty();
     }

@@ -6,6 +6,8 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import nodyes.core.nod.PageKind;
+import nodyes.server.ServerSettings;
+import nodyes.server.shop.Shop;
 import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,11 +22,22 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/api/v1/page/check")
 class PageCheckApi {
   private final PageCheck check;
+  private final AddressCheck addresses;
   private final LivePages pages;
+  private final Shop shop;
+  private final ServerSettings settings;
 
-  PageCheckApi(PageCheck check, LivePages pages) {
+  PageCheckApi(
+      PageCheck check,
+      AddressCheck addresses,
+      LivePages pages,
+      Shop shop,
+      ServerSettings settings) {
     this.check = check;
+    this.addresses = addresses;
     this.pages = pages;
+    this.shop = shop;
+    this.settings = settings;
   }
 
   record AllChecked(List<PageCheck.Checked> pages) {}
@@ -48,6 +61,24 @@ class PageCheckApi {
   @GetMapping("/all")
   AllChecked all(HttpServletRequest request) {
     return new AllChecked(check.all(office(request)));
+  }
+
+  /** One address of the shop, step by step. */
+  @GetMapping("/address")
+  AddressReport.AddressChecked address(@RequestParam String address, HttpServletRequest request) {
+    return addresses.check(address, settings.address().orElseGet(() -> office(request)));
+  }
+
+  /** What the shop's templates need: the line, and what strict pages have to let in. */
+  record Snippets(String line, String sources, boolean isPublic) {}
+
+  @GetMapping("/snippets")
+  Snippets snippets(HttpServletRequest request) {
+    String from = settings.address().orElseGet(() -> office(request));
+    return new Snippets(
+        ScriptLine.of(from, shop.settings().publicKey()),
+        ScriptPolicy.sources(from),
+        ScriptLine.isPublic(from));
   }
 
   private static String office(HttpServletRequest request) {

@@ -5,11 +5,8 @@ import static nodyes.server.messages.Texts.text;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.time.DateTimeException;
 import java.time.ZoneId;
-import java.util.Currency;
 import nodyes.core.recognition.AddressPattern;
 import nodyes.server.web.ApiProblem;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,11 +32,10 @@ class ShopApi {
       String publicKey,
       String currency,
       String zone,
-      @Pattern(regexp = "|https?://[a-zA-Z0-9.-]+(:\\d{1,5})?", message = "{shop.origin}")
-          String address,
-      @Pattern(regexp = "/.*\\{product\\}.*", message = "{shop.productPath}") String productPath,
-      @Pattern(regexp = "/.*\\{category\\}.*", message = "{shop.categoryPath}") String listingPath,
-      @Pattern(regexp = "/.*", message = "{shop.path}") String basketPath) {}
+      String address,
+      String productPath,
+      String listingPath,
+      String basketPath) {}
 
   @GetMapping
   ShopView get() {
@@ -48,38 +44,34 @@ class ShopApi {
 
   @PutMapping
   ShopView put(@Valid @RequestBody ShopView wanted) {
-    ZoneId zone;
-    try {
-      zone = ZoneId.of(wanted.zone());
-    } catch (DateTimeException e) {
-      throw ApiProblem.value("zone", text("shop.timeZone"));
-    }
-    String currency;
-    try {
-      currency = Currency.getInstance(wanted.currency()).getCurrencyCode();
-    } catch (IllegalArgumentException e) {
-      throw ApiProblem.value("currency", text("shop.currency"));
-    }
-    refuseOtherForms("productPath", wanted.productPath(), "shop.productPath");
-    refuseOtherForms("listingPath", wanted.listingPath(), "shop.categoryPath");
-    refuseOtherForms("basketPath", wanted.basketPath(), "shop.path");
+    ZoneId zone =
+        TypedSettings.zone(wanted.zone())
+            .orElseThrow(() -> ApiProblem.value("zone", text("shop.timeZone")));
+    String currency =
+        TypedSettings.currency(wanted.currency())
+            .orElseThrow(() -> ApiProblem.value("currency", text("shop.currency")));
+    String address =
+        TypedSettings.origin(wanted.address())
+            .orElseThrow(() -> ApiProblem.value("address", text("shop.origin")));
     shop.save(
         new ShopSettings(
             wanted.name().strip(),
             shop.settings().publicKey(),
             currency,
             zone,
-            wanted.address(),
-            wanted.productPath(),
-            wanted.listingPath(),
-            wanted.basketPath()));
+            address,
+            path("productPath", wanted.productPath(), "{product}", "shop.productPath"),
+            path("listingPath", wanted.listingPath(), "{category}", "shop.categoryPath"),
+            path("basketPath", wanted.basketPath(), "", "shop.path")));
     return get();
   }
 
-  private static void refuseOtherForms(String field, String template, String reason) {
-    if (AddressPattern.parse(template).isEmpty()) {
-      throw ApiProblem.value(field, text(reason));
-    }
+  /** How a kind of page is addressed; what it must name is in it. */
+  private static String path(String field, String typed, String needed, String reason) {
+    return AddressPattern.parse(TypedSettings.path(typed))
+        .map(AddressPattern::template)
+        .filter(template -> template.contains(needed))
+        .orElseThrow(() -> ApiProblem.value(field, text(reason)));
   }
 
   private static ShopView view(ShopSettings settings) {

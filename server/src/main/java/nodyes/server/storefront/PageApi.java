@@ -111,7 +111,7 @@ class PageApi {
     if (preview.isAsked()) {
       previews.check(preview);
     }
-    PageRecognition.Told told = recognition.told(given, signs);
+    PageRecognition.Told told = recognition.told(given, signs, preview.isOfDraft());
     Asked asked = told.asked();
     var page = new AskedPage(viewpoint(asked, from, preview, request), told.recognised());
     if (page.isAnyKind()) {

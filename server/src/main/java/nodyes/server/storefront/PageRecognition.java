@@ -9,8 +9,9 @@ import nodyes.core.common.Slug;
 import nodyes.core.nod.PageKind;
 import nodyes.core.recognition.PageRecogniser;
 import nodyes.core.recognition.RecognisedPage;
+import nodyes.core.recognition.ShopAddresses;
 import nodyes.server.catalogue.ProductNameStore;
-import nodyes.server.shop.Shop;
+import nodyes.server.nods.KnownAddresses;
 import nodyes.server.storefront.wire.WirePage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -18,11 +19,11 @@ import org.springframework.stereotype.Component;
 /** Tells what a page is that does not say so itself. */
 @Component
 class PageRecognition {
-  private final Shop shop;
+  private final KnownAddresses addresses;
   private final ProductNameStore names;
 
-  PageRecognition(Shop shop, ProductNameStore names) {
-    this.shop = shop;
+  PageRecognition(KnownAddresses addresses, ProductNameStore names) {
+    this.addresses = addresses;
     this.names = names;
   }
 
@@ -34,12 +35,11 @@ class PageRecognition {
    */
   record Told(PageApi.Asked asked, WirePage.@Nullable WireRecognised recognised) {}
 
-  Told told(PageApi.Asked asked, SignsAsked signs) {
+  Told told(PageApi.Asked asked, SignsAsked signs, boolean isOfDraft) {
     if (asked.kind() != null) {
       return new Told(asked, null);
     }
-    RecognisedPage page =
-        new PageRecogniser(shop.settings().addresses(), names).recognise(signs.signs());
+    RecognisedPage page = recognise(signs, isOfDraft ? addresses.drafted() : addresses.published());
     String products =
         Stream.concat(page.product().stream(), page.cards().values().stream())
             .map(Slug::value)
@@ -55,6 +55,15 @@ class PageRecognition {
             asked.lang(),
             asked.shop()),
         wire(page, kind));
+  }
+
+  /** What a page is that says so much of itself. */
+  RecognisedPage recognise(SignsAsked signs) {
+    return recognise(signs, addresses.published());
+  }
+
+  private RecognisedPage recognise(SignsAsked signs, ShopAddresses known) {
+    return new PageRecogniser(known, names).recognise(signs.signs());
   }
 
   private static WirePage.WireRecognised wire(RecognisedPage page, @Nullable String kind) {

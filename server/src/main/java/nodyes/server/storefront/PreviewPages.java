@@ -51,7 +51,12 @@ class PreviewPages {
 
   /** Refuses whoever has no token. */
   void check(Preview asked) {
-    if (asked.preview() == null || !tokens.isValid(asked.preview())) {
+    check(asked.preview());
+  }
+
+  /** Refuses a token that was not issued here, or has ended. */
+  void check(@Nullable String token) {
+    if (token == null || !tokens.isValid(token)) {
       throw new ApiProblem(HttpStatus.FORBIDDEN, text("preview.expired"));
     }
   }

@@ -5,9 +5,13 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import nodyes.core.recognition.AddressPattern;
+import nodyes.core.recognition.LearnedPages;
 import nodyes.core.recognition.ShopAddresses;
+import nodyes.server.nods.KnownAddresses;
+import nodyes.server.nods.Nods;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.Network;
 import nodyes.server.web.RateLimit;
@@ -26,10 +30,16 @@ class RecognitionApi {
   private static final Duration USABLE = Duration.ofDays(1);
 
   private final Shop shop;
+  private final Nods nods;
+  private final KnownAddresses addresses;
+  private final PreviewPages previews;
   private final RateLimit limit = new RateLimit(600, Duration.ofMinutes(1));
 
-  RecognitionApi(Shop shop) {
+  RecognitionApi(Shop shop, Nods nods, KnownAddresses addresses, PreviewPages previews) {
     this.shop = shop;
+    this.nods = nods;
+    this.addresses = addresses;
+    this.previews = previews;
   }
 
   /**
@@ -37,29 +47,45 @@ class RecognitionApi {
    *
    * @param products of products' pages: links that fit lead to products
    * @param parameters the parameters of addresses that matter; others are nobody's business
+   * @param landmarks CSS selectors of what the owner pointed at
    */
-  record WireAddresses(List<AddressPattern.Compact> products, List<String> parameters) {}
+  record WireAddresses(
+      List<AddressPattern.Compact> products,
+      List<String> parameters,
+      Map<LearnedPages.Landmark, String> landmarks) {}
 
   @GetMapping("/embed/v1/addresses")
   @Operation(summary = "How the shop's addresses are built")
   ResponseEntity<WireAddresses> addresses(
-      @RequestParam("shop") @Nullable String key, HttpServletRequest request) {
+      @RequestParam("shop") @Nullable String key,
+      @RequestParam(required = false) @Nullable String preview,
+      HttpServletRequest request) {
     limit.count(Network.of(request));
-    ShopAddresses known = shop.settings().addresses();
     boolean isOurs = shop.settings().publicKey().equals(key);
+    if (preview != null && isOurs) {
+      previews.check(preview);
+      return ResponseEntity.ok()
+          .header("Access-Control-Allow-Origin", "*")
+          .cacheControl(CacheControl.noStore())
+          .body(wire(addresses.drafted(), nods.draft().pages()));
+    }
     return ResponseEntity.ok()
         .header("Access-Control-Allow-Origin", "*")
         .cacheControl(CacheControl.maxAge(FRESH).cachePublic().staleWhileRevalidate(USABLE))
-        .body(isOurs ? wire(known) : new WireAddresses(List.of(), List.of()));
+        .body(
+            isOurs
+                ? wire(addresses.published(), nods.published().pages())
+                : new WireAddresses(List.of(), List.of(), Map.of()));
   }
 
-  private static WireAddresses wire(ShopAddresses known) {
+  private static WireAddresses wire(ShopAddresses known, LearnedPages learned) {
     return new WireAddresses(
         known.product().stream().map(AddressPattern::compact).toList(),
         Stream.of(known.product(), known.listing(), known.basket())
             .flatMap(List::stream)
             .flatMap(pattern -> pattern.parameters().stream())
             .distinct()
-            .toList());
+            .toList(),
+        learned.landmarks());
   }
 }

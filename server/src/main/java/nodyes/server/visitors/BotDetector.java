@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Who is no shopper: programs that say so in their name (RFC 9110, 10.1.5). */
-final class BotDetector {
+public final class BotDetector {
   // words by which crawlers, previews and libraries name themselves: common practice
   private static final Pattern NAMES =
       Pattern.compile(
@@ -21,7 +21,7 @@ final class BotDetector {
   private BotDetector() {}
 
   /** Whether a user agent names itself as a program, or not at all. */
-  static boolean isNamed(@Nullable String userAgent) {
+  public static boolean isNamed(@Nullable String userAgent) {
     if (userAgent == null || userAgent.isBlank()) {
       return true;
     }

@@ -103,6 +103,7 @@ public class BodiesOfStrangersTest {
       {"GET", "/healthz"},
       {"POST", "/embed/v1/reviews"},
       {"POST", "/embed/v1/views"},
+      {"POST", "/embed/v1/seen"},
       {"DELETE", "/api/v1/session"},
       {"OPTIONS", "/embed/v1/reviews"},
     };

@@ -55,6 +55,8 @@ public class TopicTriggersTest extends ServerTest {
           "review_vote",
           "reviewer_mail",
           "script_detection",
+          "seen_page",
+          "seen_page_hour",
           "sign_in",
           "sign_in_rule",
           "submission_policy",

@@ -157,6 +157,8 @@ public class PageCheckTest extends ServerTest {
         "text/html",
         script() + MARKED.formatted("<div data-nod-spot=\"page-end\"></div>"));
     ask("/api/v1/page/diagnosis?kind=product&product=unreviewed-pot&nod=reviews")
+        .andExpect(jsonPath("$.shows").value(true));
+    ask("/api/v1/page/diagnosis?kind=product&product=unreviewed-pot&nod=stars-product")
         .andExpect(jsonPath("$.answer").value(containsString("No published reviews yet")));
     ask("/api/v1/page/diagnosis?kind=product&product=checked-pot&nod=no-such-nod")
         .andExpect(status().isNotFound());

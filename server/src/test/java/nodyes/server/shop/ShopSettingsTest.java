@@ -34,7 +34,7 @@ public class ShopSettingsTest extends ServerTest {
       {"Europe/Lisbon", "Mars/Base", "zone", "Choose a time zone, e.g. Europe/Lisbon."},
       {"EUR", "EURO", "currency", "Enter a currency code such as EUR."},
       {"/p/{product}", "/p/", "productPath", "Must start with / and contain {product}."},
-      {"/c/{category}", "c/{category}", "listingPath", "Must start with / and contain {category}."},
+      {"/c/{category}", "/c/", "listingPath", "Must start with / and contain {category}."},
       {"\"Pots\"", "\"  \"", "name", "Enter the name of your shop."},
       {
         "\"address\":\"\"",

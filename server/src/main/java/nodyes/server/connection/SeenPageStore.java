@@ -1,0 +1,223 @@
+package nodyes.server.connection;
+
+import static nodyes.generated.Tables.PRODUCT;
+import static nodyes.generated.Tables.SEEN_PAGE;
+import static nodyes.generated.Tables.SEEN_PAGE_HOUR;
+import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.excluded;
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.sum;
+import static org.jooq.impl.DSL.when;
+
+import java.math.BigDecimal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import nodyes.core.common.Slug;
+import nodyes.core.recognition.Identifier;
+import nodyes.core.recognition.RecognisedPage.Sign;
+import nodyes.server.database.Database;
+import nodyes.server.web.PagedResult;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.springframework.stereotype.Component;
+
+/** Pages that were seen this week, as they are kept. */
+@Component
+class SeenPageStore {
+  static final Duration KEPT = Duration.ofDays(7);
+  private static final int MOST = 2_000;
+  private static final String COMMA = ",";
+
+  private static final Field<BigDecimal> VIEWS =
+      field(
+          select(coalesce(sum(SEEN_PAGE_HOUR.VIEWS), BigDecimal.ZERO))
+              .from(SEEN_PAGE_HOUR)
+              .where(SEEN_PAGE_HOUR.PAGE_ID.eq(SEEN_PAGE.ID)));
+
+  private static final Condition NEEDS_THE_OWNER =
+      SEEN_PAGE
+          .DOUBT
+          .isNotNull()
+          .or(SEEN_PAGE.LACKING_SPOTS.ne(""))
+          .or(SEEN_PAGE.KNOWN_CARDS.lt(SEEN_PAGE.CARDS));
+
+  private final Database database;
+
+  SeenPageStore(Database database) {
+    this.database = database;
+  }
+
+  /** A page with how often and when last it was seen. */
+  record Row(SeenPage page, Optional<String> title, long views, Instant lastAt) {}
+
+  /**
+   * Sums over all pages.
+   *
+   * @param views since an instant
+   * @param bySign of those, of pages that were known, by what
+   */
+  record Sums(
+      long pages, long needTheOwner, long views, Map<Sign, Long> bySign, Optional<Row> last) {}
+
+  void save(Collection<SeenPages.Views> seen, Instant now) {
+    if (seen.isEmpty()) {
+      return;
+    }
+    database.change(
+        sql -> {
+          seen.forEach(views -> save(sql, views));
+          sql.deleteFrom(SEEN_PAGE).where(SEEN_PAGE.LAST_AT.lt(now.minus(KEPT))).execute();
+          sql.deleteFrom(SEEN_PAGE_HOUR)
+              .where(SEEN_PAGE_HOUR.HOUR.lt(now.minus(KEPT).getEpochSecond()))
+              .execute();
+          sql.deleteFrom(SEEN_PAGE)
+              .where(
+                  SEEN_PAGE.ID.in(
+                      select(SEEN_PAGE.ID)
+                          .from(SEEN_PAGE)
+                          .orderBy(SEEN_PAGE.LAST_AT.desc())
+                          .limit(-1)
+                          .offset(MOST)))
+              .execute();
+        });
+  }
+
+  private static void save(DSLContext sql, SeenPages.Views views) {
+    SeenPage page = views.page();
+    SeenPage.What what = page.what();
+    var row = sql.newRecord(SEEN_PAGE);
+    row.setAddress(page.address());
+    row.setPageKind(what.kind().orElse(null));
+    row.setProductId(what.product().flatMap(slug -> product(sql, slug)).orElse(null));
+    row.setSign(what.by().orElse(null));
+    row.setNamedType(what.named().map(Identifier::type).orElse(null));
+    row.setNamed(what.named().map(Identifier::value).orElse(null));
+    row.setDoubt(what.doubt().orElse(null));
+    row.setCards((long) page.cards());
+    row.setKnownCards((long) page.knownCards());
+    row.setLackingSpots(String.join(COMMA, page.lacking()));
+    row.setLastAt(views.lastAt());
+    Long id =
+        Objects.requireNonNull(
+            sql.insertInto(SEEN_PAGE)
+                .set(row)
+                .onConflict(SEEN_PAGE.ADDRESS)
+                .doUpdate()
+                .setAllToExcluded()
+                .returningResult(SEEN_PAGE.ID)
+                .fetchOne(SEEN_PAGE.ID));
+    views
+        .byHour()
+        .forEach(
+            (hour, count) ->
+                sql.insertInto(
+                        SEEN_PAGE_HOUR,
+                        SEEN_PAGE_HOUR.PAGE_ID,
+                        SEEN_PAGE_HOUR.HOUR,
+                        SEEN_PAGE_HOUR.VIEWS)
+                    .values(id, hour.getEpochSecond(), count)
+                    .onConflict(SEEN_PAGE_HOUR.PAGE_ID, SEEN_PAGE_HOUR.HOUR)
+                    .doUpdate()
+                    .set(
+                        SEEN_PAGE_HOUR.VIEWS,
+                        SEEN_PAGE_HOUR.VIEWS.plus(excluded(SEEN_PAGE_HOUR.VIEWS)))
+                    .execute());
+  }
+
+  private static Optional<Long> product(DSLContext sql, Slug slug) {
+    return sql.select(PRODUCT.ID)
+        .from(PRODUCT)
+        .where(PRODUCT.SLUG.eq(slug.value()))
+        .fetchOptional(PRODUCT.ID);
+  }
+
+  /** Those that need the owner first, each in the order in which they were seen last. */
+  PagedResult<Row> list(int page, int size) {
+    return database.read(
+        sql ->
+            new PagedResult<>(
+                rows(sql)
+                    .orderBy(
+                        when(NEEDS_THE_OWNER, 0).otherwise(1),
+                        SEEN_PAGE.LAST_AT.desc(),
+                        SEEN_PAGE.ID)
+                    .limit(size)
+                    .offset((page - 1) * size)
+                    .fetch(SeenPageStore::row),
+                page,
+                size,
+                sql.fetchCount(SEEN_PAGE)));
+  }
+
+  Sums sums(Instant since) {
+    return database.read(
+        sql -> {
+          var bySign = new EnumMap<Sign, Long>(Sign.class);
+          long all = 0;
+          for (var row :
+              sql.select(SEEN_PAGE.SIGN, SEEN_PAGE.PAGE_KIND, sum(SEEN_PAGE_HOUR.VIEWS))
+                  .from(SEEN_PAGE_HOUR)
+                  .join(SEEN_PAGE)
+                  .on(SEEN_PAGE.ID.eq(SEEN_PAGE_HOUR.PAGE_ID))
+                  .where(SEEN_PAGE_HOUR.HOUR.ge(since.getEpochSecond()))
+                  .groupBy(SEEN_PAGE.SIGN, SEEN_PAGE.PAGE_KIND)
+                  .fetch()) {
+            all += row.value3().longValue();
+            if (row.value1() != null && row.value2() != null) {
+              bySign.merge(row.value1(), row.value3().longValue(), Long::sum);
+            }
+          }
+          return new Sums(
+              sql.fetchCount(SEEN_PAGE),
+              sql.fetchCount(SEEN_PAGE, NEEDS_THE_OWNER),
+              all,
+              bySign,
+              rows(sql)
+                  .orderBy(SEEN_PAGE.LAST_AT.desc())
+                  .limit(1)
+                  .fetchOptional(SeenPageStore::row));
+        });
+  }
+
+  private static org.jooq.SelectJoinStep<? extends Record> rows(DSLContext sql) {
+    return sql.select(SEEN_PAGE.asterisk(), PRODUCT.SLUG, PRODUCT.TITLE, VIEWS.as("all_views"))
+        .from(SEEN_PAGE)
+        .leftJoin(PRODUCT)
+        .on(PRODUCT.ID.eq(SEEN_PAGE.PRODUCT_ID));
+  }
+
+  private static Row row(Record row) {
+    return new Row(
+        new SeenPage(
+            row.get(SEEN_PAGE.ADDRESS),
+            new SeenPage.What(
+                Optional.ofNullable(row.get(SEEN_PAGE.PAGE_KIND)),
+                Optional.ofNullable(row.get(PRODUCT.SLUG)).map(Slug::new),
+                Optional.ofNullable(row.get(SEEN_PAGE.SIGN)),
+                named(row.get(SEEN_PAGE.NAMED_TYPE), row.get(SEEN_PAGE.NAMED)),
+                Optional.ofNullable(row.get(SEEN_PAGE.DOUBT))),
+            row.get(SEEN_PAGE.CARDS).intValue(),
+            row.get(SEEN_PAGE.KNOWN_CARDS).intValue(),
+            Stream.of(row.get(SEEN_PAGE.LACKING_SPOTS).split(COMMA))
+                .filter(spot -> !spot.isEmpty())
+                .toList()),
+        Optional.ofNullable(row.get(PRODUCT.TITLE)),
+        row.get("all_views", Long.class),
+        row.get(SEEN_PAGE.LAST_AT));
+  }
+
+  private static Optional<Identifier> named(
+      Identifier.@org.jspecify.annotations.Nullable Type type,
+      @org.jspecify.annotations.Nullable String value) {
+    return type == null || value == null ? Optional.empty() : Identifier.of(type, value);
+  }
+}

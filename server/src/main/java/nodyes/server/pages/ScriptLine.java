@@ -1,0 +1,22 @@
+package nodyes.server.pages;
+
+import java.util.regex.Pattern;
+
+/** The one line that a shop puts into the head of its pages. */
+final class ScriptLine {
+  /** This machine, by its usual names. */
+  private static final Pattern HERE =
+      Pattern.compile("(?i)https?://(localhost|127\\.[\\d.]+|\\[::1]|[^/:]+\\.local)(:\\d+)?");
+
+  private ScriptLine() {}
+
+  /** Whether shoppers can load the script from an address: not over http, not from this machine. */
+  static boolean isPublic(String office) {
+    return office.startsWith("https:") && !HERE.matcher(office).matches();
+  }
+
+  /** The line with the address that the script comes from, and the shop's key. */
+  static String of(String office, String key) {
+    return "<script async src=\"%s/nodyes.js\" data-shop=\"%s\"></script>".formatted(office, key);
+  }
+}
