@@ -15,6 +15,7 @@ import { Delivery } from './features/delivery/delivery';
 import { AccountPage } from './features/people/account-page';
 import { PeoplePage } from './features/people/people-page';
 import { Evidence } from './features/evidence/evidence';
+import { Connect } from './features/connect/connect';
 import { Setup } from './features/setup/setup';
 import { TodayOrPages } from './features/today/today-or-pages';
 import { Today } from './features/today/today';
@@ -45,6 +46,7 @@ export const router = createBrowserRouter([
       { path: 'evidence', element: <Evidence /> },
       { path: 'proof', element: <Navigate to="/evidence" replace /> },
       { path: 'setup', element: <Setup /> },
+      { path: 'setup/connect', element: <Connect /> },
       { path: 'setup/people', element: <PeoplePage /> },
       { path: 'account', element: <AccountPage /> },
       { path: '*', element: <NotFound /> },

@@ -2,6 +2,7 @@ import base from './shared/nod.css?inline';
 import looks from './shared/looks.css?inline';
 import starLineCss from './star-line/view.css?inline';
 import { FILES } from './files';
+import { drawnFrom } from './shared/drawings';
 import { firm } from '../script/lib/sheet';
 import { starLine } from './star-line/view';
 import type { AnyNod } from '../script/lib/response-types';
@@ -44,7 +45,7 @@ export async function loadKinds(origin: string, kinds: KindName[]): Promise<Kind
         drawn.set(kind, {
           view,
           host: module.host,
-          sheets: [sheet('', base + looks), sheet(file ?? 'own', module.css)],
+          sheets: [sheet('', base + looks, origin), sheet(file ?? 'own', module.css, origin)],
         });
     }),
   );
@@ -62,10 +63,10 @@ function load(origin: string, file: string): Promise<KindModule> {
 }
 
 /** One sheet to a file, for all nods of a page. */
-function sheet(name: string, css: string): CSSStyleSheet {
+function sheet(name: string, css: string, origin: string): CSSStyleSheet {
   const known = sheets.get(name);
   if (known) return known;
-  const made = firm(css);
+  const made = firm(drawnFrom(origin, css));
   sheets.set(name, made);
   return made;
 }

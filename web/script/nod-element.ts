@@ -1,4 +1,5 @@
 import { markOf } from '../nods/shared/icons';
+import { drawnFrom } from '../nods/shared/drawings';
 import { shapeRule } from '../nods/shared/shapes';
 import { WALL_ID } from '../nods/shared/anchor';
 import { firm } from './lib/sheet';
@@ -28,7 +29,7 @@ export class NodElement extends HTMLElement {
     if (same === this.drawn) return;
     this.drawn = same;
     const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
-    root.adoptedStyleSheets = [...kind.sheets, ...ownSheet(dress, drawings)];
+    root.adoptedStyleSheets = [...kind.sheets, ...ownSheet(dress, drawings, context.origin)];
     this.lang = context.language;
     const { script } = new Intl.Locale(context.language).maximize();
     this.dir = script === 'Arab' || script === 'Hebr' ? 'rtl' : 'ltr';
@@ -54,8 +55,8 @@ function set(element: HTMLElement, name: string, value: string | undefined): voi
 }
 
 /** The owner's values and rules; they stand in the nod's own tree and reach nothing else. */
-function ownSheet(dress: Dress | undefined, drawings: Drawings): CSSStyleSheet[] {
-  const rules = shapeRule(drawings.shape ?? '') + (dress?.css ?? '');
+function ownSheet(dress: Dress | undefined, drawings: Drawings, origin: string): CSSStyleSheet[] {
+  const rules = drawnFrom(origin, shapeRule(drawings.shape ?? '')) + (dress?.css ?? '');
   if (!rules) return [];
   return [firm(rules)];
 }

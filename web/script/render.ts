@@ -56,6 +56,7 @@ export function paint(
       element.show(nod, kind, dress, drawings, {
         ...told(nod, answer, origin, isLookedAt, again),
         arrow: found(dress?.arrow),
+        reviewsAt: located.reviewsAt(nod.product, place),
         now,
       }),
     );
@@ -77,7 +78,7 @@ function told(
   origin: string,
   isLookedAt: boolean,
   again: () => void,
-): Omit<ViewContext, 'arrow' | 'now'> {
+): Omit<ViewContext, 'arrow' | 'reviewsAt' | 'now'> {
   const own = answer.dress[nod.id]?.words ?? {};
   return {
     language: answer.language,

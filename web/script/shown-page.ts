@@ -7,8 +7,9 @@ import { askToTakeBack } from './page/form';
 import { Located } from './page/located';
 import { ask } from './page/requests';
 import { keepSpace } from './page/reserved-space';
+import { reportSeen } from './page/seen-report';
 import { reportViews } from './page/view-reports';
-import { paint, type Drawn } from './render';
+import { paint, type Drawn, type Painted } from './render';
 import { guarded } from './lib/guarded';
 import type { Arrived } from './lib/response-types';
 import { TAG } from './nod-element';
@@ -66,6 +67,7 @@ export class ShownPage {
   /** The owner looks as someone else, or at another moment. */
   async lookAnew(preview: Preview | undefined): Promise<void> {
     this.preview = preview;
+    this.reading = readPage(this.means);
     forgetCountry();
     await this.show();
   }
@@ -119,40 +121,41 @@ export class ShownPage {
     const now = readPage(this.means);
     if (now.key === reading.key) this.reading = now;
     const located = this.locate(this.reading, arrived);
-    this.draw({ arrived, kinds, located });
+    const painted = this.draw({ arrived, kinds, located });
     clearTimeout(this.next);
     if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview)
       this.next = setTimeout(() => guarded(() => this.show()), arrived.holdsFor);
-    this.tellOthers(located);
+    this.tellOthers(located, painted);
     return true;
   }
 
   private locate(reading: Reading, { answer }: Arrived): Located {
-    return new Located(reading, answer.page, this.means.recognition);
+    return new Located(reading, answer.page, this.means);
   }
 
-  private draw(drawn: Drawn): void {
+  private draw(drawn: Drawn): Painted[] {
     this.drawn = drawn;
     const { located } = drawn;
     const again = () => guarded(() => this.show());
     const nods = paint(drawn, this.origin, !!this.preview, again);
-    if (!this.owner) return;
     const { context } = located;
-    this.owner.tell({
+    this.owner?.tell({
       context: context.kind ? context : undefined,
       shop: this.shop,
       nods,
       ...(this.reading.context ? {} : { spots: located.spots(STANDARD) }),
     });
+    return nods;
   }
 
   /** Once for each page: visitors are counted, machines told, and whoever comes to take a review back asked. */
-  private tellOthers({ context }: Located): void {
-    const page = JSON.stringify([context.kind, context.products[0]]);
+  private tellOthers({ context }: Located, painted: Painted[]): void {
+    const page = JSON.stringify([location.pathname, context.kind, context.products[0]]);
     if (page === this.told) return;
     this.told = page;
     guarded(() => reportViews(this.origin, context, !!this.preview));
     if (this.preview) return;
+    guarded(() => reportSeen(this.origin, this.shop, this.reading, painted));
     guarded(() => askToTakeBack(this.origin, context));
     guarded(() => putStructured(this.origin, context, () => this.told === page));
   }

@@ -40,13 +40,19 @@ async function run(origin: string, shop: string): Promise<void> {
   const load = async () => {
     [means.recognition, means.addresses] = await Promise.all([
       loadRecognition(origin).catch(() => undefined),
-      askAddresses(origin, shop).catch(() => UNKNOWN),
+      askAddresses(origin, shop, owner && preview?.token).catch(() => UNKNOWN),
     ]);
   };
   await learn();
   const page = new ShownPage(origin, shop, means, owner);
   // the owner may look as someone else, or at another moment, without loading the page again
-  owner?.listen(() => guarded(() => page.lookAnew(readPreview() ?? preview)));
+  owner?.listen(() =>
+    guarded(async () => {
+      learning = undefined;
+      await learn();
+      await page.lookAnew(readPreview() ?? preview);
+    }),
+  );
   // from now on, since what comes while the answer is on its way is part of the page too
   watch(() =>
     guarded(async () => {

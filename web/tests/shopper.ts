@@ -17,6 +17,7 @@ interface Shopper {
   isLookedAt?: boolean;
   choose?: (country: string) => void;
   number?: ViewContext['number'];
+  reviewsAt?: string | undefined;
 }
 
 /** What a view gets on the page of a shopper, in the words that the product ships. */
@@ -32,6 +33,7 @@ export function shopper(kind: string, who: Shopper = {}): ViewContext {
     number: who.number ?? (() => undefined),
     isLookedAt: who.isLookedAt ?? false,
     choose: who.choose,
+    reviewsAt: who.reviewsAt,
     origin: 'https://nods.example',
     more: vi.fn(),
     translate: vi.fn(),

@@ -66,7 +66,7 @@ describe('picked quotes', () => {
     vi.unstubAllGlobals();
   });
 
-  const drawn = (set: Partial<PickedQuotesNod['content']> = {}) =>
+  const drawn = (set: Partial<PickedQuotesNod['content']> = {}, reviewsAt?: string) =>
     onPage(
       pickedQuotes(
         {
@@ -86,7 +86,7 @@ describe('picked quotes', () => {
             ...set,
           },
         },
-        shopper('picked-quotes'),
+        shopper('picked-quotes', { reviewsAt }),
       ) as HTMLElement,
     );
   const at = (picked: HTMLElement) =>
@@ -163,11 +163,10 @@ describe('picked quotes', () => {
   });
 
   it('lead to all of them where there is such a place', () => {
-    const leads = (set: Partial<PickedQuotesNod['content']>) =>
-      drawn(set).querySelector('.whole a')?.getAttribute('href');
+    const leads = (set: Partial<PickedQuotesNod['content']>, reviewsAt?: string) =>
+      drawn(set, reviewsAt).querySelector('.whole a')?.getAttribute('href');
     expect(leads({})).toBe(undefined);
     expect(leads({ link: '/reviews' })).toBe('/reviews');
-    document.body.innerHTML = '<main data-nod-page="product"></main>';
-    expect(leads({})).toBe('#nodyes-reviews');
+    expect(leads({}, '#nodyes-reviews')).toBe('#nodyes-reviews');
   });
 });

@@ -119,7 +119,8 @@ const calm = () =>
 
 /** What all reviews say, not these alone. */
 function foot({ foot: whole, all, link }: Content, context: ViewContext): HTMLElement | undefined {
-  const leads = all && (!!link || !!document.querySelector('[data-nod-page="product"]'));
+  const isOnPage = context.reviewsAt?.startsWith('#');
+  const leads = all && (!!link || isOnPage);
   if (!whole && !leads) return undefined;
   const mean = whole ? number(context, whole.mean, 1) : '';
   return el(

@@ -41,6 +41,8 @@ export interface ViewContext extends Tongue {
   now: () => number;
   /** hears how many look at the product, now and whenever that is asked anew; 0 is silence */
   number: (asked: Pick<NumberAsked, 'window' | 'quietUnder'>, hear: (n: number) => boolean) => void;
+  /** where the product's reviews are: on this page, or on its own; nothing where no link can be */
+  reviewsAt?: string | undefined;
   /** whether the owner looks at it: then nothing is kept */
   isLookedAt: boolean;
   /** takes another country for the shopper's */

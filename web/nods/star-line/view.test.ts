@@ -18,8 +18,8 @@ const nod = (content: Partial<StarLineNod['content']> = {}): StarLineNod => ({
     ...content,
   },
 });
-const drawn = (content?: Partial<StarLineNod['content']>, language = 'en') =>
-  onPage(starLine(nod(content), shopper('star-line', { language })) as HTMLElement);
+const drawn = (content?: Partial<StarLineNod['content']>, language = 'en', reviewsAt?: string) =>
+  onPage(starLine(nod(content), shopper('star-line', { language, reviewsAt })) as HTMLElement);
 const page = (html: string) => {
   document.body.innerHTML = html;
 };
@@ -63,7 +63,7 @@ describe('the star line', () => {
   });
 
   it('leads to the reviews on their own page, and unfolds them', () => {
-    page('<div data-nod-page="product"><div id="nodyes-reviews"></div></div>');
+    page('<div id="nodyes-reviews"></div>');
     const wall = document.getElementById('nodyes-reviews')!;
     const unfolded = vi.fn();
     const root = wall.attachShadow({ mode: 'open' });
@@ -71,27 +71,16 @@ describe('the star line', () => {
     root.querySelector('button')!.addEventListener('click', unfolded);
     const shown = vi.fn();
     wall.scrollIntoView = shown;
-    const link = drawn().querySelector('a')!;
+    const link = drawn({}, 'en', '#nodyes-reviews').querySelector('a')!;
     expect(link.getAttribute('href')).toBe('#nodyes-reviews');
     link.click();
     expect(unfolded).toHaveBeenCalledTimes(1);
     expect(shown).toHaveBeenCalled();
   });
 
-  it('leads from a card to the product that the card is of', () => {
-    page(
-      '<article data-nod-product="slate-pot"><a href="https://shop.example/p/slate-pot#top">Pot</a>' +
-        '<p data-nod-spot="under-title"></p></article>',
-    );
-    expect(drawn().querySelector('a')?.href).toBe(
-      'https://shop.example/p/slate-pot#nodyes-reviews',
-    );
-  });
-
-  it('puts no link into a card that is one: a link in a link is none', () => {
-    page(
-      '<a href="/p/slate-pot" data-nod-product="slate-pot"><p data-nod-spot="under-title"></p></a>',
-    );
+  it('leads from a card to where the product has its reviews, or nowhere', () => {
+    const there = 'https://shop.example/p/slate-pot#nodyes-reviews';
+    expect(drawn({}, 'en', there).querySelector('a')?.href).toBe(there);
     expect(drawn().querySelector('a')).toBe(null);
   });
 

@@ -15,8 +15,7 @@ export function starLine(nod: StarLineNod, context: ViewContext): Node {
     ...(all ? [sayCount(context, 'reviews', count)] : []),
     ...(bought ? [sayCount(context, 'bought', verified)] : []),
   ].join(', ');
-  const isOnItsPage = !!document.querySelector('[data-nod-page="product"]');
-  const page = isOnItsPage ? undefined : pageOf(nod);
+  const { reviewsAt } = context;
   const counts =
     bought || !showsStars
       ? [said]
@@ -30,20 +29,12 @@ export function starLine(nod: StarLineNod, context: ViewContext): Node {
     showsStars && stars(drawn, say(context, 'rated', { mean: shown })),
     showsStars && el('b', { 'aria-hidden': 'true' }, shown),
     said &&
-      (isOnItsPage
-        ? el('a', { href: `#${WALL_ID}`, click: toReviews }, said)
-        : page
-          ? el('a', { href: `${page}#${WALL_ID}`, class: 'soft' }, ...counts)
+      (reviewsAt?.startsWith('#')
+        ? el('a', { href: reviewsAt, click: toReviews }, said)
+        : reviewsAt
+          ? el('a', { href: reviewsAt, class: 'soft' }, ...counts)
           : el('span', { class: 'soft' }, ...counts)),
   );
-}
-
-/** Where a card or a line of the basket leads; nothing where all of it is a link already. */
-function pageOf({ product, spot }: StarLineNod): string | undefined {
-  const of = `[data-nod-product="${product}"]`;
-  if (document.querySelector(`${of} [data-nod-spot="${spot}"]`)?.closest('a')) return undefined;
-  const link = document.querySelector<HTMLAnchorElement>(`${of} a[href]`);
-  return link?.href.split('#')[0];
 }
 
 /** A folded list opens for whoever asks for it. */

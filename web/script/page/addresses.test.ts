@@ -7,6 +7,7 @@ const SHOP: Addresses = {
     { path: '^/item/?$', product: 'id', variant: '' },
   ],
   parameters: ['v', 'id'],
+  landmarks: {},
 };
 const here = (path: string) => new URL(path, location.href).href;
 

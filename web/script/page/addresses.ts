@@ -3,16 +3,21 @@ import type { Schemas } from '../lib/response-types';
 export type Addresses = Schemas['WireAddresses'];
 
 /** A shop of which nothing is known. */
-export const UNKNOWN: Addresses = { products: [], parameters: [] };
+export const UNKNOWN: Addresses = { products: [], parameters: [], landmarks: {} };
 
 const LONGEST = 2000;
 const expressions = new Map<string, RegExp>();
 /** A page of an application that has its pages behind the hash. */
 const HASH_PAGE = /^#!?(\/.*)/;
 
-/** How the shop's addresses are built; asked for while the page is still being read. */
-export async function askAddresses(origin: string, shop: string): Promise<Addresses> {
-  const response = await fetch(`${origin}/embed/v1/addresses?shop=${encodeURIComponent(shop)}`, {
+/** How the shop's addresses are built, and what the owner pointed at; with a token, as drafted. */
+export async function askAddresses(
+  origin: string,
+  shop: string,
+  token: string | undefined,
+): Promise<Addresses> {
+  const query = new URLSearchParams({ shop, ...(token ? { preview: token } : {}) });
+  const response = await fetch(`${origin}/embed/v1/addresses?${query.toString()}`, {
     credentials: 'omit',
   });
   return response.ok ? ((await response.json()) as Addresses) : UNKNOWN;

@@ -1,5 +1,5 @@
 import { nameIn, pathOf, type Addresses } from './addresses';
-import { all, isDrawn, outer } from './dom';
+import { all, isDrawn, matching, outer } from './dom';
 import type { DataProduct } from './product-data';
 
 /** A card of a page: what names its product, and the element with picture, title and price. */
@@ -33,9 +33,11 @@ export function findCards(addresses: Addresses, listed: DataProduct[]): Card[] {
     if (firsts.has(name) || firsts.size < MOST)
       firsts.set(name, [...(firsts.get(name) ?? []), link]);
   }
+  const taught = addresses.landmarks.CARD ? matching(addresses.landmarks.CARD) : [];
   return [...firsts].flatMap(([name, links]) => {
     for (const link of links) {
-      const element = cardOf(link, name, names);
+      const element = taught.find((card) => card.contains(link)) ?? cardOf(link, name, names);
+      if (taught.length > 0 && !taught.includes(element)) continue;
       if (isDrawn(element) && (element.querySelector(PICTURES) ?? PRICE.test(element.textContent)))
         return [{ name, element }];
     }

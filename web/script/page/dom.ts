@@ -21,6 +21,15 @@ export function all<E extends Element = HTMLElement>(selector: string): E[] {
   return roots().flatMap((root) => [...root.querySelectorAll<E>(selector)]);
 }
 
+/** As all, of a selector that somebody wrote: one that cannot be read finds nothing. */
+export function matching(selector: string): Element[] {
+  try {
+    return all(selector);
+  } catch {
+    return [];
+  }
+}
+
 /** The next element outwards, through shadow trees. */
 export function outer(element: Element): Element | null {
   const root = element.parentElement ? undefined : element.getRootNode();

@@ -1,10 +1,12 @@
 import { all, outer } from './dom';
-import type { Recognition } from './recognition';
 import type { Place, Places } from './places';
-import type { Reading } from './reading';
+import type { Means, Reading } from './reading';
 import type { PageContext } from './context';
 import type { Answer } from '../lib/response-types';
 import { languageOfPage } from './language';
+import { WALL_ID } from '../../nods/shared/anchor';
+
+const LINK = 'a[href]:not([href^="#"])';
 
 /** Which part of the page is of which product, and where nods find places that nobody marked. */
 export class Located {
@@ -14,7 +16,7 @@ export class Located {
   private readonly own: string | undefined;
 
   /** Of a page that marks itself, or of one that its signs told. */
-  constructor(reading: Reading, page: Answer['page'], recognition: Recognition | undefined) {
+  constructor(reading: Reading, page: Answer['page'], { recognition, addresses }: Means) {
     const cards = reading.signs?.cards ?? [];
     for (const { name, element } of cards) {
       const product = page?.cards[name];
@@ -28,7 +30,7 @@ export class Located {
       ordered: undefined,
       language: languageOfPage(),
     };
-    if (!reading.context && page?.kind) this.places = recognition?.placesOf(cards);
+    if (!reading.context && page?.kind) this.places = recognition?.placesOf(cards, addresses);
   }
 
   /** The product that an element is about, if it is about one. */
@@ -48,6 +50,17 @@ export class Located {
     );
     if (card && product !== this.own) return this.places.ofCard(spot, card[0]);
     return product === this.own || !product ? this.places.ofPage(spot) : undefined;
+  }
+
+  /** Where the reviews of a product are; nothing where all around is a link already. */
+  reviewsAt(product: string, { element }: Place): string | undefined {
+    if (this.context.kind === 'product' && product === this.context.products[0])
+      return `#${WALL_ID}`;
+    const card =
+      [...this.products].find(([, one]) => one === product)?.[0] ??
+      all(`[data-nod-product="${product}"]`)[0];
+    const link = element.closest('a') ? undefined : card?.querySelector<HTMLAnchorElement>(LINK);
+    return link ? `${link.href.split('#')[0]}#${WALL_ID}` : undefined;
   }
 
   /** The standard spots that the page has, marked or found. */

@@ -1,4 +1,5 @@
-import { all, isDrawn } from './dom';
+import { all, isDrawn, matching } from './dom';
+import type { Addresses } from './addresses';
 import type { Card } from './cards';
 
 /** Where a nod goes: the element it is put in, before or after. */
@@ -25,9 +26,19 @@ export class Places {
   private readonly main = all('main,[role="main"]').find(isDrawn) ?? document.body;
   private readonly title: Element | undefined;
 
-  /** @param cards what is of other products than the page's own, or of one each */
-  constructor(private readonly cards: Card[]) {
-    this.title = this.own('h1')[0] ?? this.own('[itemprop="name"]')[0] ?? this.own('h2')[0];
+  /**
+   * @param cards what is of other products than the page's own, or of one each
+   * @param landmarks selectors of what the owner pointed at, which go before what is found
+   */
+  constructor(
+    private readonly cards: Card[],
+    private readonly landmarks: Addresses['landmarks'],
+  ) {
+    this.title =
+      this.pointed('TITLE') ??
+      this.own('h1')[0] ??
+      this.own('[itemprop="name"]')[0] ??
+      this.own('h2')[0];
   }
 
   /** The place of a nod about the page's own product, or about the page. */
@@ -68,8 +79,17 @@ export class Places {
     return undefined;
   }
 
+  private pointed(landmark: keyof Addresses['landmarks']): Element | undefined {
+    const selector = this.landmarks[landmark];
+    return selector ? this.ownOf(matching(selector))[0] : undefined;
+  }
+
   private own(selector: string): Element[] {
-    return all(selector).filter(
+    return this.ownOf(all(selector));
+  }
+
+  private ownOf(elements: Element[]): Element[] {
+    return elements.filter(
       (element) =>
         isDrawn(element) &&
         !element.closest('nod-yes') &&
@@ -90,6 +110,8 @@ export class Places {
   }
 
   private price(): Element | undefined {
+    const pointed = this.pointed('PRICE');
+    if (pointed) return pointed;
     const [said] = this.inMain('[itemprop="price"],[itemprop="offers"]').filter(
       ({ localName }) => localName !== 'meta' && localName !== 'link',
     );
@@ -108,6 +130,8 @@ export class Places {
   }
 
   private buy(): Element | undefined {
+    const pointed = this.pointed('BUY');
+    if (pointed) return pointed;
     const buttons = this.inMain(BUTTONS).filter(
       (button) =>
         !button.closest('nav,[role="search"]') &&
@@ -126,11 +150,15 @@ export class Places {
 
   private picture(): Element | undefined {
     return (
-      largest(this.inMain('[itemprop="image"]').filter(isImage)) ?? largest(this.inMain('img'))
+      this.pointed('PICTURE') ??
+      largest(this.inMain('[itemprop="image"]').filter(isImage)) ??
+      largest(this.inMain('img'))
     );
   }
 
   private description(): Element | undefined {
+    const pointed = this.pointed('DESCRIPTION');
+    if (pointed) return pointed;
     const [said] = this.inMain('[itemprop="description"]').filter(
       ({ localName }) => localName !== 'meta',
     );

@@ -6,10 +6,10 @@ import type { Card } from './cards';
 /** What reads pages that carry no marks of ours; pages that do need not load it. */
 export interface Recognition {
   readSigns: (addresses: Addresses) => Signs;
-  placesOf: (cards: Card[]) => Places;
+  placesOf: (cards: Card[], addresses: Addresses) => Places;
 }
 
 export const recognition: Recognition = {
   readSigns,
-  placesOf: (cards) => new Places(cards),
+  placesOf: (cards, { landmarks }) => new Places(cards, landmarks),
 };

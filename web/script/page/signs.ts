@@ -1,5 +1,6 @@
 import { findCards, type Card } from './cards';
 import { nameIn, pathOf, type Addresses } from './addresses';
+import { matching } from './dom';
 import { productData } from './product-data';
 
 /** What a page says of itself without marks of ours, and the cards on it. */
@@ -11,9 +12,18 @@ export interface Signs {
   cards: Card[];
 }
 
+const FIELDS = 'select,input';
 const MOST_PRODUCTS = 12;
 const MOST_NAMES = 30;
 const LONGEST_NAMES = 3500;
+
+/** What the field says that the owner pointed at: a choice, one of several, or a hidden one. */
+function chosenVariant({ landmarks }: Addresses): string | undefined {
+  const fields = (landmarks.VARIANT ? matching(landmarks.VARIANT) : []).flatMap((found) =>
+    found.matches(FIELDS) ? [found] : [...found.querySelectorAll(FIELDS)],
+  ) as HTMLInputElement[];
+  return fields.find(({ type, checked }) => !/^(radio|checkbox)$/.test(type) || checked)?.value;
+}
 
 /** Reads the signs of the page as it stands. */
 export function readSigns(addresses: Addresses): Signs {
@@ -37,6 +47,7 @@ export function readSigns(addresses: Addresses): Signs {
   put('sharing', shared && pathOf(shared, addresses));
   if (/^product/.test(meta('og:type') ?? '')) put('title', meta('og:title'));
   put('meta', meta('nod-product'));
+  put('variant', chosenVariant(addresses));
   const cards = findCards(addresses, listed);
   let length = 0;
   put(

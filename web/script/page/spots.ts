@@ -1,5 +1,5 @@
 import type { AnyNod, Answer } from '../lib/response-types';
-import { all } from './dom';
+import { all, matching } from './dom';
 import type { Located } from './located';
 import { cellOf, isPicture } from './on-picture';
 import type { Place } from './places';
@@ -33,15 +33,6 @@ function foundOf(nod: AnyNod, answer: Answer, located: Located): Place | undefin
   return element
     ? { element, side: pointed.side as Place['side'] }
     : located.placeOf(nod.spot, nod.product);
-}
-
-/** A selector that a browser cannot read matches nothing. */
-function matching(selector: string): Element[] {
-  try {
-    return all(selector);
-  } catch {
-    return [];
-  }
 }
 
 /**

@@ -20,6 +20,24 @@ export function selectorOf(element: Element): string {
   return `body > ${path[0]}`;
 }
 
+/**
+ * A selector for an element and all that are like it: the innermost of which there are several
+ * beside each other, each with a link, as cards of a listing are.
+ */
+export function selectorOfLike(element: Element): string | undefined {
+  for (let one: Element | null = element; one && one !== document.body; one = one.parentElement) {
+    const parent: Element | null = one.parentElement;
+    if (!parent) return undefined;
+    const like = shortest(one);
+    const alike = [...parent.children].filter((other) => other.matches(like));
+    const leads = (other: Element) => other.matches('a[href]') || other.querySelector('a[href]');
+    if (alike.length < 2 || !alike.every(leads)) continue;
+    const around = shortest(parent);
+    return parent === document.body || !lasts(around) ? like : `${around} > ${like}`;
+  }
+  return undefined;
+}
+
 /** Not by the names of elements alone: the next picture or paragraph would take its place. */
 const lasts = (selector: string) => /[#.[]|^(h1|main|form)$/.test(selector);
 

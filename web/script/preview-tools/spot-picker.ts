@@ -1,4 +1,4 @@
-import { selectorOf } from './selector';
+import { selectorOf, selectorOfLike } from './selector';
 
 export type Side = 'before' | 'after' | 'inside';
 
@@ -11,6 +11,8 @@ export interface Pointed {
   products: number;
   /** the start of what stands there */
   text: string;
+  /** a selector for it and all that are like it, where there are some */
+  like?: string;
 }
 
 const LAYER = 'nodyes-pointing';
@@ -53,7 +55,8 @@ export function startPointing(onPointed: (pointed: Pointed) => void): void {
     stopPointing();
     const selector = selectorOf(element);
     const text = (element.textContent ?? '').trim().slice(0, LONGEST_TEXT);
-    onPointed({ selector, side, text, ...countMatches(selector) });
+    const like = selectorOfLike(element);
+    onPointed({ selector, side, text, ...countMatches(selector), ...(like ? { like } : {}) });
   };
   const key = (event: KeyboardEvent) => {
     const now = at?.element ?? document.querySelector('main') ?? document.body.firstElementChild;

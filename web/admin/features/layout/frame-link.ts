@@ -19,6 +19,8 @@ export interface Pointed {
   matches: number;
   products: number;
   text: string;
+  /** a selector for it and all that are like it, where there are some */
+  like?: string;
 }
 
 interface Counted {

@@ -114,6 +114,28 @@ export const keepIncomplete = (id: string, revision: number, set: Settings) =>
 export const saveSpot = ({ name, ...spot }: Schemas['SpotChange'] & { name: string }) =>
   need(api.PUT('/api/v1/layout/spots/{name}', { params: { path: { name } }, body: spot }));
 
+export type Landmark = NonNullable<
+  paths['/api/v1/layout/pages/landmarks/{landmark}']['put']['parameters']['path']['landmark']
+>;
+
+export const saveLandmark = ({ landmark, selector }: { landmark: Landmark; selector: string }) =>
+  need(
+    api.PUT('/api/v1/layout/pages/landmarks/{landmark}', {
+      params: { path: { landmark } },
+      body: { selector },
+    }),
+  );
+
+export const forgetLandmark = (landmark: Landmark) =>
+  need(api.DELETE('/api/v1/layout/pages/landmarks/{landmark}', { params: { path: { landmark } } }));
+
+export function useLearnedPages() {
+  return useQuery({
+    queryKey: ['arrangement', 'pages'],
+    queryFn: () => need(api.GET('/api/v1/layout/pages')),
+  });
+}
+
 export const forgetSpot = (name: string) =>
   need(api.DELETE('/api/v1/layout/spots/{name}', { params: { path: { name } } }));
 

@@ -11,7 +11,7 @@ export function Onboarding() {
     {
       done: !!steps.scriptSeenAt,
       text: t('pages.onboarding.theScriptRunsOnYour'),
-      to: '/setup',
+      to: '/setup/connect',
       act: t('pages.onboarding.connectYourShop'),
     },
     {

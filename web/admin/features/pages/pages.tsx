@@ -50,7 +50,7 @@ export function Pages() {
             id="pages.pages.connectYourShopToSee"
             values={{
               link: (chunks) => (
-                <Link to="/setup" className="text-plum underline">
+                <Link to="/setup/connect" className="text-plum underline">
                   {chunks}
                 </Link>
               ),

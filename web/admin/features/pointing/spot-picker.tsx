@@ -7,13 +7,15 @@ import { Problem } from '../../shared/api';
 import { saveSpot, useDraftAct, type PageKindName } from '../layout/nod-queries';
 import type { Frames, Pointed } from '../layout/frame-link';
 import { PanelHead } from '../layout/panel-head';
+import { LandmarkForm, WhatChoice, type What } from './landmark-form';
 import { T, t } from '../../shared/t';
 
 interface PointProps {
   link: Frames;
   page: string;
   taken: string[];
-  onDone: (made: { name: string; step: number } | undefined) => void;
+  /** without a name: something that the page has was pointed at */
+  onDone: (made: { name?: string; step: number } | undefined) => void;
 }
 
 type Side = Pointed['side'];
@@ -28,6 +30,7 @@ const SIDES: { value: Side; text: string }[] = [
 export function SpotPicker({ link, page, taken, onDone }: PointProps) {
   const { pointed, counted } = link;
   const [own, setOwn] = useState<{ selector?: string; side?: Side; name?: string }>({});
+  const [what, setWhat] = useState<What>('SPOT');
   const make = useDraftAct(saveSpot);
   const selector = own.selector ?? pointed?.selector ?? '';
   const side = own.side ?? pointed?.side ?? 'after';
@@ -48,6 +51,7 @@ export function SpotPicker({ link, page, taken, onDone }: PointProps) {
       <PanelHead title={t('pages.spotPicker.pickAPlace')} onBack={() => onDone(undefined)} />
       <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4.5 pb-4">
         <p className="text-ink-2">{t('pages.spotPicker.clickWhereYouWantThe')}</p>
+        <WhatChoice what={what} page={page} onPick={setWhat} />
         {pointed && (
           <p className="rounded-xl bg-plum-soft px-3.5 py-2">
             <T
@@ -59,63 +63,74 @@ export function SpotPicker({ link, page, taken, onDone }: PointProps) {
         <Button className="self-start" onClick={startPointing}>
           {pointed ? t('pages.spotPicker.pickAgain') : t('pages.spotPicker.point')}
         </Button>
-        <Field
-          label={t('pages.spotPicker.selector')}
-          value={selector}
-          note={t('pages.spotPicker.suggestedYouCanWriteYour')}
-          fault={faultAt('selector') ?? trouble}
-          onChange={(event) => {
-            setOwn({ ...own, selector: event.target.value });
-            countMatches(event.target.value);
-          }}
-        />
-        {found && selector && !trouble && (
-          <p role="status" className="text-[13px] text-fern-ink">
-            {found.matches === 1
-              ? t('pages.spotPicker.onePlaceOnThisPage')
-              : t('pages.spotPicker.placesOneForEachOf', {
-                  matches: found.matches,
-                  products: found.products,
-                })}
-          </p>
-        )}
-        <p className="flex items-center gap-1.5 text-ink-2">
-          <T
-            id="pages.spotPicker.placeNods"
-            values={{
-              pick: (
-                <InlineSelect
-                  label={t('pages.spotPicker.side')}
-                  value={side}
-                  choices={SIDES}
-                  onPick={(next) => setOwn({ ...own, side: next })}
-                />
-              ),
-            }}
+        {what !== 'SPOT' ? (
+          <LandmarkForm
+            key={what}
+            landmark={what}
+            link={link}
+            onDone={(step) => onDone({ step })}
           />
-        </p>
-        <Field
-          label={t('pages.spotPicker.name')}
-          value={name}
-          note={t('pages.spotPicker.lowerCaseLettersDigitsAnd')}
-          fault={
-            faultAt('name') ??
-            (problem && problem.faults.length === 0 ? problem.message : undefined)
-          }
-          onChange={(event) => setOwn({ ...own, name: event.target.value })}
-        />
-        <Button
-          look="inside"
-          className="self-start"
-          disabled={!selector || !!trouble || make.isPending}
-          onClick={() =>
-            make.mutate(asSpot({ name, page, selector, side }), {
-              onSuccess: (step) => onDone({ name, step: step.id }),
-            })
-          }
-        >
-          {t('pages.spotPicker.saveSpot')}
-        </Button>
+        ) : (
+          <>
+            <Field
+              label={t('pages.spotPicker.selector')}
+              value={selector}
+              note={t('pages.spotPicker.suggestedYouCanWriteYour')}
+              fault={faultAt('selector') ?? trouble}
+              onChange={(event) => {
+                setOwn({ ...own, selector: event.target.value });
+                countMatches(event.target.value);
+              }}
+            />
+            {found && selector && !trouble && (
+              <p role="status" className="text-[13px] text-fern-ink">
+                {found.matches === 1
+                  ? t('pages.spotPicker.onePlaceOnThisPage')
+                  : t('pages.spotPicker.placesOneForEachOf', {
+                      matches: found.matches,
+                      products: found.products,
+                    })}
+              </p>
+            )}
+            <p className="flex items-center gap-1.5 text-ink-2">
+              <T
+                id="pages.spotPicker.placeNods"
+                values={{
+                  pick: (
+                    <InlineSelect
+                      label={t('pages.spotPicker.side')}
+                      value={side}
+                      choices={SIDES}
+                      onPick={(next) => setOwn({ ...own, side: next })}
+                    />
+                  ),
+                }}
+              />
+            </p>
+            <Field
+              label={t('pages.spotPicker.name')}
+              value={name}
+              note={t('pages.spotPicker.lowerCaseLettersDigitsAnd')}
+              fault={
+                faultAt('name') ??
+                (problem && problem.faults.length === 0 ? problem.message : undefined)
+              }
+              onChange={(event) => setOwn({ ...own, name: event.target.value })}
+            />
+            <Button
+              look="inside"
+              className="self-start"
+              disabled={!selector || !!trouble || make.isPending}
+              onClick={() =>
+                make.mutate(asSpot({ name, page, selector, side }), {
+                  onSuccess: (step) => onDone({ name, step: step.id }),
+                })
+              }
+            >
+              {t('pages.spotPicker.saveSpot')}
+            </Button>
+          </>
+        )}
       </div>
     </>
   );

@@ -6,6 +6,11 @@ import { useUnsaved } from '../../shared/unsaved';
 import { useSaveShop, type Shop } from '../shop/queries';
 import { t } from '../../shared/t';
 
+const LISTS: Partial<Record<keyof Shop, string[]>> = {
+  zone: Intl.supportedValuesOf('timeZone'),
+  currency: Intl.supportedValuesOf('currency'),
+};
+
 const FIELDS: { name: keyof Shop; label: string; note: string }[] = [
   { name: 'name', label: t('setup.setup.name'), note: t('setup.setup.theNameYourCustomersKnow') },
   {
@@ -58,10 +63,23 @@ export function ShopForm({ shop }: { shop: Shop }) {
       noValidate
       className="rounded-2xl border border-line bg-paper p-6"
     >
-      <h2 className="mb-4 text-xl">{t('setup.setup.yourShop')}</h2>
+      <h1 className="mb-4 text-xl">{t('setup.setup.yourShop')}</h1>
       <div className="grid grid-cols-2 gap-x-5 gap-y-3">
         {FIELDS.map(({ name, label, note }) => (
-          <Field key={name} label={label} note={note} {...field(name)} />
+          <Field
+            key={name}
+            label={label}
+            note={note}
+            list={LISTS[name] && `shop-${name}`}
+            {...field(name)}
+          />
+        ))}
+        {Object.entries(LISTS).map(([name, choices]) => (
+          <datalist key={name} id={`shop-${name}`}>
+            {choices.map((choice) => (
+              <option key={choice} value={choice} />
+            ))}
+          </datalist>
         ))}
       </div>
       {problem && !hasFaults && (

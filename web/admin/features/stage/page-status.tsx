@@ -17,7 +17,7 @@ export function PageStatus({ check, error }: SilentProps) {
           id="pages.pageStatus.untilThisIsFixedYou"
           values={{
             link: (chunks) => (
-              <Link to="/setup" className="underline">
+              <Link to="/setup/connect" className="underline">
                 {chunks}
               </Link>
             ),

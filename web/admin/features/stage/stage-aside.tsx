@@ -127,8 +127,9 @@ export function StageAside(props: StageAsideProps) {
             if (made) {
               took(t('pages.previewStage.spotSaved'), made.step);
               link.refresh();
-              setBeside({ what: 'add', spot: made.name });
-            } else back();
+            }
+            if (made?.name) setBeside({ what: 'add', spot: made.name });
+            else back();
           }}
         />
       )}

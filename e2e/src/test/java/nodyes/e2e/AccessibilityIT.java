@@ -37,6 +37,7 @@ public class AccessibilityIT extends InBrowser {
       {"/catalogue/feeds"},
       {"/evidence"},
       {"/setup"},
+      {"/setup/connect"},
       {"/nowhere"}
     };
   }

@@ -66,7 +66,15 @@ public class FirstRunIT extends InBrowser {
     nothingWrongForAxe();
     assertThat(page.getByLabel("First steps").getByText("Import reviews")).isVisible();
     page.getByLabel("First steps").getByText("Connect your shop").click();
-    fill("Address", "shop.example/path");
+    assertThat(page.getByText("One line connects your shop")).isVisible();
+    assertThat(page.getByText("data-shop=").first()).isVisible();
+    nothingWrongForAxe();
+    fill("Open any product", "https://shop.example/p/1");
+    press("Read it");
+    assertThat(page.getByText("Import your products first")).isVisible();
+    complaints.clear();
+    page.navigate(office + "/setup");
+    fill("Address", "ftp://shop.example");
     press("Save");
     assertThat(page.getByText("Use https://shop.example, without a path.")).isVisible();
     complaints.clear();
@@ -84,8 +92,14 @@ public class FirstRunIT extends InBrowser {
     nothingWrongForAxe();
     page.navigate(office + "/pages");
     assertThat(page.getByLabel("First steps").getByText("1 product imported")).isVisible();
-    page.navigate(office + "/setup");
-    assertThat(page.getByText("data-nod-product=\"blue-mug\"")).isVisible();
+    page.navigate(office + "/setup/connect");
+    fill("Open any product", "https://shop.example/p/blue-mug?from=mail");
+    press("Read it");
+    assertThat(page.getByText("not needed")).isVisible();
+    assertThat(page.getByText("There is no server at shop.example").first()).isVisible();
+    press("Use these addresses");
+    assertThat(page.getByText("Addresses saved").first()).isVisible();
+    nothingWrongForAxe();
 
     press("Sign out");
     assertThat(page.getByText("Sign in").first()).isVisible();

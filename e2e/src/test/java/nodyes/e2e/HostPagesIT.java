@@ -181,6 +181,29 @@ public class HostPagesIT extends InBrowser {
   }
 
   @Test
+  public void aStrictPolicyBlocksNothingOfIt() {
+    page.addInitScript(
+        "window.blocked = []; addEventListener('securitypolicyviolation', one =>"
+            + " window.blocked.push(one.violatedDirective + ' ' + one.blockedURI))");
+    open("policy", "/products/celadon-planter");
+    assertThat(stars("celadon-planter")).isVisible();
+    assertThat(page.locator("#nodyes-structured")).hasCount(1);
+    assertEquals(page.evaluate("window.blocked.join()"), "");
+  }
+
+  @Test
+  public void theStarLineLeadsToTheReviewsOnAPageThatSaysNothing() {
+    open("plain", "/products/celadon-planter");
+    Locator link = stars("celadon-planter").locator("a");
+    assertThat(link).hasAttribute("href", "#nodyes-reviews");
+    link.click();
+    assertThat(page.locator("#nodyes-reviews")).isInViewport();
+    open("scroll", "/all");
+    assertThat(stars("oat-trough").locator("a"))
+        .hasAttribute("href", java.util.regex.Pattern.compile(".*/oat-trough#nodyes-reviews"));
+  }
+
+  @Test
   public void inDoubtNothingShows() {
     open("several", "/set");
     page.waitForCondition(() -> !asked.isEmpty());

@@ -107,7 +107,7 @@ public class PseudoLocaleIT extends InBrowser {
 
   @DataProvider
   Object[][] screens() {
-    Stream<String> further = Stream.of("/delivery", "/setup/people", "/account");
+    Stream<String> further = Stream.of("/delivery", "/setup/connect", "/setup/people", "/account");
     return Stream.concat(
             Arrays.stream(new AccessibilityIT().screens()),
             further.map(path -> new Object[] {path}))
