@@ -1,12 +1,17 @@
 import type { Reading } from './reading';
-import type { Painted } from '../render';
+
+/** A nod that shows, and whether it found a place. */
+interface Shown {
+  spot: string;
+  placed: boolean;
+}
 
 /** Tells the owner what this page says of itself, and which nods found no place on it. */
 export async function reportSeen(
   origin: string,
   shop: string,
   { context, signs }: Reading,
-  nods: Painted[],
+  nods: Shown[],
 ): Promise<void> {
   const lacking = nods.filter(({ placed }) => !placed).map(({ spot }) => spot);
   await fetch(`${origin}/embed/v1/seen`, {

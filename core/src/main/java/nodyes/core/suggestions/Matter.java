@@ -35,6 +35,20 @@ public sealed interface Matter {
   record Unconnected(long products) implements Matter {}
 
   /**
+   * Shoppers' browsers asked for pages before, and no more.
+   *
+   * @param since the day of the last view
+   */
+  record SilentPages(LocalDate since) implements Matter {}
+
+  /**
+   * Addresses of this week that nods cannot show on until something is done.
+   *
+   * @param pages how many
+   */
+  record UnknownPages(long pages) implements Matter {}
+
+  /**
    * Reviews that nobody decided on.
    *
    * @param count how many

@@ -32,9 +32,21 @@ public final class SuggestionRules {
         .stalled()
         .forEach(
             stalled -> acts.add(new Suggestion(Priority.INCORRECT, stalled.removed(), stalled, 3)));
-    if (!figures.isScriptSeen() && figures.products() > 0) {
+    ShopStatus.Pages pages = figures.pages();
+    if (!pages.isScriptSeen() && figures.products() > 0) {
       var unconnected = new Matter.Unconnected(figures.products());
       acts.add(new Suggestion(Priority.MISSING, figures.products(), unconnected, 5));
+    }
+    pages
+        .silentSince()
+        .ifPresent(
+            day ->
+                acts.add(
+                    new Suggestion(
+                        Priority.MISSING, figures.products(), new Matter.SilentPages(day), 5)));
+    if (pages.needTheOwner() > 0) {
+      var unknown = new Matter.UnknownPages(pages.needTheOwner());
+      acts.add(new Suggestion(Priority.MISSING, pages.needTheOwner(), unknown, 3));
     }
     figures.waiting().ifPresent(waiting -> acts.add(decide(waiting)));
     figures.unanswered().ifPresent(unanswered -> acts.add(answer(unanswered)));

@@ -15,7 +15,13 @@ public class SuggestionTest {
   private static final LocalDate TUESDAY = LocalDate.parse("2026-11-24");
   private static final ShopStatus NOTHING =
       new ShopStatus(
-          List.of(), List.of(), 48, true, Optional.empty(), Optional.empty(), Optional.empty());
+          List.of(),
+          List.of(),
+          48,
+          ShopStatus.Pages.WELL,
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty());
 
   private static Suggestion act(Priority worth, long size) {
     return new Suggestion(worth, size, new Matter.Unconnected(size), 1);
@@ -81,7 +87,7 @@ public class SuggestionTest {
                 new Matter.FailedUpdate("products", TUESDAY, true, 30),
                 new Matter.FailedUpdate("orders", TUESDAY, false, 0)),
             48,
-            false,
+            ShopStatus.Pages.NEVER_SEEN,
             Optional.of(
                 new Matter.WaitingReviews(14, 9, 1, TUESDAY, Optional.of("Inês R."), "Oat trough")),
             Optional.of(new Matter.UnrepliedReviews(1, 1)),
@@ -100,13 +106,22 @@ public class SuggestionTest {
   }
 
   @Test
+  public void pagesThatBrokeAreSaid() {
+    var broken = new ShopStatus.Pages(true, Optional.of(TUESDAY), 3);
+    var figures =
+        new ShopStatus(
+            List.of(), List.of(), 48, broken, Optional.empty(), Optional.empty(), Optional.empty());
+    assertEquals(matters(figures), List.of("MISSING SilentPages", "MISSING UnknownPages"));
+  }
+
+  @Test
   public void whatIsNotSoIsNotSaid() {
     var figures =
         new ShopStatus(
             List.of(),
             List.of(),
             0,
-            false,
+            ShopStatus.Pages.NEVER_SEEN,
             Optional.of(
                 new Matter.WaitingReviews(1, 0, 0, TUESDAY, Optional.empty(), "Oat trough")),
             Optional.of(new Matter.UnrepliedReviews(2, 67)),

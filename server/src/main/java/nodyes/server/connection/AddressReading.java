@@ -19,6 +19,7 @@ import nodyes.server.catalogue.CategoryLine;
 import nodyes.server.catalogue.ProductNameStore;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopSettings;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.PagedResult;
 import org.jsoup.Jsoup;
@@ -111,12 +112,25 @@ class AddressReading {
         reading.parts().stream().map(part -> new ReadPart(part.role(), part.text())).toList(),
         product.value(),
         title(product),
-        reading.pattern().template(),
+        knownAs(origin, path, reading).orElseGet(() -> reading.pattern().template()),
         LinkReader.listing(links, categories::contains).map(AddressPattern::template).orElse(null),
         LinkReader.basket(links).map(AddressPattern::template).orElse(null),
         catalogue.list("", 1, 1).total() - 1,
         failure == null ? tried(origin, reading) : List.of(),
         failure);
+  }
+
+  /** The pattern that reads the address so already, which may say more than the example did. */
+  private Optional<String> knownAs(String origin, String path, AddressReader.Reading reading) {
+    ShopSettings settings = shop.settings();
+    Optional<String> named =
+        AddressPattern.parse(settings.productPath())
+            .flatMap(pattern -> pattern.match(path))
+            .flatMap(AddressPattern.Match::product);
+    boolean isSame =
+        settings.address().equals(origin)
+            && named.equals(reading.pattern().match(path).flatMap(AddressPattern.Match::product));
+    return isSame ? Optional.of(settings.productPath()) : Optional.empty();
   }
 
   private String title(Slug product) {

@@ -6,6 +6,7 @@ import static nodyes.generated.Tables.SEEN_PAGE_HOUR;
 import static org.jooq.impl.DSL.coalesce;
 import static org.jooq.impl.DSL.excluded;
 import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.max;
 import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.sum;
 import static org.jooq.impl.DSL.when;
@@ -156,6 +157,16 @@ class SeenPageStore {
                 page,
                 size,
                 sql.fetchCount(SEEN_PAGE)));
+  }
+
+  SeenPages.Standing standing() {
+    return database.read(
+        sql ->
+            new SeenPages.Standing(
+                sql.select(max(SEEN_PAGE.LAST_AT))
+                    .from(SEEN_PAGE)
+                    .fetchOptional(row -> row.value1()),
+                sql.fetchCount(SEEN_PAGE, NEEDS_THE_OWNER)));
   }
 
   Sums sums(Instant since) {

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import nodyes.server.jobs.JobKind;
 import nodyes.server.jobs.ScheduledJob;
 import org.springframework.stereotype.Component;
@@ -50,6 +51,19 @@ public class SeenPages implements ScheduledJob {
                 (before == null ? new Views(page, now, Map.of()) : before).and(page, now));
       }
     }
+  }
+
+  /**
+   * How the pages stand as they are written down.
+   *
+   * @param lastAt when one was seen last; empty where none was this week
+   * @param needTheOwner how many cannot show nods until the owner does something
+   */
+  public record Standing(Optional<Instant> lastAt, long needTheOwner) {}
+
+  /** How they stand. */
+  public Standing standing() {
+    return store.standing();
   }
 
   /** Writes down what waits; of how many pages. */

@@ -2,6 +2,7 @@ package nodyes.server.dashboard;
 
 import static nodyes.server.messages.Texts.text;
 
+import java.time.LocalDate;
 import nodyes.core.suggestions.Matter;
 import nodyes.core.suggestions.Suggestion;
 import nodyes.server.messages.Written;
@@ -32,6 +33,8 @@ final class ActWords {
       String path,
       int minutes) {}
 
+  private static final String CONNECT = "/setup/connect";
+
   private record Said(String title, String text, String action, String path) {}
 
   static ActView of(Suggestion act) {
@@ -55,7 +58,19 @@ final class ActWords {
               text("acts.connect.title"),
               text("acts.connect.words", "products", products),
               text("acts.connect.doing"),
-              "/setup");
+              CONNECT);
+      case Matter.SilentPages(LocalDate since) ->
+          new Said(
+              text("acts.silent.title", "day", Written.shortDay(since)),
+              text("acts.silent.words"),
+              text("acts.silent.doing"),
+              CONNECT);
+      case Matter.UnknownPages(long pages) ->
+          new Said(
+              text("acts.pages.title", "pages", pages),
+              text("acts.pages.words", "pages", pages),
+              text("acts.pages.doing"),
+              CONNECT);
       case Matter.WaitingReviews waiting -> waiting(waiting);
       case Matter.UnrepliedReviews(int stars, long count) ->
           new Said(

@@ -9,7 +9,6 @@ import nodyes.core.suggestions.ShopStatus;
 import nodyes.server.evidence.NodClaimRisk;
 import nodyes.server.evidence.PublishedClaimRisks;
 import nodyes.server.feeds.FailingFeeds;
-import nodyes.server.pages.ScriptDetections;
 import nodyes.server.reviews.ReviewListItem;
 import nodyes.server.reviews.Reviews;
 import nodyes.server.shop.ShopClock;
@@ -24,7 +23,7 @@ class ShopStatusReader {
   private final DashboardStore store;
   private final PublishedClaimRisks doubts;
   private final FailingFeeds feeds;
-  private final ScriptDetections sightings;
+  private final ConnectedPages pages;
   private final Reviews reviews;
   private final ProductSales sold;
   private final ShopClock clock;
@@ -33,14 +32,14 @@ class ShopStatusReader {
       DashboardStore store,
       PublishedClaimRisks doubts,
       FailingFeeds feeds,
-      ScriptDetections sightings,
+      ConnectedPages pages,
       Reviews reviews,
       ProductSales sold,
       ShopClock clock) {
     this.store = store;
     this.doubts = doubts;
     this.feeds = feeds;
-    this.sightings = sightings;
+    this.pages = pages;
     this.reviews = reviews;
     this.sold = sold;
     this.clock = clock;
@@ -56,7 +55,7 @@ class ShopStatusReader {
                         feed.what(), day(feed.at()), feed.isHeld(), feed.removed()))
             .toList(),
         sold.products(),
-        sightings.isSeen(),
+        pages.now(),
         store.waiting().flatMap(this::waiting),
         unanswered(store.unanswered()),
         sold.unreviewed(DAYS));

@@ -32,6 +32,9 @@ import org.springframework.stereotype.Component;
 /** Looks at one address of the shop step by step; the first trouble says what to do next. */
 @Component
 class AddressCheck {
+  /** Seconds: what is shorter is said as this. */
+  private static final double LEAST_SHOWN = 0.1;
+
   private final OutboundHttp fetch;
   private final Shop shop;
   private final KnownAddresses addresses;
@@ -77,7 +80,10 @@ class AddressCheck {
     report.fine(
         AddressReport.Step.OPENED,
         "opened",
-        text("addressCheck.opened.time", "seconds", (clock.millis() - began) / 1000.0));
+        text(
+            "addressCheck.opened.time",
+            "seconds",
+            Math.max(LEAST_SHOWN, (clock.millis() - began) / 1000.0)));
     Document html = Jsoup.parse(page.text(), page.address().toString());
     Optional<Element> line = line(html, report);
     if (line.isPresent()) {

@@ -54,7 +54,7 @@ final class ShopPages {
     page.put("category", category.title());
     page.put("navigation", navigation(Optional.of(category)));
     page.put("cards", cards(goods.in(category)));
-    return draw("listing", page);
+    return Marks.takenOut(category, draw("listing", page));
   }
 
   String product(ShopCatalogue.Product product, Optional<String> sku, Basket basket) {
@@ -81,7 +81,7 @@ final class ShopPages {
                         "price", euros(variant.price()),
                         "chosen", variant.equals(chosen)))
             .toList());
-    return draw("product", page);
+    return Marks.takenOut(product.category(), draw("product", page));
   }
 
   String basket(Basket basket) {

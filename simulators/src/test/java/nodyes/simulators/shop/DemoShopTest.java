@@ -52,6 +52,25 @@ public class DemoShopTest {
     assertTrue(page.contains("€25.00"));
   }
 
+  @Test
+  public void halfOfItsCategoriesSayNothingButWhatShopsSay() throws Exception {
+    for (String path :
+        new String[] {
+          "/categories/seeds-and-bulbs",
+          "/categories/tools",
+          "/categories/grow-lights",
+          "/products/hand-fork"
+        }) {
+      String page = get(path).body();
+      assertTrue(page.contains("data-shop=\"some-key\""), path);
+      assertFalse(page.contains("data-nod-"), path);
+    }
+    for (String path :
+        new String[] {"/categories/planters", "/categories/watering", "/categories/made-to-order"}) {
+      assertTrue(get(path).body().contains("data-nod-page=\"listing\""), path);
+    }
+  }
+
   /** Without a size in the address most of what the demo has to show of it was silent. */
   @Test
   public void aProductPageOpensOnWhatIsReduced() throws Exception {

@@ -1,0 +1,33 @@
+package nodyes.server.dashboard;
+
+import java.time.Duration;
+import nodyes.core.suggestions.ShopStatus;
+import nodyes.server.connection.SeenPages;
+import nodyes.server.pages.ScriptDetections;
+import nodyes.server.shop.ShopClock;
+import org.springframework.stereotype.Component;
+
+/** How the shop's pages are connected. */
+@Component
+class ConnectedPages {
+  /** A shop may have a quiet day; the same hour of the next is past then. */
+  private static final Duration SILENT = Duration.ofHours(26);
+
+  private final ScriptDetections detections;
+  private final SeenPages seen;
+  private final ShopClock clock;
+
+  ConnectedPages(ScriptDetections detections, SeenPages seen, ShopClock clock) {
+    this.detections = detections;
+    this.seen = seen;
+    this.clock = clock;
+  }
+
+  ShopStatus.Pages now() {
+    SeenPages.Standing standing = seen.standing();
+    return new ShopStatus.Pages(
+        detections.isSeen(),
+        standing.lastAt().filter(at -> at.isBefore(clock.now().minus(SILENT))).map(clock::dayOf),
+        standing.needTheOwner());
+  }
+}
