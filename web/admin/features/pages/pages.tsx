@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useProducts } from '../../ui/product-pick';
 import { Empty, Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
-import { useShop } from '../shop/queries';
+import { mayNotFrame, useShop } from '../shop/queries';
 import { Onboarding } from './onboarding';
 import { useShopTime } from '../../shared/shop-time';
 import { PreviewStage } from '../stage/preview-stage';
@@ -24,9 +24,13 @@ export function Pages() {
       go({ product: first }, true);
     }
   });
+  const isOutdated = !!shop.data && mayNotFrame(shop.data);
+  useEffect(() => {
+    if (isOutdated) window.location.reload();
+  }, [isOutdated]);
   if (isLost(shop)) return <Failure error={shop.error} again={() => void shop.refetch()} />;
   if (isLost(clock)) return <Failure error={clock.error} again={() => void clock.refetch()} />;
-  if (!shop.data || !products.data || !clock.data) return <Loading />;
+  if (!shop.data || !products.data || !clock.data || isOutdated) return <Loading />;
   return (
     <>
       <Onboarding />

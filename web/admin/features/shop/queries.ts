@@ -3,9 +3,21 @@ import { api, need, type Schemas } from '../../shared/api';
 
 export type Shop = Schemas['ShopView'];
 
-export function useShop() {
-  return useQuery({ queryKey: ['shop'], queryFn: () => need(api.GET('/api/v1/shop')) });
+/** The shop whose pages this document may frame: its policy is as it was when it was loaded. */
+let framed: string | undefined;
+
+async function askShop(): Promise<Shop> {
+  const shop = await need(api.GET('/api/v1/shop'));
+  framed ??= shop.address;
+  return shop;
 }
+
+export function useShop() {
+  return useQuery({ queryKey: ['shop'], queryFn: askShop });
+}
+
+/** Whether the document has to be loaded anew before it may frame the shop's pages. */
+export const mayNotFrame = (shop: Shop) => framed !== undefined && shop.address !== framed;
 
 export function useSaveShop() {
   const queries = useQueryClient();
