@@ -1,6 +1,7 @@
 package nodyes.server.pages;
 
 import java.util.regex.Pattern;
+import org.jsoup.nodes.Element;
 
 /** The one line that a shop puts into the head of its pages. */
 final class ScriptLine {
@@ -17,6 +18,10 @@ final class ScriptLine {
 
   /** The line with the address that the script comes from, and the shop's key. */
   static String of(String office, String key) {
-    return "<script async src=\"%s/nodyes.js\" data-shop=\"%s\"></script>".formatted(office, key);
+    return new Element("script")
+        .attr("async", true)
+        .attr("src", office + "/nodyes.js")
+        .attr("data-shop", key)
+        .outerHtml();
   }
 }

@@ -36,7 +36,17 @@ public class ActWordsTest {
       {
         new Matter.Unconnected(48),
         "Your shop is not connected yet | The script has not been seen on any page, so shoppers see"
-            + " nothing about your 48 products. | /setup"
+            + " nothing about your 48 products. | /setup/connect"
+      },
+      {
+        new Matter.SilentPages(TUESDAY),
+        "No page views since Tue 24 Nov | The script was on your pages before. It may have been"
+            + " removed, or something blocks it. | /setup/connect"
+      },
+      {
+        new Matter.UnknownPages(1),
+        "1 page of your shop needs you | Shoppers saw it this week, and some nods could not be shown"
+            + " there. | /setup/connect"
       },
       {
         new Matter.WaitingReviews(14, 9, 1, TUESDAY, Optional.of("Inês R."), "Oat trough"),

@@ -98,8 +98,15 @@ public class PageApiTest extends ServerTest {
   }
 
   @Test
+  public void aProductWithoutReviewsAsksForTheFirst() throws Exception {
+    page("/embed/v1/page?kind=product&lang=en&product=bare-pot")
+        .andExpect(jsonPath("$.nods.length()").value(1))
+        .andExpect(jsonPath("$.nods[0].kind").value("review-wall"));
+  }
+
+  @Test
   public void whatIsUnknownIsAnEmptyPageAndNoError() throws Exception {
-    for (String product : new String[] {"no-such-pot", "bare-pot", "Not%20A%20Slug!", ""}) {
+    for (String product : new String[] {"no-such-pot", "Not%20A%20Slug!", ""}) {
       page("/embed/v1/page?kind=product&lang=en&product=" + product)
           .andExpect(status().isOk())
           .andExpect(jsonPath("$.nods.length()").value(0));
