@@ -51,9 +51,7 @@ export function KnownAddresses({ shop }: { shop: Shop }) {
 
 /** A pattern, what names the product underlined in it; what only names its variant is left out. */
 function Pattern({ text }: { text: string }) {
-  const [before = '', after = ''] = text
-    .replace(/[?&][^?&=]+=\{variant\}/, '')
-    .split('{product}');
+  const [before = '', after = ''] = text.replace(/[?&][^?&=]+=\{variant\}/, '').split('{product}');
   return (
     <code className="break-all text-ink">
       {before}
