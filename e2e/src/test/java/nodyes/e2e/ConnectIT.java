@@ -6,7 +6,6 @@ import static org.testng.Assert.assertEquals;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.HashMap;
 import org.testng.annotations.BeforeMethod;
@@ -26,10 +25,6 @@ public class ConnectIT extends InBrowser {
           headers.put("user-agent", "Mozilla/5.0 (X11; Linux x86_64) Gecko/20100101 Firefox/140.0");
           route.resume(new Route.ResumeOptions().setHeaders(headers));
         });
-  }
-
-  private Locator button(String name) {
-    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
   }
 
   private void nothingWrongForAxe() throws IOException {

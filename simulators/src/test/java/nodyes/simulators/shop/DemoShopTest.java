@@ -66,7 +66,9 @@ public class DemoShopTest {
       assertFalse(page.contains("data-nod-"), path);
     }
     for (String path :
-        new String[] {"/categories/planters", "/categories/watering", "/categories/made-to-order"}) {
+        new String[] {
+          "/categories/planters", "/categories/watering", "/categories/made-to-order"
+        }) {
       assertTrue(get(path).body().contains("data-nod-page=\"listing\""), path);
     }
   }
