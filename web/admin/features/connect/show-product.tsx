@@ -36,7 +36,10 @@ export function ShowProduct({ shop, onRead }: ShowProductProps) {
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          read.mutate(address, { onSuccess: () => onRead(address) });
+          read.mutate(address, {
+            // pages of a shop are looked at once it is known to be the owner's
+            onSuccess: ({ origin }) => origin === shop.address && onRead(address),
+          });
         }}
       >
         <Field
@@ -52,12 +55,18 @@ export function ShowProduct({ shop, onRead }: ShowProductProps) {
           {read.isPending ? t('connect.show.reading') : t('connect.show.readIt')}
         </Button>
       </form>
-      {read.data && <WasRead read={read.data} shop={shop} />}
+      {read.data && <WasRead read={read.data} shop={shop} onSaved={() => onRead(read.variables)} />}
     </section>
   );
 }
 
-function WasRead({ read, shop }: { read: ReadAddress; shop: Shop }) {
+interface WasReadProps {
+  read: ReadAddress;
+  shop: Shop;
+  onSaved: () => void;
+}
+
+function WasRead({ read, shop, onSaved }: WasReadProps) {
   const save = useSaveShop();
   const add = useLearnAddress('add');
   const { say } = useNotify();
@@ -113,7 +122,14 @@ function WasRead({ read, shop }: { read: ReadAddress; shop: Shop }) {
         <Button
           look="inside"
           disabled={save.isPending || isSaved}
-          onClick={() => save.mutate(wanted, { onSuccess: () => say(t('connect.show.saved')) })}
+          onClick={() =>
+            save.mutate(wanted, {
+              onSuccess: () => {
+                say(t('connect.show.saved'));
+                onSaved();
+              },
+            })
+          }
         >
           {t('connect.show.useIt')}
         </Button>

@@ -15,6 +15,9 @@ import org.testng.annotations.Test;
 
 /** A new installation: the owner makes himself known with the code, and finds empty places. */
 public class FirstRunIT extends InBrowser {
+  private static final String ANY_PRODUCT =
+      "Open any product in your shop and paste its address here.";
+
   private String office = "";
   private Served server;
 
@@ -69,7 +72,7 @@ public class FirstRunIT extends InBrowser {
     assertThat(page.getByText("One line connects your shop")).isVisible();
     assertThat(page.getByText("data-shop=").first()).isVisible();
     nothingWrongForAxe();
-    fill("Open any product", "https://shop.example/p/1");
+    fill(ANY_PRODUCT, "https://shop.example/p/1");
     press("Read it");
     assertThat(page.getByText("Import your products first")).isVisible();
     complaints.clear();
@@ -93,10 +96,10 @@ public class FirstRunIT extends InBrowser {
     page.navigate(office + "/pages");
     assertThat(page.getByLabel("First steps").getByText("1 product imported")).isVisible();
     page.navigate(office + "/setup/connect");
-    fill("Open any product", "https://shop.example/p/blue-mug?from=mail");
+    fill(ANY_PRODUCT, "https://shop.example/p/blue-mug?from=mail");
     press("Read it");
     assertThat(page.getByText("not needed")).isVisible();
-    assertThat(page.getByText("There is no server at shop.example").first()).isVisible();
+    assertThat(page.getByText("No website found at shop.example").first()).isVisible();
     press("Use these addresses");
     assertThat(page.getByText("Addresses saved").first()).isVisible();
     nothingWrongForAxe();
