@@ -72,6 +72,11 @@ export class Places {
   /** The place of a nod on a card. */
   ofCard(spot: string, card: Element): Place | undefined {
     if (spot === 'on-picture') return inside(largest([...card.querySelectorAll('img,picture')]));
+    if (spot === 'under-price')
+      return beside(
+        priceIn(card, () => true),
+        'after',
+      );
     if (spot === 'listing-card' || spot === 'basket-line') {
       const title = titleOf(card);
       return title === card ? inside(card) : beside(title, 'after');
@@ -116,17 +121,11 @@ export class Places {
       ({ localName }) => localName !== 'meta' && localName !== 'link',
     );
     if (said) return said;
-    const texts = document.createTreeWalker(this.main, NodeFilter.SHOW_TEXT);
-    for (let n = 0; n < MOST_TEXTS && texts.nextNode(); n++) {
-      const element = texts.currentNode.parentElement;
-      const text = texts.currentNode.textContent ?? '';
-      if (!element || text.length > 60 || !MONEY.test(text) || !this.isAfterTitle(element))
-        continue;
-      if (element.closest(NO_PRICE) || this.cards.some((card) => card.element.contains(element)))
-        continue;
-      if (isDrawn(element)) return blockOf(element);
-    }
-    return undefined;
+    return priceIn(
+      this.main,
+      (element) =>
+        this.isAfterTitle(element) && !this.cards.some((card) => card.element.contains(element)),
+    );
   }
 
   private buy(): Element | undefined {
@@ -167,6 +166,18 @@ export class Places {
     const longest = Math.max(80, ...texts.map(({ textContent }) => textContent.length));
     return texts.find(({ textContent }) => textContent.length >= longest);
   }
+}
+
+/** What holds the first price that may be meant. */
+function priceIn(root: Element, mayBe: (element: Element) => boolean): Element | undefined {
+  const texts = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
+  for (let n = 0; n < MOST_TEXTS && texts.nextNode(); n++) {
+    const element = texts.currentNode.parentElement;
+    const text = texts.currentNode.textContent ?? '';
+    if (!element || text.length > 60 || !MONEY.test(text) || element.closest(NO_PRICE)) continue;
+    if (mayBe(element) && isDrawn(element)) return blockOf(element);
+  }
+  return undefined;
 }
 
 function saying(button: Element): string {

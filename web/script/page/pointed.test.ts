@@ -59,6 +59,13 @@ describe('a landmark that was pointed at', () => {
     ).toEqual(['card', 'card']);
   });
 
+  it('is not needed for the price of a card, which is found in it', () => {
+    page('<ul><li id="jar"><a href="/p/jar">Jar</a><p><s>€ 12.00</s> <b>€ 9.00</b></p></li></ul>');
+    const card = document.querySelector('li')!;
+    const place = new Places([{ name: 'jar', element: card }], {}).ofCard('under-price', card);
+    expect([place?.element.localName, place?.side]).toEqual(['p', 'after']);
+  });
+
   it.each([
     ['a choice', '<select class="v"><option>S-1<option selected>S-2</select>', '.v'],
     [
