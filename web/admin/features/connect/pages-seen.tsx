@@ -5,9 +5,10 @@ import { Failure, Loading } from '../../ui/empty-state';
 import { ProductPick } from '../../ui/product-pick';
 import { useNotify } from '../../ui/toasts';
 import { isLost, problemText } from '../../shared/api';
-import { ago } from '../../shared/format';
+import { ago, all } from '../../shared/format';
 import { T, t } from '../../shared/t';
 import { useShopPicture } from '../shop/queries';
+import { spotTitle } from '../layout/spots';
 import { SignBar } from './sign-bar';
 import { StateDrop } from './state-drop';
 import { usePagesSeen, useSayProduct, type Connection, type PageSeen } from './queries';
@@ -200,6 +201,9 @@ function Missing({ page }: { page: PageSeen }) {
     <span>
       <b className="block text-rust-ink">{page.missing}</b>
       {page.name && <SayProduct name={page.name} />}
+      {page.lacking.length > 0 && (
+        <span className="block text-ink-2">{all(page.lacking.map(spotTitle))}</span>
+      )}
       {page.lacking.length > 0 && page.product && (
         <Link
           to={`/pages/product/${page.product.slug}`}
