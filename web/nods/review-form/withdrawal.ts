@@ -2,6 +2,7 @@ import { el } from '../../script/lib/create-element';
 import { dressIn } from '../../script/lib/sheet';
 import type { FormPlace } from '../../script/page/form';
 import base from '../shared/nod.css?inline';
+import { drawnFrom } from '../shared/drawings';
 import { number, say } from '../shared/text';
 import { stars } from '../shared/stars';
 import type { Tongue } from '../shared/view';
@@ -13,7 +14,7 @@ export async function takeBack(place: FormPlace, review: string, key: string): P
   const form = await openedForm(place);
   const tongue = tongueOf(form, place);
   const own = await ownReview(place.origin, review, key).catch(() => undefined);
-  const { host, dialog } = dialogIn(tongue);
+  const { host, dialog } = dialogIn(tongue, place.origin);
   const leave = () => {
     dialog.close();
     host.remove();
@@ -50,10 +51,10 @@ export async function takeBack(place: FormPlace, review: string, key: string): P
 }
 
 /** A dialog that the page's own style does not reach. */
-function dialogIn({ language }: Tongue) {
+function dialogIn({ language }: Tongue, origin: string) {
   const host = el('div');
   const root = host.attachShadow({ mode: 'open' });
-  dressIn(root, base);
+  dressIn(root, drawnFrom(origin, base));
   dressIn(root, css);
   const dialog = el('dialog', { class: 'take-back', lang: language, dir: 'auto' });
   root.append(dialog);
