@@ -76,7 +76,7 @@ public class PeopleIT extends InBrowser {
     fill("Password", PASSWORD);
     button("Create account").click();
     page.getByRole(AriaRole.LINK, named("Setup")).click();
-    page.getByRole(AriaRole.LINK, named("People and activity")).click();
+    page.getByRole(AriaRole.LINK, named("People")).click();
     assertThat(page.getByText("Who can do what")).isVisible();
     fill("E-mail address to invite", "tome@shop.example");
     button("Role: reviews").click();
