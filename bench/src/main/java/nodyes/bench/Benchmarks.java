@@ -27,7 +27,6 @@ public final class Benchmarks {
       Map.of(
           "endpoint", (server, folder) -> new Endpoint(server, folder).measure(),
           "browser", (server, _) -> new InChromium(server).measure(),
-          "unmarked", (server, _) -> new UnmarkedPages(server).measure(),
           "walls", (server, folder) -> new Walls(server, folder).measure(),
           "labels", (server, _) -> new Labels(server).measure(),
           "desk", (server, folder) -> new Desk(server, folder).measure(),
@@ -96,10 +95,7 @@ public final class Benchmarks {
     List<String> fresh = part.stream().dropWhile(String::isEmpty).toList();
     int start = all.indexOf(fresh.getFirst());
     if (start < 0) {
-      all.addAll(part);
-      Files.write(OUT, all);
-      System.out.println(String.join("\n", part));
-      return;
+      throw new IOException(OUT + " has no part " + fresh.getFirst());
     }
     // a part may have several headings
     long left = fresh.stream().filter(Benchmarks::isHeading).count();
@@ -136,7 +132,6 @@ public final class Benchmarks {
       add(report, server.report());
       add(report, new Endpoint(server, folder).measure());
       add(report, new InChromium(server).measure());
-      add(report, new UnmarkedPages(server).measure());
       add(report, new Walls(server, folder).measure());
       add(report, new Labels(server).measure());
       add(report, new Desk(server, folder).measure());
