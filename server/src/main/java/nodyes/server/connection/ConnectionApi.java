@@ -41,7 +41,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/connection")
 class ConnectionApi {
   private static final Duration DAY = Duration.ofDays(1);
-  private static final Duration SILENT = Duration.ofHours(26);
 
   private final SeenPages seen;
   private final SeenPageStore store;
@@ -131,9 +130,9 @@ class ConnectionApi {
     return new ShopConnection(
         sums.last().map(SeenPageStore.Row::lastAt).orElse(null),
         sums.last().map(row -> row.title().orElse(row.page().address())).orElse(null),
-        sums.last().filter(row -> row.lastAt().isBefore(now.minus(SILENT))).isPresent(),
+        sums.standing().silentSince(now).isPresent(),
         sums.pages(),
-        sums.needTheOwner(),
+        sums.standing().needTheOwner(),
         sums.views(),
         sums.bySign().values().stream().mapToLong(Long::longValue).sum(),
         sums.bySign().entrySet().stream()

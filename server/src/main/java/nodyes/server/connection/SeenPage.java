@@ -38,9 +38,4 @@ public record SeenPage(String address, What what, int cards, int knownCards, Lis
       Optional<Sign> by,
       Optional<Identifier> named,
       Optional<Doubt> doubt) {}
-
-  /** Whether the owner has to do something for nods to show on it. */
-  boolean needsTheOwner() {
-    return what.doubt().isPresent() || !lacking.isEmpty() || knownCards < cards;
-  }
 }

@@ -29,6 +29,8 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.SelectJoinStep;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Pages that were seen this week, as they are kept. */
@@ -67,7 +69,11 @@ class SeenPageStore {
    * @param bySign of those, of pages that were known, by what
    */
   record Sums(
-      long pages, long needTheOwner, long views, Map<Sign, Long> bySign, Optional<Row> last) {}
+      long pages,
+      SeenPages.Standing standing,
+      long views,
+      Map<Sign, Long> bySign,
+      Optional<Row> last) {}
 
   void save(Collection<SeenPages.Views> seen, Instant now) {
     if (seen.isEmpty()) {
@@ -75,7 +81,8 @@ class SeenPageStore {
     }
     database.change(
         sql -> {
-          seen.forEach(views -> save(sql, views));
+          Map<String, Long> products = products(sql, seen);
+          seen.forEach(views -> save(sql, views, products));
           sql.deleteFrom(SEEN_PAGE).where(SEEN_PAGE.LAST_AT.lt(now.minus(KEPT))).execute();
           sql.deleteFrom(SEEN_PAGE_HOUR)
               .where(SEEN_PAGE_HOUR.HOUR.lt(now.minus(KEPT).getEpochSecond()))
@@ -92,13 +99,13 @@ class SeenPageStore {
         });
   }
 
-  private static void save(DSLContext sql, SeenPages.Views views) {
+  private static void save(DSLContext sql, SeenPages.Views views, Map<String, Long> products) {
     SeenPage page = views.page();
     SeenPage.What what = page.what();
     var row = sql.newRecord(SEEN_PAGE);
     row.setAddress(page.address());
     row.setPageKind(what.kind().orElse(null));
-    row.setProductId(what.product().flatMap(slug -> product(sql, slug)).orElse(null));
+    row.setProductId(what.product().map(slug -> products.get(slug.value())).orElse(null));
     row.setSign(what.by().orElse(null));
     row.setNamedType(what.named().map(Identifier::type).orElse(null));
     row.setNamed(what.named().map(Identifier::value).orElse(null));
@@ -134,11 +141,18 @@ class SeenPageStore {
                     .execute());
   }
 
-  private static Optional<Long> product(DSLContext sql, Slug slug) {
-    return sql.select(PRODUCT.ID)
+  /** Ids by name of all that pages were of, asked for once. */
+  private static Map<String, Long> products(DSLContext sql, Collection<SeenPages.Views> seen) {
+    return sql.select(PRODUCT.SLUG, PRODUCT.ID)
         .from(PRODUCT)
-        .where(PRODUCT.SLUG.eq(slug.value()))
-        .fetchOptional(PRODUCT.ID);
+        .where(
+            PRODUCT.SLUG.in(
+                seen.stream()
+                    .flatMap(views -> views.page().what().product().stream())
+                    .map(Slug::value)
+                    .distinct()
+                    .toList()))
+        .fetchMap(PRODUCT.SLUG, PRODUCT.ID);
   }
 
   /** Those that need the owner first, each in the order in which they were seen last. */
@@ -160,13 +174,13 @@ class SeenPageStore {
   }
 
   SeenPages.Standing standing() {
-    return database.read(
-        sql ->
-            new SeenPages.Standing(
-                sql.select(max(SEEN_PAGE.LAST_AT))
-                    .from(SEEN_PAGE)
-                    .fetchOptional(row -> row.value1()),
-                sql.fetchCount(SEEN_PAGE, NEEDS_THE_OWNER)));
+    return database.read(SeenPageStore::standing);
+  }
+
+  private static SeenPages.Standing standing(DSLContext sql) {
+    return new SeenPages.Standing(
+        sql.select(max(SEEN_PAGE.LAST_AT)).from(SEEN_PAGE).fetchOptional(row -> row.value1()),
+        sql.fetchCount(SEEN_PAGE, NEEDS_THE_OWNER));
   }
 
   Sums sums(Instant since) {
@@ -189,7 +203,7 @@ class SeenPageStore {
           }
           return new Sums(
               sql.fetchCount(SEEN_PAGE),
-              sql.fetchCount(SEEN_PAGE, NEEDS_THE_OWNER),
+              standing(sql),
               all,
               bySign,
               rows(sql)
@@ -199,7 +213,7 @@ class SeenPageStore {
         });
   }
 
-  private static org.jooq.SelectJoinStep<? extends Record> rows(DSLContext sql) {
+  private static SelectJoinStep<? extends Record> rows(DSLContext sql) {
     return sql.select(SEEN_PAGE.asterisk(), PRODUCT.SLUG, PRODUCT.TITLE, VIEWS.as("all_views"))
         .from(SEEN_PAGE)
         .leftJoin(PRODUCT)
@@ -227,8 +241,7 @@ class SeenPageStore {
   }
 
   private static Optional<Identifier> named(
-      Identifier.@org.jspecify.annotations.Nullable Type type,
-      @org.jspecify.annotations.Nullable String value) {
+      Identifier.@Nullable Type type, @Nullable String value) {
     return type == null || value == null ? Optional.empty() : Identifier.of(type, value);
   }
 }

@@ -2,6 +2,7 @@ package nodyes.server.connection;
 
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -16,6 +17,9 @@ import org.springframework.stereotype.Component;
 public class SeenPages implements ScheduledJob {
   /** Between two times of writing no more are kept in mind: a stranger may make up addresses. */
   private static final int MOST_WAITING = 2_000;
+
+  /** A shop may have a quiet day; the same hour of the next is past then. */
+  private static final Duration SILENT = Duration.ofHours(26);
 
   private final SeenPageStore store;
   private final Clock clock;
@@ -59,7 +63,12 @@ public class SeenPages implements ScheduledJob {
    * @param lastAt when one was seen last; empty where none was this week
    * @param needTheOwner how many cannot show nods until the owner does something
    */
-  public record Standing(Optional<Instant> lastAt, long needTheOwner) {}
+  public record Standing(Optional<Instant> lastAt, long needTheOwner) {
+    /** When one was seen last, where that is so long ago that something may have broken. */
+    public Optional<Instant> silentSince(Instant now) {
+      return lastAt.filter(at -> at.isBefore(now.minus(SILENT)));
+    }
+  }
 
   /** How they stand. */
   public Standing standing() {

@@ -1,6 +1,5 @@
 package nodyes.server.dashboard;
 
-import java.time.Duration;
 import nodyes.core.suggestions.ShopStatus;
 import nodyes.server.connection.SeenPages;
 import nodyes.server.pages.ScriptDetections;
@@ -10,9 +9,6 @@ import org.springframework.stereotype.Component;
 /** How the shop's pages are connected. */
 @Component
 class ConnectedPages {
-  /** A shop may have a quiet day; the same hour of the next is past then. */
-  private static final Duration SILENT = Duration.ofHours(26);
-
   private final ScriptDetections detections;
   private final SeenPages seen;
   private final ShopClock clock;
@@ -27,7 +23,7 @@ class ConnectedPages {
     SeenPages.Standing standing = seen.standing();
     return new ShopStatus.Pages(
         detections.isSeen(),
-        standing.lastAt().filter(at -> at.isBefore(clock.now().minus(SILENT))).map(clock::dayOf),
+        standing.silentSince(clock.now()).map(clock::dayOf),
         standing.needTheOwner());
   }
 }
