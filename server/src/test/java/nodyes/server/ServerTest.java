@@ -3,6 +3,7 @@ package nodyes.server;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -38,6 +39,7 @@ import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import org.testng.annotations.BeforeClass;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The whole server on a real SQLite file, asked as a machine with a key asks. */
 @SpringBootTest(classes = NodYesServer.class)
@@ -121,6 +123,20 @@ public abstract class ServerTest extends AbstractTestNGSpringContextTests {
     } catch (Exception e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** The shop is at the server outside, its products where a pattern says; its public key. */
+  protected String connect(String productPath) throws Exception {
+    ObjectNode shop = (ObjectNode) body(ask("/api/v1/shop"));
+    shop.put("address", "http://" + OutsideServer.host());
+    shop.put("productPath", productPath);
+    http.perform(
+            put("/api/v1/shop")
+                .with(owner())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json.writeValueAsString(shop)))
+        .andExpect(status().isOk());
+    return shop.path("publicKey").asString();
   }
 
   protected ResultActions ask(String address, Object... values) throws Exception {

@@ -41,6 +41,10 @@ class SeenApi {
   private static final int LONGEST = 20_000;
   private static final int MOST_CARDS = 1_000;
   private static final int MOST_SPOTS = 20;
+
+  /** As browsers say it (RFC 3986): what is not of these characters is percent-encoded. */
+  private static final Pattern PATH = Pattern.compile("/[!-~]*");
+
   private static final Pattern SPOT = Pattern.compile("[a-z0-9-]{1,40}");
 
   private final SeenPages seen;
@@ -120,18 +124,19 @@ class SeenApi {
   }
 
   private Optional<SeenPage> page(SeenReport report) {
-    Optional<String> at = Given.text(report.at()).filter(path -> path.startsWith("/"));
-    Optional<PageKind> kind = Given.text(report.kind()).flatMap(PageKind::parse);
     SignsAsked signs = report.signs();
-    return at.flatMap(
-        path ->
-            kind.isPresent()
-                ? Optional.of(marked(path, kind.get(), report))
-                : signs == null
-                    ? Optional.empty()
-                    : Optional.of(
-                        recognised(
-                            signs.address() == null ? path : signs.address(), signs, report)));
+    // its signs say the same, with what of the query matters
+    Optional<String> path =
+        path(signs == null ? null : signs.address()).or(() -> path(report.at()));
+    Optional<PageKind> kind = Given.text(report.kind()).flatMap(PageKind::parse);
+    if (kind.isPresent()) {
+      return path.map(at -> marked(at, kind.get(), report));
+    }
+    return signs == null ? Optional.empty() : path.map(at -> recognised(at, signs, report));
+  }
+
+  private static Optional<String> path(@Nullable String text) {
+    return Given.text(text).filter(one -> PATH.matcher(one).matches());
   }
 
   private SeenPage marked(String path, PageKind kind, SeenReport report) {

@@ -18,7 +18,6 @@ import org.springframework.test.web.servlet.ResultActions;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** What the shop's pages report, and what the owner reads of it. */
 public class ConnectionTest extends ServerTest {
@@ -27,18 +26,9 @@ public class ConnectionTest extends ServerTest {
   private String origin = "";
 
   @BeforeClass
-  public void connect() throws Exception {
+  public void aConnectedShop() throws Exception {
     origin = "http://" + OutsideServer.host();
-    ObjectNode shop = (ObjectNode) body(ask("/api/v1/shop"));
-    key = shop.path("publicKey").asString();
-    shop.put("address", origin);
-    shop.put("productPath", "/p/{product}");
-    http.perform(
-            put("/api/v1/shop")
-                .with(owner())
-                .contentType(MediaType.APPLICATION_JSON)
-                .content(json.writeValueAsString(shop)))
-        .andExpect(status().isOk());
+    key = connect("/p/{product}");
     product("fern-jar");
     product("slate-pot");
   }
@@ -152,9 +142,18 @@ public class ConnectionTest extends ServerTest {
     report(origin, BROWSER, "no report").andExpect(status().isNoContent());
     report(origin, BROWSER, "null").andExpect(status().isNoContent());
     report(origin, BROWSER, text.formatted(key).replace("/made-up", "javascript:made-up"));
+    report(origin, BROWSER, text.formatted(key).replace("/made-up", "/Call 555, made-up"));
     report(origin, BROWSER, "{\"shop\":\"" + key + "\",\"at\":\"/made-up\",\"lacking\":[null]}");
     assertTrue(
         pages().stream().noneMatch(page -> page.path("address").asString().contains("made-up")));
+  }
+
+  @Test
+  public void whatIsNoAddressIsNoneAlsoAmongTheSigns() throws Exception {
+    seen("/plain-page", "\"signs\":{\"address\":\"javascript:alert(1)\"}");
+    List<String> all = pages().stream().map(page -> page.path("address").asString()).toList();
+    assertTrue(all.contains("/plain-page"), all.toString());
+    assertTrue(all.stream().allMatch(one -> one.startsWith("/")), all.toString());
   }
 
   @Test

@@ -2,7 +2,6 @@ package nodyes.server.pages;
 
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
@@ -11,11 +10,9 @@ import static org.testng.Assert.assertTrue;
 import java.util.stream.Collectors;
 import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
-import org.springframework.http.MediaType;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** One address of the shop, looked at step by step. */
 public class AddressCheckTest extends ServerTest {
@@ -25,17 +22,8 @@ public class AddressCheckTest extends ServerTest {
   private String key = "";
 
   @BeforeClass
-  public void connect() throws Exception {
-    ObjectNode shop = (ObjectNode) body(ask("/api/v1/shop"));
-    key = shop.path("publicKey").asString();
-    shop.put("address", "http://" + OutsideServer.host());
-    shop.put("productPath", "/p/{product}");
-    http.perform(
-            put("/api/v1/shop")
-                .with(owner())
-                .contentType(MediaType.APPLICATION_JSON)
-                .content(json.writeValueAsString(shop)))
-        .andExpect(status().isOk());
+  public void aConnectedShop() throws Exception {
+    key = connect("/p/{product}");
     product("seen-pot");
   }
 
