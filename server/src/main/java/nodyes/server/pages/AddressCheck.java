@@ -85,7 +85,7 @@ class AddressCheck {
             "seconds",
             Math.max(LEAST_SHOWN, (clock.millis() - began) / 1000.0)));
     Document html = Jsoup.parse(page.text(), page.address().toString());
-    Optional<Element> line = line(html, report);
+    Optional<Element> line = line(html, office, report);
     if (line.isPresent()) {
       rules(page, html, line.get(), report);
     } else {
@@ -93,9 +93,6 @@ class AddressCheck {
     }
     Optional<AddressReport.Known> known = known(html, report);
     places(html, known.map(AddressReport.Known::kind), report);
-    if (line.isEmpty()) {
-      report.codeOfLine(office, shop.settings().publicKey());
-    }
     return report.done(page.address().toString(), known);
   }
 
@@ -136,33 +133,14 @@ class AddressCheck {
     return uri.getAuthority().toLowerCase(Locale.ROOT).replaceFirst("^www\\.", "");
   }
 
-  private Optional<Element> line(Document html, AddressReport report) {
-    List<Element> lines =
-        html.select("script[src*=nodyes.js]").stream()
-            .filter(one -> one.attr("src").replaceFirst("[?#].*", "").endsWith("/nodyes.js"))
-            .toList();
-    if (lines.isEmpty()) {
-      report.trouble(AddressReport.Step.LINE, "line", text("addressCheck.line.none"), null);
-      return Optional.empty();
-    }
+  private Optional<Element> line(Document html, String office, AddressReport report) {
     String key = shop.settings().publicKey();
+    List<Element> lines = ScriptLine.in(html);
     Optional<Element> own =
-        lines.stream().filter(one -> one.attr("data-shop").strip().equals(key)).findFirst();
-    if (own.isEmpty()) {
-      String other = lines.getFirst().attr("data-shop").strip();
-      report.trouble(
-          AddressReport.Step.LINE,
-          "line",
-          other.isEmpty()
-              ? text("addressCheck.line.noKey")
-              : text("addressCheck.line.otherKey", "key", other),
-          null);
-      return Optional.empty();
-    }
-    String source = own.get().attr("abs:src");
-    if (html.location().startsWith("https:") && source.startsWith("http:")) {
-      report.trouble(
-          AddressReport.Step.LINE, "line", text("addressCheck.line.insecure", "src", source), null);
+        lines.stream().filter(one -> ScriptLine.key(one).equals(key)).findFirst();
+    String wrong = own.map(one -> insecure(html, one)).orElseGet(() -> notOurs(lines));
+    if (!wrong.isEmpty()) {
+      report.trouble(AddressReport.Step.LINE, "line", wrong, ScriptLine.of(office, key));
       return Optional.empty();
     }
     report.fine(
@@ -170,6 +148,23 @@ class AddressCheck {
         "line",
         text(lines.size() == 1 ? "addressCheck.line.once" : "addressCheck.line.twice"));
     return own;
+  }
+
+  private static String notOurs(List<Element> lines) {
+    if (lines.isEmpty()) {
+      return text("addressCheck.line.none");
+    }
+    String other = ScriptLine.key(lines.getFirst());
+    return other.isEmpty()
+        ? text("addressCheck.line.noKey")
+        : text("addressCheck.line.otherKey", "key", other);
+  }
+
+  private static String insecure(Document html, Element line) {
+    String source = line.attr("abs:src");
+    return html.location().startsWith("https:") && source.startsWith("http:")
+        ? text("addressCheck.line.insecure", "src", source)
+        : "";
   }
 
   private static void rules(

@@ -121,19 +121,6 @@ final class AddressReport {
     }
   }
 
-  void codeOfLine(String office, String key) {
-    steps.replaceAll(
-        one ->
-            one.step() == Step.LINE
-                ? new CheckStep(
-                    one.step(),
-                    one.outcome(),
-                    one.title(),
-                    one.evidence(),
-                    ScriptLine.of(office, key))
-                : one);
-  }
-
   AddressChecked done(String address, Optional<Known> known) {
     for (Step step : Step.values()) {
       if (steps.stream().noneMatch(one -> one.step() == step)) {

@@ -184,16 +184,19 @@ class PageCheck {
         kind,
         address,
         null,
-        new ScriptFound(
-            scriptKeys(html).contains(shop.settings().publicKey()),
-            scriptKeys(html).stream()
-                .filter(key -> !key.equals(shop.settings().publicKey()))
-                .findFirst()
-                .orElse(null)),
+        script(html),
         marks(html, kind),
         framing.because(),
         new SpotsFound(spots, pointed, missing(kind, spots, pointed)),
         kind == PageKind.PRODUCT ? PageProducts.of(html).becomes() : "");
+  }
+
+  private ScriptFound script(Document html) {
+    String own = shop.settings().publicKey();
+    List<String> keys = ScriptLine.in(html).stream().map(ScriptLine::key).toList();
+    return new ScriptFound(
+        keys.contains(own),
+        keys.stream().filter(key -> !key.isEmpty() && !key.equals(own)).findFirst().orElse(null));
   }
 
   private List<String> missing(PageKind kind, List<String> spots, List<PointedFound> pointed) {
@@ -215,13 +218,6 @@ class PageCheck {
     } catch (Selector.SelectorParseException | IllegalArgumentException e) {
       return 0;
     }
-  }
-
-  private static List<String> scriptKeys(Document html) {
-    return html.select("script[src][data-shop]").stream()
-        .filter(script -> script.attr("src").contains("/nodyes.js"))
-        .map(script -> script.attr("data-shop"))
-        .toList();
   }
 
   private List<String> marks(Document html, PageKind kind) {

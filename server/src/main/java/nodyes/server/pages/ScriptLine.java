@@ -1,6 +1,8 @@
 package nodyes.server.pages;
 
+import java.util.List;
 import java.util.regex.Pattern;
+import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
 /** The one line that a shop puts into the head of its pages. */
@@ -10,6 +12,18 @@ final class ScriptLine {
       Pattern.compile("(?i)https?://(localhost|127\\.[\\d.]+|\\[::1]|[^/:]+\\.local)(:\\d+)?");
 
   private ScriptLine() {}
+
+  /** The lines that a page has, whatever their key. */
+  static List<Element> in(Document html) {
+    return html.select("script[src*=nodyes.js]").stream()
+        .filter(one -> one.attr("src").replaceFirst("[?#].*", "").endsWith("/nodyes.js"))
+        .toList();
+  }
+
+  /** The key of a line; empty where it has none. */
+  static String key(Element line) {
+    return line.attr("data-shop").strip();
+  }
 
   /** Whether shoppers can load the script from an address: not over http, not from this machine. */
   static boolean isPublic(String office) {
