@@ -15,6 +15,9 @@ const NO_PRICE = 'del,s,strike,script,style,noscript,option,select,nod-yes,nav,h
 /** What buttons that buy say, in some languages (common practice); others are found by their form. */
 const BUY =
   /\b(add(ed)? to|buy|order now|in den (waren|einkaufs)|kaufen|bestellen|ajouter au|acheter|commander|añadir|agregar|comprar|adicionar|aggiungi|acquista|toevoegen|in winkel|dodaj|kup|kjøp|köp|osta|køb)|カート|购物车|장바구니|أضف|купить|в корзину/iu;
+/** What is kept for later, or looked at beside others, is not bought. */
+const NOT_BUY =
+  /wish|favo|compar|merk|wunsch|souhait|envie|dese[oj]s|desideri|verlang|ønske|önske|życze|избранн/iu;
 const BUYING_FORM =
   /cart|basket|bag|checkout|order|warenkorb|panier|cesta|carrito|carrinho|carrello|winkel/i;
 const BUTTONS = 'button,input[type="submit"],input[type="button"],[role="button"]';
@@ -137,7 +140,7 @@ export class Places {
         !button.closest('form')?.querySelector('[type="search"],[type="email"]'),
     );
     const found =
-      buttons.find((button) => BUY.test(saying(button))) ??
+      buttons.find((button) => isToBuy(saying(button))) ??
       buttons.find((button) =>
         BUYING_FORM.test(button.closest('form')?.getAttribute('action') ?? ''),
       );
@@ -179,6 +182,8 @@ function priceIn(root: Element, mayBe: (element: Element) => boolean): Element |
   }
   return undefined;
 }
+
+const isToBuy = (text: string) => BUY.test(text) && !NOT_BUY.test(text);
 
 function saying(button: Element): string {
   return `${button.textContent} ${button.getAttribute('value') ?? ''} ${button.getAttribute('aria-label') ?? ''}`;

@@ -30,6 +30,13 @@ final class PlacesOfPage {
           "(?iu)\\b(add(ed)? to|buy|order now|in den (waren|einkaufs)|kaufen|bestellen|ajouter au"
               + "|acheter|commander|añadir|agregar|comprar|adicionar|aggiungi|acquista|toevoegen"
               + "|in winkel|dodaj|kup|kjøp|köp|osta|køb)|カート|购物车|장바구니|أضف|купить|в корзину");
+
+  /** What is kept for later, or looked at beside others, is not bought. */
+  private static final Pattern NOT_BUY =
+      Pattern.compile(
+          "(?iu)wish|favo|compar|merk|wunsch|souhait|envie|dese[oj]s|desideri|verlang|ønske|önske"
+              + "|życze|избранн");
+
   private static final Pattern BUYING_FORM =
       Pattern.compile(
           "(?i)cart|basket|bag|checkout|order|warenkorb|panier|cesta|carrito|carrinho|carrello"
@@ -85,7 +92,7 @@ final class PlacesOfPage {
       case BUY ->
           any(
               main.select("button,input[type=submit],input[type=button],[role=button]"),
-              one -> BUY.matcher(saying(one)).find() || isInBuyingForm(one));
+              one -> isToBuy(saying(one)) || isInBuyingForm(one));
       case DESCRIPTION ->
           any(main.select("[itemprop=description]"), PlacesOfPage::isElement)
               || any(main.select("p"), one -> one.text().length() >= LEAST_DESCRIPTION);
@@ -108,6 +115,10 @@ final class PlacesOfPage {
         && MONEY.matcher(text).find()
         && Stream.iterate(element, one -> one != null, Element::parent)
             .noneMatch(one -> one.is(NO_PRICE));
+  }
+
+  private static boolean isToBuy(String text) {
+    return BUY.matcher(text).find() && !NOT_BUY.matcher(text).find();
   }
 
   private static String saying(Element button) {
