@@ -56,7 +56,7 @@ export function paint(
       element.show(nod, kind, dress, drawings, {
         ...told(nod, answer, origin, isLookedAt, again),
         arrow: found(dress?.arrow),
-        reviewsAt: located.reviewsAt(nod.product, place),
+        reviewsAt: () => located.reviewsAt(nod.product, place),
         now,
       }),
     );

@@ -33,7 +33,7 @@ export function shopper(kind: string, who: Shopper = {}): ViewContext {
     number: who.number ?? (() => undefined),
     isLookedAt: who.isLookedAt ?? false,
     choose: who.choose,
-    reviewsAt: who.reviewsAt,
+    reviewsAt: () => who.reviewsAt,
     origin: 'https://nods.example',
     more: vi.fn(),
     translate: vi.fn(),

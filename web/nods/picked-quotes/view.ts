@@ -119,8 +119,7 @@ const calm = () =>
 
 /** What all reviews say, not these alone. */
 function foot({ foot: whole, all, link }: Content, context: ViewContext): HTMLElement | undefined {
-  const isOnPage = context.reviewsAt?.startsWith('#');
-  const leads = all && (!!link || isOnPage);
+  const leads = all && (!!link || context.reviewsAt?.()?.startsWith('#'));
   if (!whole && !leads) return undefined;
   const mean = whole ? number(context, whole.mean, 1) : '';
   return el(

@@ -42,7 +42,7 @@ export interface ViewContext extends Tongue {
   /** hears how many look at the product, now and whenever that is asked anew; 0 is silence */
   number: (asked: Pick<NumberAsked, 'window' | 'quietUnder'>, hear: (n: number) => boolean) => void;
   /** where the product's reviews are: on this page, or on its own; nothing where no link can be */
-  reviewsAt?: string | undefined;
+  reviewsAt?: () => string | undefined;
   /** whether the owner looks at it: then nothing is kept */
   isLookedAt: boolean;
   /** takes another country for the shopper's */

@@ -15,7 +15,7 @@ export function starLine(nod: StarLineNod, context: ViewContext): Node {
     ...(all ? [sayCount(context, 'reviews', count)] : []),
     ...(bought ? [sayCount(context, 'bought', verified)] : []),
   ].join(', ');
-  const { reviewsAt } = context;
+  const reviewsAt = said ? context.reviewsAt?.() : undefined;
   const counts =
     bought || !showsStars
       ? [said]
