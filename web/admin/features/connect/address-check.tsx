@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
-import { Field } from '../../ui/field';
 import { Failure } from '../../ui/empty-state';
 import { useCopy } from '../../ui/copy';
 import { Problem } from '../../shared/api';
 import { t } from '../../shared/t';
 import { spotTitle } from '../layout/spots';
+import { AddressForm } from './address-form';
 import { StateDrop } from './state-drop';
 import { isWaitingForLine, useAddressCheck, type AddressChecked } from './queries';
 
@@ -33,30 +33,19 @@ export function AddressCheck({ address, onAsk }: AddressCheckProps) {
       <h2 id="check-one-address" className="text-lg">
         {t('connect.check.title')}
       </h2>
-      <form
-        className="mt-2 grid grid-cols-[minmax(0,1fr)_auto] items-start gap-2"
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
+      <AddressForm
+        label={t('connect.check.address')}
+        value={typed ?? address}
+        fault={fault}
+        onChange={(event) => setTyped(event.target.value)}
+        act={check.isFetching ? t('connect.check.checking') : t('connect.check.checkIt')}
+        isBusy={check.isFetching || !(typed ?? address).trim()}
+        onAsk={() => {
           const wanted = (typed ?? address).trim();
           if (wanted === address) void check.refetch();
           else onAsk(wanted);
         }}
-      >
-        <Field
-          label={t('connect.check.address')}
-          value={typed ?? address}
-          fault={fault}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-        <Button
-          type="submit"
-          className="mt-7 py-2!"
-          disabled={check.isFetching || !(typed ?? address).trim()}
-        >
-          {check.isFetching ? t('connect.check.checking') : t('connect.check.checkIt')}
-        </Button>
-      </form>
+      />
       {check.error && !fault && <Failure error={check.error} again={() => void check.refetch()} />}
       {check.data && !check.error && <Steps checked={check.data} />}
     </section>

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { Button } from '../../ui/button';
-import { Field } from '../../ui/field';
 import { useNotify } from '../../ui/toasts';
 import { Problem } from '../../shared/api';
 import { number } from '../../shared/format';
 import { T, t } from '../../shared/t';
 import { useSaveShop, type Shop } from '../shop/queries';
+import { AddressForm } from './address-form';
 import { AddressParts } from './address-parts';
 import { useLearnAddress } from './known-addresses';
 import { StateDrop } from './state-drop';
@@ -31,30 +31,21 @@ export function ShowProduct({ shop, onRead }: ShowProductProps) {
       <h2 id="show-one-product" className="text-lg">
         {t('connect.show.title')}
       </h2>
-      <form
-        className="mt-2 grid grid-cols-[minmax(0,1fr)_auto] items-start gap-2"
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
+      <AddressForm
+        label={t('connect.show.openAnyProduct')}
+        value={address}
+        placeholder={`${shop.address || 'https://shop.example'}/…`}
+        fault={fault}
+        onChange={(event) => setAddress(event.target.value)}
+        act={read.isPending ? t('connect.show.reading') : t('connect.show.readIt')}
+        isBusy={read.isPending}
+        onAsk={() =>
           read.mutate(address, {
             // pages of a shop are looked at once it is known to be the owner's
             onSuccess: ({ origin }) => origin === shop.address && onRead(address),
-          });
-        }}
-      >
-        <Field
-          label={t('connect.show.openAnyProduct')}
-          value={address}
-          type="url"
-          inputMode="url"
-          placeholder={`${shop.address || 'https://shop.example'}/…`}
-          fault={fault}
-          onChange={(event) => setAddress(event.target.value)}
-        />
-        <Button type="submit" className="mt-7 py-2!" disabled={read.isPending}>
-          {read.isPending ? t('connect.show.reading') : t('connect.show.readIt')}
-        </Button>
-      </form>
+          })
+        }
+      />
       {read.data && <WasRead read={read.data} shop={shop} onSaved={() => onRead(read.variables)} />}
     </section>
   );
