@@ -27,6 +27,7 @@ public final class Benchmarks {
       Map.of(
           "endpoint", (server, folder) -> new Endpoint(server, folder).measure(),
           "browser", (server, _) -> new InChromium(server).measure(),
+          "unmarked", (server, _) -> new UnmarkedPages(server).measure(),
           "walls", (server, folder) -> new Walls(server, folder).measure(),
           "labels", (server, _) -> new Labels(server).measure(),
           "desk", (server, folder) -> new Desk(server, folder).measure(),
@@ -94,8 +95,11 @@ public final class Benchmarks {
     List<String> all = new ArrayList<>(Files.readAllLines(OUT));
     List<String> fresh = part.stream().dropWhile(String::isEmpty).toList();
     int start = all.indexOf(fresh.getFirst());
-    if (start < 0) {
-      throw new IOException(OUT + " has no part " + fresh.getFirst());
+    if (start < 0) { // measured for the first time
+      all.addAll(part);
+      Files.write(OUT, all);
+      System.out.println(String.join("\n", part));
+      return;
     }
     // a part may have several headings
     long left = fresh.stream().filter(Benchmarks::isHeading).count();
@@ -132,6 +136,7 @@ public final class Benchmarks {
       add(report, server.report());
       add(report, new Endpoint(server, folder).measure());
       add(report, new InChromium(server).measure());
+      add(report, new UnmarkedPages(server).measure());
       add(report, new Walls(server, folder).measure());
       add(report, new Labels(server).measure());
       add(report, new Desk(server, folder).measure());
