@@ -67,6 +67,11 @@ public record FactRequirements(
     return all;
   }
 
+  /** Whether the figures of a product are enough: what was sold is of all products, not of each. */
+  public boolean areFigures() {
+    return first.isEmpty() && quotes.isEmpty() && !listing && !lastOrders;
+  }
+
   private FactRequirements and(FactRequirements other) {
     var reviews = new EnumMap<ReviewOrder, Integer>(ReviewOrder.class);
     reviews.putAll(first);

@@ -336,6 +336,16 @@ public class LabelTest {
     assertEquals(all.get(TextValue.Name.RATING), Optional.empty());
   }
 
+  /** Of each of ten thousand products all was loaded anew, to know what is kept of all of them. */
+  @Test
+  public void whatWasSoldIsAmongTheFigures() {
+    Nod bestseller = label(Label.LabelType.BESTSELLER, Map.of());
+    assertEquals(
+        FactRequirements.of(List.of(bestseller), bestseller.placement().pages().iterator().next())
+            .areFigures(),
+        true);
+  }
+
   /** So that a sale clears kept answers where it may change one, and nowhere else. */
   @Test
   public void whatRestsOnSalesIsKnown() {

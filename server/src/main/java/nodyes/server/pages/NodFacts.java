@@ -66,7 +66,7 @@ public class NodFacts {
       Optional<Instant> moment) {
     Facts figures = all.with(arrangement);
     Facts facts = figures;
-    if (!FactRequirements.of(nods, page).equals(FactRequirements.FIGURES)) {
+    if (!FactRequirements.of(nods, page).areFigures()) {
       facts = loaded(arrangement.with(nods), page, products, moment.orElseGet(clock::instant));
     }
     boolean counts = moment.isEmpty() && nods.stream().anyMatch(VisitorCount.class::isInstance);
