@@ -120,10 +120,10 @@ public class PagesIT extends InBrowser {
         .click();
     page.getByText("sold out", new Page.GetByTextOptions().setExact(true)).click();
     page.waitForURL("**/pages/product/dahlia-tubers?as=wide");
-    // the sentence is drawn after the address has changed, and a menu of the other's variants closes
+    // the sentence is drawn after the address has changed, and a menu of the other's variants
+    // closes
     assertThat(
-            page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Product: Dahlia")))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Product: Dahlia")))
         .isVisible();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Variant: as selected"))
         .click();
