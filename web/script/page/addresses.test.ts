@@ -8,6 +8,7 @@ const SHOP: Addresses = {
   ],
   parameters: ['v', 'id'],
   landmarks: {},
+  leftOut: [],
 };
 const here = (path: string) => new URL(path, location.href).href;
 

@@ -3,7 +3,7 @@ import type { Schemas } from '../lib/response-types';
 export type Addresses = Schemas['WireAddresses'];
 
 /** A shop of which nothing is known. */
-export const UNKNOWN: Addresses = { products: [], parameters: [], landmarks: {} };
+export const UNKNOWN: Addresses = { products: [], parameters: [], landmarks: {}, leftOut: [] };
 
 const LONGEST = 2000;
 const expressions = new Map<string, RegExp>();
@@ -20,7 +20,8 @@ export async function askAddresses(
   const response = await fetch(`${origin}/embed/v1/addresses?${query.toString()}`, {
     credentials: 'omit',
   });
-  return response.ok ? ((await response.json()) as Addresses) : UNKNOWN;
+  // an answer that was kept may be of an older make
+  return response.ok ? { ...UNKNOWN, ...((await response.json()) as Addresses) } : UNKNOWN;
 }
 
 function url(href: string): URL | undefined {

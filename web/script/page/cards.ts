@@ -33,15 +33,25 @@ export function findCards(addresses: Addresses, listed: DataProduct[]): Card[] {
     if (firsts.has(name) || firsts.size < MOST)
       firsts.set(name, [...(firsts.get(name) ?? []), link]);
   }
+  const out = addresses.leftOut.flatMap(matching);
   const taught = addresses.landmarks.CARD ? matching(addresses.landmarks.CARD) : [];
   return [...firsts].flatMap(([name, links]) => {
     for (const link of links) {
       const element = taught.find((card) => card.contains(link)) ?? cardOf(link, name, names);
       if (taught.length > 0 && !taught.includes(element)) continue;
+      if (out.some((one) => one.contains(element))) continue;
       if (isDrawn(element) && (element.querySelector(PICTURES) ?? PRICE.test(element.textContent)))
         return [{ name, element }];
     }
     return [];
+  });
+}
+
+/** What the page marks as being of other products than its own. */
+export function markedCards(own: string | undefined): Card[] {
+  return all('[data-nod-product]').flatMap((element) => {
+    const name = element.dataset['nodProduct'];
+    return name && name !== own ? [{ name, element }] : [];
   });
 }
 

@@ -8,6 +8,7 @@ const SHOP: Addresses = {
   products: [{ path: '^/p/([^/?#]+)/?$', product: '', variant: '' }],
   parameters: [],
   landmarks: {},
+  leftOut: [],
 };
 const pointed = (landmarks: Addresses['landmarks']): Addresses => ({ ...SHOP, landmarks });
 const page = (html: string) => {

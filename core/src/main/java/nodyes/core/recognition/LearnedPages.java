@@ -11,10 +11,12 @@ import java.util.Objects;
  *
  * @param products further ways in which products are addressed, beside the shop's usual one
  * @param landmarks CSS selectors of what places are beside, one for all pages of a kind
+ * @param leftOut CSS selectors of what looks like a product's card and is none
  */
-public record LearnedPages(List<AddressPattern> products, Map<Landmark, String> landmarks) {
+public record LearnedPages(
+    List<AddressPattern> products, Map<Landmark, String> landmarks, List<String> leftOut) {
   /** Nothing was shown. */
-  public static final LearnedPages NONE = new LearnedPages(List.of(), Map.of());
+  public static final LearnedPages NONE = new LearnedPages(List.of(), Map.of(), List.of());
 
   /** Something on a page that nods, or what they are about, depend on. */
   public enum Landmark {
@@ -34,10 +36,11 @@ public record LearnedPages(List<AddressPattern> products, Map<Landmark, String> 
     VARIANT
   }
 
-  /** Copies both; what an older version of this program kept lacks one or both. */
+  /** Copies them; what an older version of this program kept lacks some of them. */
   public LearnedPages {
     products = List.copyOf(Objects.requireNonNullElse(products, List.of()));
     landmarks = Map.copyOf(Objects.requireNonNullElse(landmarks, Map.of()));
+    leftOut = List.copyOf(Objects.requireNonNullElse(leftOut, List.of()));
   }
 
   /** With a selector in place of the one that was pointed at before. */
@@ -45,7 +48,7 @@ public record LearnedPages(List<AddressPattern> products, Map<Landmark, String> 
     var all = new EnumMap<Landmark, String>(Landmark.class);
     all.putAll(landmarks);
     all.put(landmark, selector);
-    return new LearnedPages(products, all);
+    return new LearnedPages(products, all, leftOut);
   }
 
   /** As if it had never been pointed at. */
@@ -53,7 +56,7 @@ public record LearnedPages(List<AddressPattern> products, Map<Landmark, String> 
     var all = new EnumMap<Landmark, String>(Landmark.class);
     all.putAll(landmarks);
     all.remove(landmark);
-    return new LearnedPages(products, all);
+    return new LearnedPages(products, all, leftOut);
   }
 
   /** With a further way to address products, behind those that there are. */
@@ -61,12 +64,26 @@ public record LearnedPages(List<AddressPattern> products, Map<Landmark, String> 
     var all = new ArrayList<>(products);
     all.remove(pattern);
     all.add(pattern);
-    return new LearnedPages(all, landmarks);
+    return new LearnedPages(all, landmarks, leftOut);
   }
 
   /** Without one. */
   public LearnedPages without(AddressPattern pattern) {
     return new LearnedPages(
-        products.stream().filter(one -> !one.equals(pattern)).toList(), landmarks);
+        products.stream().filter(one -> !one.equals(pattern)).toList(), landmarks, leftOut);
+  }
+
+  /** What a selector matches is no card from now on. */
+  public LearnedPages leavingOut(String selector) {
+    var all = new ArrayList<>(leftOut);
+    all.remove(selector);
+    all.add(selector);
+    return new LearnedPages(products, landmarks, all);
+  }
+
+  /** What a selector matches may be a card again. */
+  public LearnedPages takingIn(String selector) {
+    return new LearnedPages(
+        products, landmarks, leftOut.stream().filter(one -> !one.equals(selector)).toList());
   }
 }

@@ -31,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/layout/pages")
 class LearnedPagesApi {
   private static final int MOST_PATTERNS = 20;
+  private static final int MOST_LEFT_OUT = 50;
 
   private final Nods nods;
 
@@ -43,8 +44,9 @@ class LearnedPagesApi {
    *
    * @param products further ways in which products are addressed
    * @param landmarks CSS selectors of what was pointed at
+   * @param leftOut CSS selectors of what is no card
    */
-  record Learned(List<String> products, Map<Landmark, String> landmarks) {}
+  record Learned(List<String> products, Map<Landmark, String> landmarks, List<String> leftOut) {}
 
   record Pointed(
       @NotBlank(message = "{spots.enterSelector}") @Size(max = 400, message = "{spots.selector400}")
@@ -56,21 +58,28 @@ class LearnedPagesApi {
   Learned get() {
     LearnedPages pages = nods.written().pages();
     return new Learned(
-        pages.products().stream().map(AddressPattern::template).toList(), pages.landmarks());
+        pages.products().stream().map(AddressPattern::template).toList(),
+        pages.landmarks(),
+        pages.leftOut());
   }
 
   @PutMapping("/landmarks/{landmark}")
   DraftChange point(
       @PathVariable Landmark landmark, @Valid @RequestBody Pointed pointed, Authentication who) {
+    String selector = selector(pointed);
+    return nods.change(
+        () -> text("steps.landmark", "landmark", landmark.name()),
+        who.getName(),
+        draft -> draft.with(draft.pages().with(landmark, selector)));
+  }
+
+  private static String selector(Pointed pointed) {
     try {
       QueryParser.parse(pointed.selector());
     } catch (Selector.SelectorParseException | IllegalArgumentException e) {
       throw ApiProblem.value("selector", text("spots.notASelector"));
     }
-    return nods.change(
-        () -> text("steps.landmark", "landmark", landmark.name()),
-        who.getName(),
-        draft -> draft.with(draft.pages().with(landmark, pointed.selector().strip())));
+    return pointed.selector().strip();
   }
 
   @DeleteMapping("/landmarks/{landmark}")
@@ -106,6 +115,29 @@ class LearnedPagesApi {
         () -> text("steps.addressGone", "pattern", gone.template()),
         who.getName(),
         draft -> draft.with(draft.pages().without(gone)));
+  }
+
+  @PostMapping("/left-out")
+  DraftChange leaveOut(@Valid @RequestBody Pointed pointed, Authentication who) {
+    String selector = selector(pointed);
+    if (nods.written().pages().leftOut().size() >= MOST_LEFT_OUT) {
+      throw ApiProblem.value("selector", text("spots.manyLeftOut", "count", MOST_LEFT_OUT));
+    }
+    return nods.change(
+        () -> text("steps.cardLeftOut", "selector", selector),
+        who.getName(),
+        draft -> draft.with(draft.pages().leavingOut(selector)));
+  }
+
+  @DeleteMapping("/left-out")
+  DraftChange takeIn(@RequestParam String selector, Authentication who) {
+    if (!nods.written().pages().leftOut().contains(selector)) {
+      throw ApiProblem.notFound(text("spots.noSuch"));
+    }
+    return nods.change(
+        () -> text("steps.cardTakenIn", "selector", selector),
+        who.getName(),
+        draft -> draft.with(draft.pages().takingIn(selector)));
   }
 
   /** One that names no product would take every page for one. */

@@ -3,37 +3,37 @@ package nodyes.server.pages;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import nodyes.core.recognition.Identifier;
+import nodyes.core.recognition.LearnedPages;
 import nodyes.core.recognition.PageSigns;
 import nodyes.core.recognition.ShopAddresses;
 import org.jsoup.nodes.Document;
-import org.jsoup.nodes.Element;
 import tools.jackson.databind.JsonNode;
 
 /** What a page says of itself, read from its source as the script reads it from the page. */
 final class SignsOfPage {
-  private static final int MOST_CARDS = 100;
   private static final Set<String> GTIN =
       Set.of("gtin", "gtin8", "gtin12", "gtin13", "gtin14", "isbn");
 
   private final Document html;
-  private final ShopAddresses addresses;
 
-  private SignsOfPage(Document html, ShopAddresses addresses) {
+  private SignsOfPage(Document html) {
     this.html = html;
-    this.addresses = addresses;
   }
 
-  static PageSigns of(Document html, String address, ShopAddresses addresses) {
-    return new SignsOfPage(html, addresses).signs(address);
+  static PageSigns of(
+      Document html, String address, ShopAddresses addresses, LearnedPages learned) {
+    List<Identifier> cards =
+        new CardsOfPage(html, addresses, learned)
+            .cards().stream().flatMap(Set::stream).distinct().toList();
+    return new SignsOfPage(html).signs(address, cards);
   }
 
-  private PageSigns signs(String address) {
+  private PageSigns signs(String address, List<Identifier> cards) {
     return new PageSigns(
         path(address),
         attribute("link[rel~=(?i)\\bcanonical\\b][href]", "abs:href").flatMap(SignsOfPage::path),
@@ -43,7 +43,7 @@ final class SignsOfPage {
             .filter(type -> type.startsWith("product"))
             .flatMap(_ -> attribute("meta[property=og:title]", "content")),
         attribute("meta[name=nod-product]", "content").flatMap(Identifier::parse),
-        cards());
+        cards);
   }
 
   private Optional<String> attribute(String selector, String name) {
@@ -61,22 +61,6 @@ final class SignsOfPage {
     } catch (URISyntaxException e) {
       return Optional.empty();
     }
-  }
-
-  private List<Identifier> cards() {
-    String host = URI.create(html.location()).getAuthority();
-    var names = new LinkedHashSet<Identifier>();
-    for (Element link : html.select("a[href]")) {
-      String to = link.attr("abs:href");
-      if (to.contains("//" + host + "/") && link.closest("nav,[role=navigation]") == null) {
-        path(to)
-            .flatMap(addresses::ofProduct)
-            .flatMap(match -> match.product())
-            .flatMap(name -> Identifier.of(Identifier.Type.ADDRESS, name))
-            .ifPresent(names::add);
-      }
-    }
-    return names.stream().limit(MOST_CARDS).toList();
   }
 
   private PageSigns.DataProduct product(JsonNode tree) {

@@ -48,11 +48,13 @@ class RecognitionApi {
    * @param products of products' pages: links that fit lead to products
    * @param parameters the parameters of addresses that matter; others are nobody's business
    * @param landmarks CSS selectors of what the owner pointed at
+   * @param leftOut CSS selectors of what is no card
    */
   record WireAddresses(
       List<AddressPattern.Compact> products,
       List<String> parameters,
-      Map<LearnedPages.Landmark, String> landmarks) {}
+      Map<LearnedPages.Landmark, String> landmarks,
+      List<String> leftOut) {}
 
   @GetMapping("/embed/v1/addresses")
   @Operation(summary = "How the shop's addresses are built")
@@ -75,7 +77,7 @@ class RecognitionApi {
         .body(
             isOurs
                 ? wire(addresses.published(), nods.published().pages())
-                : new WireAddresses(List.of(), List.of(), Map.of()));
+                : new WireAddresses(List.of(), List.of(), Map.of(), List.of()));
   }
 
   private static WireAddresses wire(ShopAddresses known, LearnedPages learned) {
@@ -86,6 +88,7 @@ class RecognitionApi {
             .flatMap(pattern -> pattern.parameters().stream())
             .distinct()
             .toList(),
-        learned.landmarks());
+        learned.landmarks(),
+        learned.leftOut());
   }
 }
