@@ -61,6 +61,7 @@ export function paint(
       }),
     );
     element.toggleAttribute('data-lies', !!place.lies);
+    element.style.marginInline = place.inset ?? '';
     put(place, element, last);
     standing.push(element);
     element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);

@@ -19,19 +19,6 @@ import { readPage, type Means, type Reading } from './page/reading';
 import type { PreviewModule } from './preview';
 
 const LONGEST_WAIT = 2 ** 31 - 1;
-const STANDARD = [
-  'on-picture',
-  'listing-card',
-  'above-title',
-  'under-title',
-  'under-price',
-  'above-buy',
-  'under-buy',
-  'under-picture',
-  'under-description',
-  'page-end',
-];
-
 /** The page as it is shown: asks for it, draws it, and follows it where it changes without loading. */
 export class ShownPage {
   private preview: Preview | undefined;
@@ -138,13 +125,7 @@ export class ShownPage {
     const { located } = drawn;
     const again = () => guarded(() => this.show());
     const nods = paint(drawn, this.origin, !!this.preview, again);
-    const { context } = located;
-    this.owner?.tell({
-      context: context.kind ? context : undefined,
-      shop: this.shop,
-      nods,
-      ...(this.reading.context ? {} : { spots: located.spots(STANDARD) }),
-    });
+    this.owner?.tell(located, this.shop, nods);
     return nods;
   }
 

@@ -30,9 +30,14 @@ export function readContext(): PageContext | undefined {
   };
 }
 
-/** Whether the page has marks of ours, which go before all signs. */
+/** Whether the page says by marks of ours what it is, and where nods go. */
 export function isMarked(): boolean {
-  return !!readContext();
+  return !!readContext() && hasSpots();
+}
+
+/** Whether the shop marked places itself: then nods stand there alone. */
+export function hasSpots(): boolean {
+  return all('[data-nod-spot]').length > 0;
 }
 
 function said(attribute: string): string | undefined {

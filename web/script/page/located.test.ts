@@ -1,8 +1,9 @@
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Located } from './located';
 import { readContext } from './context';
 import type { Means, Reading } from './reading';
 import { UNKNOWN } from './addresses';
+import { recognition } from './recognition';
 
 const MEANS: Means = { recognition: undefined, addresses: UNKNOWN };
 const REVIEWS = '#nodyes-reviews';
@@ -53,5 +54,34 @@ describe('the way to the reviews', () => {
   it('is none in a card that is a link: a link in a link is none', () => {
     document.body.innerHTML = '<a href="/p/4410" data-nod-product="slate-pot"><p></p></a>';
     expect(new Located(marked(), undefined, MEANS).reviewsAt('slate-pot', at('p'))).toBe(undefined);
+  });
+});
+
+describe('a page that says what it is, but marks no place', () => {
+  beforeEach(() => {
+    Object.assign(Element.prototype, { checkVisibility: () => true });
+  });
+  afterEach(() => {
+    Reflect.deleteProperty(Element.prototype, 'checkVisibility');
+    document.body.innerHTML = '';
+  });
+  const found: Means = { recognition, addresses: UNKNOWN };
+  const HTML =
+    '<main data-nod-page="product"><section data-nod-product="jar"><h1>Jar</h1><p>€ 9.00</p></section>' +
+    '<article data-nod-product="pot"><a href="/pot">Pot</a></article>';
+
+  it('has the places that were found on it', () => {
+    document.body.innerHTML = `${HTML}</main>`;
+    const page = new Located(marked(), undefined, found);
+    expect(page.placeOf('under-title', 'jar')?.element.localName).toBe('h1');
+    expect(page.placeOf('listing-card', 'pot')?.element.closest('article')).toBeTruthy();
+    expect(page.spots(['under-title', 'under-price'])).toEqual(['under-title', 'under-price']);
+  });
+
+  it('has none but its own as soon as it marks one', () => {
+    document.body.innerHTML = `${HTML}<p data-nod-spot="page-end"></p></main>`;
+    const page = new Located(marked(), undefined, found);
+    expect(page.placeOf('under-title', 'jar')).toBe(undefined);
+    expect(page.spots(['under-title', 'under-price'])).toEqual(['page-end']);
   });
 });

@@ -1,7 +1,9 @@
 import { all, outer } from './dom';
+import type { Card } from './cards';
 import type { Place, Places } from './places';
+import type { Addresses } from './addresses';
 import type { Means, Reading } from './reading';
-import type { PageContext } from './context';
+import { hasSpots, type PageContext } from './context';
 import type { Answer } from '../lib/response-types';
 import { languageOfPage } from './language';
 import { WALL_ID } from '../../nods/shared/anchor';
@@ -11,18 +13,25 @@ const LINK = 'a[href]:not([href^="#"])';
 /** Which part of the page is of which product, and where nods find places that nobody marked. */
 export class Located {
   readonly context: PageContext;
+  /** what is of other products than the page's own, known or not */
+  readonly cards: Card[];
+  /** the product of the page as a whole */
+  readonly own: string | undefined;
+  readonly addresses: Addresses;
   private readonly products = new Map<Element, string>();
-  private readonly places: Places | undefined;
-  private readonly own: string | undefined;
+  readonly places: Places | undefined;
 
   /** Of a page that marks itself, or of one that its signs told. */
   constructor(reading: Reading, page: Answer['page'], { recognition, addresses }: Means) {
-    const cards = reading.signs?.cards ?? [];
-    for (const { name, element } of cards) {
-      const product = page?.cards[name];
+    const { context: said } = reading;
+    const finds = !hasSpots();
+    this.own = page?.product ?? (finds && said?.kind === 'product' ? said.products[0] : undefined);
+    this.addresses = addresses;
+    this.cards = reading.signs?.cards ?? ((finds && recognition?.markedCards(this.own)) || []);
+    for (const { name, element } of this.cards) {
+      const product = reading.signs ? page?.cards[name] : name;
       if (product) this.products.set(element, product);
     }
-    this.own = page?.product;
     this.context = reading.context ?? {
       kind: page?.kind ?? '',
       products: [...new Set([...(this.own ? [this.own] : []), ...this.products.values()])],
@@ -30,7 +39,7 @@ export class Located {
       ordered: undefined,
       language: languageOfPage(),
     };
-    if (!reading.context && page?.kind) this.places = recognition?.placesOf(cards, addresses);
+    if (this.context.kind && finds) this.places = recognition?.placesOf(this.cards, addresses);
   }
 
   /** The product that an element is about, if it is about one. */

@@ -8,6 +8,8 @@ export interface Place {
   side: 'before' | 'after' | 'inside';
   /** over a picture, where it takes no room */
   lies?: boolean;
+  /** the space to its sides, where what it is put in is wider than the page's text */
+  inset?: string;
 }
 
 const MONEY = /(?:\p{Sc}|\b[A-Z]{3})\s?\d|\d\s?(?:\p{Sc}|[A-Z]{3}\b)|\d[.,]\d{2}\b/u;
@@ -23,6 +25,7 @@ const BUYING_FORM =
 const BUTTONS = 'button,input[type="submit"],input[type="button"],[role="button"]';
 const SMALLEST_PICTURE = 100;
 const MOST_TEXTS = 3000;
+const LEAST_INSET = 6;
 
 /** Finds the places of a page that marks none: by schema.org, by landmarks, by what stands there. */
 export class Places {
@@ -66,7 +69,7 @@ export class Places {
       case 'page-end':
       case 'basket-end':
       case 'order-end':
-        return { element: this.main, side: 'inside' };
+        return this.end();
       default:
         return undefined;
     }
@@ -85,6 +88,43 @@ export class Places {
       return title === card ? inside(card) : beside(title, 'after');
     }
     return undefined;
+  }
+
+  /** What places of the page's own product stand beside, where it was found. */
+  found(): Record<string, Element> {
+    const found = {
+      TITLE: this.title,
+      PRICE: this.price(),
+      BUY: this.buy(),
+      PICTURE: this.picture(),
+      DESCRIPTION: this.description(),
+    };
+    return Object.fromEntries(
+      Object.entries(found).filter((entry): entry is [string, Element] => !!entry[1]),
+    );
+  }
+
+  /** Behind all of the page, as wide as what holds its title; before the foot that all pages have. */
+  private end(): Place {
+    const foot = this.own('body>footer,body>[role="contentinfo"]').at(-1);
+    const inset = this.inset();
+    const beside: Place =
+      this.main === document.body && foot
+        ? { element: foot, side: 'before' }
+        : { element: this.main, side: 'inside' };
+    return inset ? { ...beside, inset } : beside;
+  }
+
+  /** How far from both edges the page's outermost narrow block is, as a share of the width. */
+  private inset(): string | undefined {
+    const whole = content(this.main);
+    let inset = 0;
+    for (let at = this.title?.parentElement; at && at !== this.main; at = at.parentElement) {
+      const { left, right } = content(at);
+      const sides = Math.min(left - whole.left, whole.right - right);
+      if (sides >= LEAST_INSET) inset = sides;
+    }
+    return inset ? `${((100 * inset) / (whole.right - whole.left)).toFixed(1)}%` : undefined;
   }
 
   private pointed(landmark: keyof Addresses['landmarks']): Element | undefined {
@@ -169,6 +209,16 @@ export class Places {
     const longest = Math.max(80, ...texts.map(({ textContent }) => textContent.length));
     return texts.find(({ textContent }) => textContent.length >= longest);
   }
+}
+
+/** From where to where the content of an element is, across the page. */
+function content(element: Element): { left: number; right: number } {
+  const { left, right } = element.getBoundingClientRect();
+  const style = getComputedStyle(element);
+  return {
+    left: left + parseFloat(style.paddingLeft || '0'),
+    right: right - parseFloat(style.paddingRight || '0'),
+  };
 }
 
 /** What holds the first price that may be meant. */

@@ -13,7 +13,7 @@ const ATTRIBUTES = [
   'lang',
 ];
 const OURS =
-  'nod-yes,nod-space,[data-nod-picture],#nodyes-pins,#nodyes-pointing,#nodyes-structured';
+  'nod-yes,nod-space,[data-nod-picture],#nodyes-pins,#nodyes-pointing,#nodyes-lesson,#nodyes-structured';
 /** What a shop may say on the document when it has changed something: a call that is never needed. */
 const CHANGED = 'nodyes:changed';
 

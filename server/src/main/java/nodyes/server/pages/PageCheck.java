@@ -165,7 +165,7 @@ class PageCheck {
     }
     Document html = Jsoup.parse(page.text(), address);
     // where nothing is marked the script finds the standard spots itself
-    boolean isMarked = html.selectFirst("[data-nod-page],[data-nod-spot]") != null;
+    boolean isMarked = html.selectFirst("[data-nod-spot]") != null;
     List<String> spots =
         Spot.STANDARD.stream()
             .map(Spot::name)
@@ -256,7 +256,8 @@ class PageCheck {
   private Optional<String> bySigns(Document html, PageKind kind) {
     ShopAddresses known = addresses.published();
     RecognisedPage page =
-        new PageRecogniser(known, names).recognise(SignsOfPage.of(html, html.location(), known));
+        new PageRecogniser(known, names)
+            .recognise(SignsOfPage.of(html, html.location(), known, nods.published().pages()));
     if (page.kind().filter(kind::equals).isPresent()) {
       return Optional.empty();
     }

@@ -97,13 +97,19 @@ public class PageCheckTest extends ServerTest {
 
   @Test
   public void whatIsMissingIsNamed() throws Exception {
-    page("", "<main data-nod-page=\"listing\"><h1>Pot</h1></main>");
+    page("", "<main data-nod-page=\"listing\"><h1 data-nod-spot=\"above-title\">Pot</h1></main>");
     JsonNode found = check();
     assertFalse(found.path("hasScript").asBoolean());
     assertTrue(found.path("marks").toString().contains("data-nod-page="), found.toString());
     assertTrue(found.path("missing").toString().contains("page-end"), found.toString());
     page("<script src=\"/nodyes.js\" data-shop=\"another\"></script>", "<main></main>");
     assertFalse(check().path("hasScript").asBoolean(), "another shop's script is not ours");
+  }
+
+  @Test
+  public void aPageThatMarksNoPlaceHasThoseThatAreFound() throws Exception {
+    page(script(), "<main data-nod-page=\"product\" data-nod-product=\"checked-pot\"></main>");
+    assertEquals(check().path("missing").size(), 0);
   }
 
   @Test
