@@ -20,6 +20,7 @@ import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import nodyes.server.OutboundSettings;
 import nodyes.server.web.ApiProblem;
 import org.apache.hc.client5.http.DnsResolver;
@@ -55,7 +56,9 @@ public class OutboundHttp {
 
   private final CloseableHttpClient guarded;
   private final CloseableHttpClient trusting;
+  private final CloseableHttpClient ofOwnNetwork;
   private final Set<String> trusted;
+  private final Supplier<Optional<String>> localShop;
   private final ScheduledExecutorService timer =
       Executors.newSingleThreadScheduledExecutor(
           Thread.ofPlatform().daemon().name("fetch ends").factory());
@@ -70,13 +73,19 @@ public class OutboundHttp {
   }
 
   @Autowired
-  OutboundHttp(OutboundSettings settings) {
-    this(settings.trustedHosts(), SystemDefaultDnsResolver.INSTANCE);
+  OutboundHttp(OutboundSettings settings, LocalShopStore local) {
+    this(settings.trustedHosts(), SystemDefaultDnsResolver.INSTANCE, local::allowed);
   }
 
   OutboundHttp(Set<String> trusted, DnsResolver resolver) {
+    this(trusted, resolver, Optional::empty);
+  }
+
+  OutboundHttp(Set<String> trusted, DnsResolver resolver, Supplier<Optional<String>> localShop) {
     this.trusted = Set.copyOf(trusted);
-    this.guarded = client(new PublicAddressResolver(resolver));
+    this.localShop = localShop;
+    this.guarded = client(new JudgingResolver(resolver, SpecialPurposeRanges::isPublic));
+    this.ofOwnNetwork = client(new JudgingResolver(resolver, SpecialPurposeRanges::isOwnNetwork));
     this.trusting = client(resolver);
   }
 
@@ -158,8 +167,7 @@ public class OutboundHttp {
   private Answer send(HttpUriRequestBase request, Limits limits, long deadline) {
     try {
       URI address = request.getUri();
-      CloseableHttpClient client =
-          trusted.contains(WebUrls.authority(address)) ? trusting : guarded;
+      CloseableHttpClient client = client(WebUrls.authority(address));
       // also for whoever sends header by header, each in time
       var end = timer.schedule(request::abort, deadline - System.nanoTime(), TimeUnit.NANOSECONDS);
       try {
@@ -169,7 +177,7 @@ public class OutboundHttp {
         end.cancel(false);
       }
     } catch (NonPublicHostException e) {
-      throw ApiProblem.unusable(text("outside.notPublic", "host", host(request)));
+      throw new NonPublicProblem(host(request));
     } catch (UnknownHostException e) {
       throw ApiProblem.unusable(text("outside.noServer", "host", host(request)));
     } catch (SocketTimeoutException e) {
@@ -182,6 +190,14 @@ public class OutboundHttp {
       }
       throw ApiProblem.unusable(text("outside.brokeOff", "host", host(request)));
     }
+  }
+
+  /** What the owner said is in the own network may be there, and nowhere worse. */
+  private CloseableHttpClient client(String authority) {
+    if (trusted.contains(authority)) {
+      return trusting;
+    }
+    return localShop.get().filter(authority::equals).isPresent() ? ofOwnNetwork : guarded;
   }
 
   private static Answer read(
@@ -287,5 +303,6 @@ public class OutboundHttp {
     timer.shutdownNow();
     guarded.close();
     trusting.close();
+    ofOwnNetwork.close();
   }
 }

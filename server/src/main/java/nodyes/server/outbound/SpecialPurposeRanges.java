@@ -44,6 +44,16 @@ final class SpecialPurposeRanges {
           .map(Range::of)
           .toList();
 
+  /**
+   * Where a shop on the owner's machine or in the own network is: private use (RFC 1918, RFC 4193)
+   * and loopback. Link-local is not, since clouds hand out secrets there.
+   */
+  private static final List<Range> OWN_NETWORK =
+      List.of("10.0.0.0/8", "127.0.0.0/8", "172.16.0.0/12", "192.168.0.0/16", "::1/128", "fc00::/7")
+          .stream()
+          .map(Range::of)
+          .toList();
+
   /** Ranges that carry an IPv4 address within, from a byte on: that one is judged. */
   private static final List<Carrying> CARRYING =
       List.of(new Carrying(Range.of("64:ff9b::/96"), 12), new Carrying(Range.of("2002::/16"), 2));
@@ -84,6 +94,12 @@ final class SpecialPurposeRanges {
         .allMatch(
             carrying ->
                 isPublic(inner(Arrays.copyOfRange(bytes, carrying.from(), carrying.from() + 4))));
+  }
+
+  /** Whether a shop in the owner's own network can have the address, or one of the internet. */
+  static boolean isOwnNetwork(InetAddress address) {
+    byte[] bytes = address.getAddress();
+    return isPublic(address) || OWN_NETWORK.stream().anyMatch(range -> range.holds(bytes));
   }
 
   private static InetAddress inner(byte[] four) {

@@ -19,6 +19,7 @@ import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.ProductNameStore;
 import nodyes.server.nods.KnownAddresses;
 import nodyes.server.nods.Nods;
+import nodyes.server.outbound.NonPublicProblem;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.outbound.OutboundResponse;
 import nodyes.server.shop.Shop;
@@ -73,6 +74,9 @@ class AddressCheck {
     OutboundResponse page;
     try {
       page = fetch.get(address, OutboundHttp.Limits.PAGE);
+    } catch (NonPublicProblem _) {
+      report.local(text("addressCheck.opened.local", "host", URI.create(address).getAuthority()));
+      return report.done(address, Optional.empty());
     } catch (ApiProblem e) {
       report.trouble(AddressReport.Step.OPENED, "opened", String.valueOf(e.getMessage()), null);
       return report.done(address, Optional.empty());
@@ -198,7 +202,8 @@ class AddressCheck {
     ShopAddresses shopAddresses = addresses.published();
     RecognisedPage page =
         new PageRecogniser(shopAddresses, names)
-            .recognise(SignsOfPage.of(html, html.location(), shopAddresses));
+            .recognise(
+                SignsOfPage.of(html, html.location(), shopAddresses, nods.published().pages()));
     if (page.kind().isEmpty()) {
       report.trouble(
           AddressReport.Step.PAGE,

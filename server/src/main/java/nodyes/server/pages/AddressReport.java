@@ -57,6 +57,7 @@ final class AddressReport {
    * @param kind what the page is, where it is known
    * @param product the slug of the product that it is of
    * @param next what to do first; empty where nothing is
+   * @param isLocal whether it is not public, and is opened once the owner says that it is the shop
    */
   record AddressChecked(
       String address,
@@ -64,13 +65,15 @@ final class AddressReport {
       List<CheckedPlace> places,
       @Nullable PageKind kind,
       @Nullable String product,
-      @Nullable String next) {}
+      @Nullable String next,
+      boolean isLocal) {}
 
   /** What the page is. */
   record Known(PageKind kind, Optional<Slug> product) {}
 
   private final List<CheckStep> steps = new ArrayList<>();
   private final List<CheckedPlace> places = new ArrayList<>();
+  private boolean isLocal;
 
   void fine(Step step, String name, String evidence) {
     steps.add(
@@ -81,6 +84,12 @@ final class AddressReport {
     steps.add(
         new CheckStep(
             step, Outcome.TROUBLE, text("addressCheck." + name + ".trouble"), evidence, code));
+  }
+
+  /** It is not opened as long as nobody says that it is the owner's own. */
+  void local(String evidence) {
+    isLocal = true;
+    trouble(Step.OPENED, "opened", evidence, null);
   }
 
   void known(String what, String evidence, int cards) {
@@ -136,7 +145,8 @@ final class AddressReport {
         steps.stream()
             .filter(one -> one.outcome() == Outcome.TROUBLE)
             .findFirst()
-            .map(one -> text("addressCheck.next." + one.step()))
-            .orElse(null));
+            .map(one -> text("addressCheck.next." + (isLocal ? "LOCAL" : one.step())))
+            .orElse(null),
+        isLocal);
   }
 }

@@ -42,6 +42,7 @@ public class TopicTriggersTest extends ServerTest {
           "moderation_item",
           "order_status_word",
           "picture_upload",
+          "local_shop",
           "publication_record",
           "publishing_permission",
           "recovery_code",

@@ -12,11 +12,13 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.UnknownHostException;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import nodyes.server.web.ApiProblem;
 import org.apache.hc.client5.http.DnsResolver;
+import org.apache.hc.client5.http.SystemDefaultDnsResolver;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
@@ -39,9 +41,7 @@ public class OutboundHttpTest {
     server.createContext("/", this::answer);
     server.start();
     trusted = "127.0.0.1:" + server.getAddress().getPort();
-    fetch =
-        new OutboundHttp(
-            Set.of(trusted), org.apache.hc.client5.http.SystemDefaultDnsResolver.INSTANCE);
+    fetch = new OutboundHttp(Set.of(trusted), SystemDefaultDnsResolver.INSTANCE);
   }
 
   @AfterClass(alwaysRun = true)
@@ -177,5 +177,36 @@ public class OutboundHttpTest {
     assertEquals(answers.get(), 3);
     assertEquals(asked.get(), before);
     changed.close();
+  }
+
+  @Test
+  public void aShopInTheOwnNetworkIsOpenedOnceTheOwnerSaidSoAndNothingElseThere()
+      throws IOException {
+    var own =
+        new OutboundHttp(Set.of(), SystemDefaultDnsResolver.INSTANCE, () -> Optional.of(trusted));
+    assertEquals(own.get("http://" + trusted + "/plain", SMALL).text(), "hello");
+    expectThrows(NonPublicProblem.class, () -> own.get("http://127.0.0.1/secret", SMALL));
+    expectThrows(NonPublicProblem.class, () -> own.get("http://" + trusted + "/to-private", SMALL));
+    own.close();
+  }
+
+  /** Clouds hand out secrets at link-local addresses (common practice). */
+  @Test
+  public void whatTheOwnerSaysIsNoWayToLinkLocalAddresses() throws IOException {
+    DnsResolver metadata =
+        new DnsResolver() {
+          @Override
+          public InetAddress[] resolve(String host) {
+            return new InetAddress[] {InetAddress.ofLiteral("169.254.169.254")};
+          }
+
+          @Override
+          public String resolveCanonicalHostname(String host) {
+            return host;
+          }
+        };
+    var own = new OutboundHttp(Set.of(), metadata, () -> Optional.of("shop.internal"));
+    expectThrows(NonPublicProblem.class, () -> own.get("http://shop.internal/", SMALL));
+    own.close();
   }
 }
