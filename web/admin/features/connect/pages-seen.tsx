@@ -2,16 +2,16 @@ import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
-import { ProductPick } from '../../ui/product-pick';
-import { useNotify } from '../../ui/toasts';
-import { isLost, problemText } from '../../shared/api';
+import { isLost } from '../../shared/api';
 import { ago, all } from '../../shared/format';
 import { T, t } from '../../shared/t';
 import { useShopPicture } from '../shop/queries';
 import { spotTitle } from '../layout/spots';
+import { Marked } from './marked';
+import { SayProduct } from './say-product';
 import { SignBar } from './sign-bar';
 import { StateDrop } from './state-drop';
-import { usePagesSeen, useSayProduct, type Connection, type PageSeen } from './queries';
+import { usePagesSeen, type Connection, type PageSeen } from './queries';
 
 const SIZE = 25;
 
@@ -31,13 +31,26 @@ interface PagesSeenProps {
 /** The addresses of this week, those that need the owner first. */
 export function PagesSeen({ connection, onCheck }: PagesSeenProps) {
   const [page, setPage] = useState(1);
-  const seen = usePagesSeen(page, SIZE);
+  const [shape, setShape] = useState('');
+  const seen = usePagesSeen(shape, page, SIZE);
+  const show = (next: string) => {
+    setShape(next);
+    setPage(1);
+  };
   if (isLost(seen)) return <Failure error={seen.error} again={() => void seen.refetch()} />;
   if (!seen.data) return <Loading />;
   const last = Math.max(1, Math.ceil(seen.data.total / SIZE));
   const cell = 'px-2 py-2 text-left align-top font-normal';
   return (
     <section className="overflow-hidden rounded-2xl border border-line bg-paper">
+      {shape && (
+        <p className="flex items-baseline gap-3 border-b border-line bg-paper-2 px-4 py-2">
+          <code className="min-w-0 flex-1 break-all">{shape}</code>
+          <Button look="link" onClick={() => show('')}>
+            {t('connect.seen.allAddresses')}
+          </Button>
+        </p>
+      )}
       <table className="w-full table-fixed text-[13.5px]">
         <caption className="sr-only">{t('connect.seen.caption')}</caption>
         <thead className="border-b border-line text-[13px] text-ink-2">
@@ -64,7 +77,7 @@ export function PagesSeen({ connection, onCheck }: PagesSeenProps) {
         </thead>
         <tbody>
           {seen.data.items.map((one) => (
-            <Row key={one.address} page={one} onCheck={onCheck} />
+            <Row key={one.address} page={one} onCheck={onCheck} onShow={show} />
           ))}
         </tbody>
       </table>
@@ -84,7 +97,13 @@ export function PagesSeen({ connection, onCheck }: PagesSeenProps) {
   );
 }
 
-function Row({ page, onCheck }: { page: PageSeen; onCheck: (address: string) => void }) {
+interface RowProps {
+  page: PageSeen;
+  onCheck: (address: string) => void;
+  onShow: (shape: string) => void;
+}
+
+function Row({ page, onCheck, onShow }: RowProps) {
   const cell = 'px-2 py-2 align-top';
   const isOther = !page.kind && !page.missing;
   return (
@@ -99,33 +118,34 @@ function Row({ page, onCheck }: { page: PageSeen; onCheck: (address: string) => 
               title={t('connect.seen.checkThis')}
               onClick={() => onCheck(page.address)}
             >
-              <Marked text={page.address} part={page.named ?? ''} />
+              <Marked
+                text={page.shape ?? page.address}
+                part={page.shape ? '…' : (page.named ?? '')}
+              />
             </button>
             <span className="block text-[13px] break-words text-ink-2">{signOf(page)}</span>
           </span>
         </span>
       </th>
       <td className={cell}>
-        <WhatItIs page={page} />
+        {page.shape ? (
+          <>
+            <b className="block">
+              <T id="connect.seen.productPages" values={{ n: page.pages }} />
+            </b>
+            <Button look="link" onClick={() => onShow(page.shape ?? '')}>
+              {t('connect.seen.showThem')}
+            </Button>
+          </>
+        ) : (
+          <WhatItIs page={page} />
+        )}
       </td>
       <td className={cell}>
         <Missing page={page} />
       </td>
       <td className={`${cell} pr-4! text-right text-ink-2`}>{ago(page.lastAt)}</td>
     </tr>
-  );
-}
-
-/** The part of an address that tells, underlined; what is not in it stands elsewhere. */
-function Marked({ text, part }: { text: string; part: string }) {
-  const at = part ? text.indexOf(part) : -1;
-  if (at < 0) return <>{text}</>;
-  return (
-    <>
-      {text.slice(0, at)}
-      <b className="border-b-2 border-plum text-plum">{part}</b>
-      {text.slice(at + part.length)}
-    </>
   );
 }
 
@@ -213,27 +233,5 @@ function Missing({ page }: { page: PageSeen }) {
         </Link>
       )}
     </span>
-  );
-}
-
-function SayProduct({ name }: { name: string }) {
-  const sayProduct = useSayProduct();
-  const { say } = useNotify();
-  return (
-    <ProductPick
-      label={t('connect.seen.sayWhich')}
-      value={undefined}
-      none={t('connect.seen.sayWhich')}
-      onPick={(product) =>
-        product &&
-        sayProduct.mutate(
-          { name, product },
-          {
-            onSuccess: () => say(t('connect.seen.saidWhich')),
-            onError: (error) => say(problemText(error), true),
-          },
-        )
-      }
-    />
   );
 }

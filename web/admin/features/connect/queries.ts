@@ -25,10 +25,11 @@ export function useConnection(): UseQueryResult<Connection> {
   });
 }
 
-export function usePagesSeen(page: number, size: number) {
+export function usePagesSeen(shape: string, page: number, size: number) {
   return useQuery({
-    queryKey: [KEY, 'pages', page, size],
-    queryFn: () => need(api.GET('/api/v1/connection/pages', { params: { query: { page, size } } })),
+    queryKey: [KEY, 'pages', shape, page, size],
+    queryFn: () =>
+      need(api.GET('/api/v1/connection/pages', { params: { query: { shape, page, size } } })),
     refetchInterval: EACH,
     placeholderData: keepPreviousData,
   });
@@ -60,6 +61,15 @@ export function useReadAddress() {
   return useMutation({
     mutationFn: (address: string) =>
       need(api.POST('/api/v1/connection/reading', { body: { address } })),
+  });
+}
+
+/** Says that the shop is the owner's own, though it is not on the public internet. */
+export function useAllowLocalShop() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: () => need(api.PUT('/api/v1/connection/local-shop')),
+    onSuccess: () => queries.invalidateQueries({ queryKey: [KEY] }),
   });
 }
 

@@ -58,6 +58,22 @@ export function useVariants(slug: string | undefined) {
   return variants.data?.items ?? [];
 }
 
+/** What stands for a product in the shop's addresses; nothing as long as it is not known. */
+export function useNameInAddress(slug: string | undefined): string | undefined {
+  const asked = useQuery({
+    queryKey: ['connection', 'name', slug],
+    queryFn: () =>
+      need(
+        api.GET('/api/v1/connection/product-pages/{slug}', {
+          params: { path: { slug: slug ?? '' } },
+        }),
+      ),
+    enabled: !!slug,
+    staleTime: Infinity,
+  });
+  return asked.data?.name ?? (asked.error ? slug : undefined);
+}
+
 /** What the draft comes to on a page now. */
 export function usePageVerdicts(kind: string, products: string[], as: Record<string, string>) {
   return useQuery({

@@ -78,15 +78,16 @@ export function asked(view: ViewpointParts): Record<string, string> {
   };
 }
 
-/** The shop's own page for a viewpoint. */
+/** The shop's own page for a viewpoint; a product may have another name in addresses than here. */
 export function shopPage(
   shop: Shop,
   { kind, product, variant }: ViewpointParts,
+  name: string | undefined,
 ): string | undefined {
   if (!shop.address) return undefined;
   switch (kind) {
     case 'product':
-      return product && shop.address + productPath(shop.productPath, product, variant);
+      return name && shop.address + productPath(shop.productPath, name, variant);
     case 'listing':
       return product && shop.address + shop.listingPath.replace('{category}', product);
     case 'basket':
@@ -112,7 +113,7 @@ function productPath(path: string, product: string, variant: string | undefined)
   const chosen = variant
     ? path.replace('{variant}', encodeURIComponent(variant))
     : path.replace(/[?&][^?&=]+=\{variant\}/, '');
-  return chosen.replace('{product}', product);
+  return chosen.replace('{product}', encodeURIComponent(product));
 }
 
 /** A date and time on the shop's clock so many minutes later. */

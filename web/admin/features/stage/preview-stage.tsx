@@ -11,7 +11,7 @@ import { UpcomingChangesStrip } from './upcoming-changes';
 import { usePageCheck } from '../layout/nod-queries';
 import { useDraftSteps } from './draft-steps';
 import { PageStatus } from './page-status';
-import { usePageVerdicts, usePreviewToken } from '../layout/queries';
+import { useNameInAddress, usePageVerdicts, usePreviewToken } from '../layout/queries';
 import { Diagnosis } from '../layout/diagnosis';
 import { asked, isOurs, neutralPage, shopPage, type ViewpointParts } from '../layout/viewpoint';
 import { rowOf } from './row-of';
@@ -41,7 +41,8 @@ export function PreviewStage({ shop, view, onMoment }: StageProps) {
   const [state, tell] = useReducer(stageAfter, AT_FIRST);
   const { version, why } = state;
   const token = usePreviewToken();
-  const page = shopPage(shop, view);
+  const name = useNameInAddress(view.kind === 'product' ? view.product : undefined);
+  const page = shopPage(shop, view, name);
   const ours = isOurs(view);
   const isAsked = isToBeChecked(state, page, ours);
   const check = usePageCheck(view.kind, view.product, isAsked);

@@ -186,6 +186,27 @@ public class ProductNameStore implements ProductNames {
             sql.deleteFrom(PRODUCT_ALIAS).where(PRODUCT_ALIAS.NAME.eq(alias(name))).execute() > 0);
   }
 
+  /** What names a product in addresses, as the owner said. */
+  public Optional<String> addressName(Slug product) {
+    return database.read(
+        sql ->
+            sql
+                .select(PRODUCT_ALIAS.NAME)
+                .from(PRODUCT_ALIAS)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(PRODUCT_ALIAS.PRODUCT_ID))
+                .where(PRODUCT.SLUG.eq(product.value()))
+                .orderBy(PRODUCT_ALIAS.NAME)
+                .fetch(PRODUCT_ALIAS.NAME)
+                .stream()
+                .filter(
+                    name ->
+                        Identifier.parse(name)
+                            .filter(one -> one.type() == Identifier.Type.ADDRESS)
+                            .isPresent())
+                .findFirst());
+  }
+
   /** What was said, by name. */
   public PagedResult<ProductAlias> aliases(int page, int size) {
     return database.read(

@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -47,6 +48,7 @@ class ConnectionApi {
   private final Catalogue catalogue;
   private final ProductNameStore names;
   private final AddressReading reading;
+  private final LocalShop local;
   private final ShopClock clock;
 
   ConnectionApi(
@@ -55,13 +57,41 @@ class ConnectionApi {
       Catalogue catalogue,
       ProductNameStore names,
       AddressReading reading,
+      LocalShop local,
       ShopClock clock) {
     this.seen = seen;
     this.store = store;
     this.catalogue = catalogue;
     this.names = names;
     this.reading = reading;
+    this.local = local;
     this.clock = clock;
+  }
+
+  /** What stands in the addresses of a product's pages. */
+  record NameInAddress(String name) {}
+
+  /** As its page was seen last, or as the owner said; else the name that we have for it. */
+  @GetMapping("/product-pages/{slug}")
+  NameInAddress nameInAddress(@PathVariable String slug) {
+    Slug product =
+        Slug.parse(slug).orElseThrow(() -> ApiProblem.notFound(text("problems.noSuchProduct")));
+    return new NameInAddress(
+        store.addressName(product).or(() -> names.addressName(product)).orElse(slug));
+  }
+
+  /** The owner says that the shop is on this machine or in the own network: it may be opened. */
+  @PutMapping("/local-shop")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void allowLocalShop() {
+    local.allow();
+  }
+
+  /** It may not be opened any more. */
+  @DeleteMapping("/local-shop")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void forbidLocalShop() {
+    local.forbid();
   }
 
   /** How many views of pages a sign told. */
@@ -117,7 +147,16 @@ class ConnectionApi {
       @Nullable String missing,
       List<String> lacking,
       long views,
-      Instant lastAt) {}
+      Instant lastAt,
+      @JsonUnwrapped PagesAlike alike) {}
+
+  /**
+   * Pages that are built like one, and lack nothing either.
+   *
+   * @param shape how their addresses are built; null where the page stands for itself alone
+   * @param pages how many it stands for
+   */
+  record PagesAlike(@Nullable String shape, int pages) {}
 
   /** The product of a page. */
   record ProductSeen(String slug, String title, @Nullable String picture) {}
@@ -143,10 +182,12 @@ class ConnectionApi {
 
   @GetMapping("/pages")
   PagedResult<PageSeen> pages(
-      @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "25") int size) {
+      @RequestParam(defaultValue = "") String shape,
+      @RequestParam(defaultValue = "1") int page,
+      @RequestParam(defaultValue = "25") int size) {
     seen.run(clock.now());
     PagedResult<SeenPageStore.Row> found =
-        store.list(PagedResult.page(page), PagedResult.size(size));
+        store.list(shape, PagedResult.page(page), PagedResult.size(size));
     Map<String, String> pictures =
         catalogue.pictures(
             found.items().stream()
@@ -183,7 +224,9 @@ class ConnectionApi {
         missing(page).orElse(null),
         page.lacking(),
         row.views(),
-        row.lastAt());
+        row.lastAt(),
+        new PagesAlike(
+            row.alike().shape().isEmpty() ? null : row.alike().shape(), row.alike().pages()));
   }
 
   /** The worst alone: with it the others often go. */

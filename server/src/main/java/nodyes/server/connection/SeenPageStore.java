@@ -4,11 +4,17 @@ import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.SEEN_PAGE;
 import static nodyes.generated.Tables.SEEN_PAGE_HOUR;
 import static org.jooq.impl.DSL.coalesce;
+import static org.jooq.impl.DSL.count;
 import static org.jooq.impl.DSL.excluded;
 import static org.jooq.impl.DSL.field;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.name;
+import static org.jooq.impl.DSL.partitionBy;
+import static org.jooq.impl.DSL.replace;
+import static org.jooq.impl.DSL.rowNumber;
 import static org.jooq.impl.DSL.select;
 import static org.jooq.impl.DSL.sum;
+import static org.jooq.impl.DSL.val;
 import static org.jooq.impl.DSL.when;
 
 import java.math.BigDecimal;
@@ -21,6 +27,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import nodyes.core.common.Slug;
+import nodyes.core.nod.PageKind;
 import nodyes.core.recognition.Identifier;
 import nodyes.core.recognition.RecognisedPage.Sign;
 import nodyes.server.database.Database;
@@ -29,7 +36,9 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Record5;
 import org.jooq.SelectJoinStep;
+import org.jooq.Table;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -53,6 +62,29 @@ class SeenPageStore {
           .or(SEEN_PAGE.LACKING_SPOTS.ne(""))
           .or(SEEN_PAGE.KNOWN_CARDS.lt(SEEN_PAGE.CARDS));
 
+  /** More that are built alike, and lack nothing, are one row. */
+  private static final int MOST_ALIKE = 5;
+
+  /** What stands in a shape for what differs. */
+  private static final String DIFFERS = "…";
+
+  /** How an address is built: its product left out, where that is all that can differ. */
+  private static final Field<String> SHAPE =
+      when(
+              NEEDS_THE_OWNER
+                  .not()
+                  .and(SEEN_PAGE.PAGE_KIND.eq(PageKind.PRODUCT))
+                  .and(SEEN_PAGE.SIGN.eq(Sign.ADDRESS))
+                  .and(SEEN_PAGE.NAMED.isNotNull()),
+              replace(SEEN_PAGE.ADDRESS, SEEN_PAGE.NAMED, val(DIFFERS)))
+          .otherwise(SEEN_PAGE.ADDRESS);
+
+  private static final Field<Integer> ALIKE = field(name("alike"), Integer.class);
+  private static final Field<Integer> NTH = field(name("nth"), Integer.class);
+  private static final Field<String> BUILT = field(name("shape"), String.class);
+  private static final Field<BigDecimal> OF_ALL = field(name("of_all"), BigDecimal.class);
+  private static final Condition IS_SHOWN = ALIKE.le(MOST_ALIKE).or(NTH.eq(1));
+
   private final Database database;
 
   SeenPageStore(Database database) {
@@ -60,7 +92,16 @@ class SeenPageStore {
   }
 
   /** A page with how often and when last it was seen. */
-  record Row(SeenPage page, Optional<String> title, long views, Instant lastAt) {}
+  record Row(SeenPage page, Optional<String> title, long views, Instant lastAt, Alike alike) {}
+
+  /**
+   * A page stands for those that are built like it.
+   *
+   * @param shape how they are built; empty where it stands for itself
+   */
+  record Alike(String shape, int pages) {
+    static final Alike ALONE = new Alike("", 1);
+  }
 
   /**
    * Sums over all pages.
@@ -155,22 +196,81 @@ class SeenPageStore {
         .fetchMap(PRODUCT.SLUG, PRODUCT.ID);
   }
 
-  /** Those that need the owner first, each in the order in which they were seen last. */
-  PagedResult<Row> list(int page, int size) {
+  /**
+   * Those that need the owner first, each in the order in which they were seen last.
+   *
+   * @param shape those that are built so, each for itself; empty for all
+   */
+  PagedResult<Row> list(String shape, int page, int size) {
+    var built = built();
+    Condition wanted = shape.isEmpty() ? IS_SHOWN : BUILT.eq(shape);
     return database.read(
         sql ->
             new PagedResult<>(
-                rows(sql)
+                sql.select(SEEN_PAGE.asterisk(), PRODUCT.SLUG, PRODUCT.TITLE)
+                    .select(VIEWS.as("all_views"), BUILT, ALIKE, OF_ALL)
+                    .from(SEEN_PAGE)
+                    .join(built)
+                    .on(SEEN_PAGE.ID.eq(built.field(SEEN_PAGE.ID)))
+                    .leftJoin(PRODUCT)
+                    .on(PRODUCT.ID.eq(SEEN_PAGE.PRODUCT_ID))
+                    .where(wanted)
                     .orderBy(
                         when(NEEDS_THE_OWNER, 0).otherwise(1),
                         SEEN_PAGE.LAST_AT.desc(),
                         SEEN_PAGE.ID)
                     .limit(size)
                     .offset((page - 1) * size)
-                    .fetch(SeenPageStore::row),
+                    .fetch(row -> shape.isEmpty() ? rowOfAlike(row) : row(row)),
                 page,
                 size,
-                sql.fetchCount(SEEN_PAGE)));
+                sql.fetchCount(sql.selectOne().from(built).where(wanted))));
+  }
+
+  /** Each page with how it is built, and which of those that are built so it is. */
+  private static Table<Record5<Long, String, Integer, Integer, BigDecimal>> built() {
+    return select(
+            SEEN_PAGE.ID,
+            SHAPE.as(BUILT),
+            rowNumber()
+                .over(partitionBy(SHAPE).orderBy(SEEN_PAGE.LAST_AT.desc(), SEEN_PAGE.ID))
+                .as(NTH),
+            count().over(partitionBy(SHAPE)).as(ALIKE),
+            sum(VIEWS).over(partitionBy(SHAPE)).as(OF_ALL))
+        .from(SEEN_PAGE)
+        .asTable("built");
+  }
+
+  private static Row rowOfAlike(Record record) {
+    Row row = row(record);
+    int pages = record.get(ALIKE);
+    return pages <= MOST_ALIKE
+        ? row
+        : new Row(
+            row.page(),
+            row.title(),
+            record.get(OF_ALL).longValue(),
+            row.lastAt(),
+            new Alike(record.get(BUILT), pages));
+  }
+
+  /** What names a product in the address under which its page was seen last. */
+  Optional<String> addressName(Slug product) {
+    return database.read(
+        sql ->
+            sql.select(SEEN_PAGE.NAMED)
+                .from(SEEN_PAGE)
+                .join(PRODUCT)
+                .on(PRODUCT.ID.eq(SEEN_PAGE.PRODUCT_ID))
+                .where(
+                    PRODUCT
+                        .SLUG
+                        .eq(product.value())
+                        .and(SEEN_PAGE.SIGN.eq(Sign.ADDRESS))
+                        .and(SEEN_PAGE.NAMED_TYPE.eq(Identifier.Type.ADDRESS)))
+                .orderBy(SEEN_PAGE.LAST_AT.desc())
+                .limit(1)
+                .fetchOptional(SEEN_PAGE.NAMED));
   }
 
   SeenPages.Standing standing() {
@@ -237,7 +337,8 @@ class SeenPageStore {
                 .toList()),
         Optional.ofNullable(row.get(PRODUCT.TITLE)),
         row.get("all_views", Long.class),
-        row.get(SEEN_PAGE.LAST_AT));
+        row.get(SEEN_PAGE.LAST_AT),
+        Alike.ALONE);
   }
 
   private static Optional<Identifier> named(
