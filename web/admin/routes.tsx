@@ -17,6 +17,7 @@ import { PeoplePage } from './features/people/people-page';
 import { Evidence } from './features/evidence/evidence';
 import { Connect } from './features/connect/connect';
 import { Setup } from './features/setup/setup';
+import { Teach } from './features/teach/teach';
 import { TodayOrPages } from './features/today/today-or-pages';
 import { Today } from './features/today/today';
 import { Broken, NotFound } from './ui/empty-state';
@@ -47,6 +48,7 @@ export const router = createBrowserRouter([
       { path: 'proof', element: <Navigate to="/evidence" replace /> },
       { path: 'setup', element: <Setup /> },
       { path: 'setup/connect', element: <Connect /> },
+      { path: 'setup/connect/cards', element: <Teach /> },
       { path: 'setup/people', element: <PeoplePage /> },
       { path: 'account', element: <AccountPage /> },
       { path: '*', element: <NotFound /> },

@@ -1,13 +1,16 @@
 import { brandOf, type Brand } from './preview-tools/brand-detection';
-import { drawnAt, mark, outline, pin } from './preview-tools/pins';
+import { drawnAt, mark, outline, pin, unpin } from './preview-tools/pins';
 import {
   countMatches,
   stopPointing,
   startPointing,
   type Pointed,
 } from './preview-tools/spot-picker';
+import { drawLesson, endLesson, showCard, type LessonWords } from './preview-tools/lesson-layer';
+import { readLesson, type Taught } from './preview-tools/teaching';
 import { sign } from './preview-tools/draft-banner';
 import type { PageContext } from './page/context';
+import type { Located } from './page/located';
 import type { Painted } from './render';
 
 /** What a page under the owner's eyes tells the back office. */
@@ -16,18 +19,38 @@ export interface PageReport {
   /** the shop's key in its line of script */
   shop: string;
   nods: Painted[];
-  /** the spots that the page has where they are not marked; else those that it is marked with */
-  spots?: string[];
 }
 
 export interface PreviewModule {
-  tell(report: PageReport): void;
+  tell(located: Located, shop: string, nods: Painted[]): void;
   listen(refresh: () => void): void;
   end(): void;
 }
 
+const STANDARD = [
+  'on-picture',
+  'listing-card',
+  'above-title',
+  'under-title',
+  'under-price',
+  'above-buy',
+  'under-buy',
+  'under-picture',
+  'under-description',
+  'page-end',
+];
+
 type Said = { type: string } & Partial<
-  PageReport & Pointed & Brand & { nod: string; order: string[] }
+  PageReport &
+    Pointed &
+    Brand &
+    Taught & {
+      nod: string;
+      order: string[];
+      card: number;
+      /** the standard spots that the page has, marked or found */
+      spots: string[];
+    }
 >;
 
 interface Message {
@@ -36,6 +59,8 @@ interface Message {
   selector?: string;
   opened?: boolean;
   scale?: number;
+  words?: LessonWords;
+  card?: number;
 }
 
 /** Talks to the back office, and to it alone, and pins a number on each nod. */
@@ -48,17 +73,41 @@ export function preview(origin: string): PreviewModule {
   // a page that only shows how one nod reads has no numbers to press
   const isBare = 'nodBare' in document.body.dataset;
   let order = '';
+  let taught = '';
+  let words: LessonWords | undefined;
+  let chosen: number | undefined;
+  let isPointing = false;
+  let shown: Located | undefined;
   const number = () => {
-    const numbered = isBare ? [] : pin(pick, hover);
+    teach();
+    const numbered = isBare || words ? [] : pin(pick, hover);
     // one that spoke late, or fell silent, moves the numbers of those behind it
     if (numbered.join(' ') !== order) say({ type: 'nodyes-order', order: numbered });
     order = numbered.join(' ');
   };
+  /** What the owner looks at are cards and places then, not nods. */
+  const teach = () => {
+    if (!words || !shown || isPointing) return;
+    const lesson = readLesson(shown, STANDARD);
+    drawLesson(lesson, words, chosen, (card) => say({ type: 'nodyes-card', card }));
+    const told = JSON.stringify(lesson.taught);
+    if (told !== taught) say({ type: 'nodyes-taught', ...lesson.taught });
+    taught = told;
+    return lesson;
+  };
   const hover = (nod: string | undefined) =>
     say(nod ? { type: 'nodyes-hover', nod } : { type: 'nodyes-hover' });
   return {
-    tell(report) {
-      say({ type: 'nodyes-page', ...report, spots: report.spots ?? markedSpots() });
+    tell(located, shop, nods) {
+      shown = located;
+      const { context } = located;
+      say({
+        type: 'nodyes-page',
+        context: context.kind ? context : undefined,
+        shop,
+        nods,
+        spots: located.spots(STANDARD),
+      });
       order = '';
       number();
     },
@@ -72,11 +121,29 @@ export function preview(origin: string): PreviewModule {
           drawnAt(message.scale ?? 1);
           number();
         }
-        if (message.type === 'nodyes-point')
+        if (message.type === 'nodyes-point') {
+          isPointing = true;
+          // what is drawn onto the page would be pointed at
+          endLesson();
           startPointing((pointed) => say({ type: 'nodyes-pointed', ...pointed }));
-        if (message.type === 'nodyes-stop') stopPointing();
+        }
+        if (message.type === 'nodyes-stop') {
+          stopPointing();
+          isPointing = false;
+          teach();
+        }
         if (message.type === 'nodyes-count')
           say({ type: 'nodyes-counted', ...countMatches(message.selector ?? '') });
+        if (message.type === 'nodyes-teach') {
+          words = message.words;
+          chosen = message.card;
+          taught = '';
+          const lesson = teach();
+          if (lesson && chosen !== undefined) showCard(lesson, chosen);
+          if (!words) endLesson();
+          unpin();
+          number();
+        }
         if (message.type === 'nodyes-brand') say({ type: 'nodyes-brand', ...brandOf() });
       });
       window.addEventListener('hashchange', refresh);
@@ -104,9 +171,4 @@ export function preview(origin: string): PreviewModule {
       say({ type: 'nodyes-ended' });
     },
   };
-}
-
-function markedSpots(): string[] {
-  const marks = [...document.querySelectorAll<HTMLElement>('[data-nod-spot]')];
-  return [...new Set(marks.map((mark) => mark.dataset['nodSpot'] ?? ''))].filter((name) => name);
 }

@@ -59,6 +59,15 @@ export function pin(
   return [...numbers.keys()];
 }
 
+/** By how much what is drawn onto the page is to be larger than it shall look. */
+export const enlarged = () => 1 / scale;
+
+/** Takes the numbers and edges away. */
+export function unpin(): void {
+  document.getElementById(PINS)?.remove();
+  for (const element of nodElements()) element.style.outline = 'none';
+}
+
 /** Takes how large the frame is drawn, so that the flags can be read. */
 export function drawnAt(now: number): void {
   scale = Math.min(1, Math.max(0.1, now));

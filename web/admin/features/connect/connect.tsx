@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { Failure, Loading } from '../../ui/empty-state';
 import { isLost } from '../../shared/api';
 import { number, since } from '../../shared/format';
@@ -39,6 +40,9 @@ export function Connect() {
               <div className="flex items-baseline gap-4 px-1">
                 <KnownAddresses shop={shop.data} />
                 <span className="flex-1" />
+                <Link to="/setup/connect/cards" className="text-plum underline underline-offset-2">
+                  {t('connect.seen.teach')}
+                </Link>
                 <Button look="link" onClick={() => setShowing(true)}>
                   {t('connect.show.showUsAnother')}
                 </Button>

@@ -28,7 +28,7 @@ interface Counted {
   products: number;
 }
 
-interface Message {
+export interface Message {
   type: string;
   nod?: string;
   opened?: boolean;
@@ -57,6 +57,7 @@ export function useFrames(
   const missed = useRef(new WeakSet<object>());
   // a frame that speaks later hears of it then
   const isPointing = useRef(false);
+  const onPointed = useRef<((pointed: Pointed) => void) | undefined>(undefined);
   const brand = useRef<((values: Record<string, string>) => void) | undefined>(undefined);
   const pick = useRef(onPick);
   useEffect(() => {
@@ -69,11 +70,13 @@ export function useFrames(
         (frame) => frame.contentWindow === event.source,
       );
       if (event.origin !== origin || !known || !event.source) return;
-      if (isPointing.current && spoken.current.get(event.source) !== origin)
-        (event.source as Window).postMessage({ type: 'nodyes-point' }, origin);
+      const isNew = spoken.current.get(event.source) !== origin;
+      const missing = [
+        isNew && isPointing.current && { type: 'nodyes-point' },
+        missed.current.delete(event.source) && { type: 'nodyes-refresh' },
+      ];
       spoken.current.set(event.source, origin);
-      if (missed.current.delete(event.source))
-        (event.source as Window).postMessage({ type: 'nodyes-refresh' }, origin);
+      for (const one of missing) if (one) (event.source as Window).postMessage(one, origin);
       const message = event.data as Heard;
       if (message.type === 'nodyes-hears') tellScales(frames.current, spoken.current, origin);
       if (message.type === 'nodyes-page')
@@ -99,6 +102,7 @@ export function useFrames(
       if (message.type === 'nodyes-pointed') {
         isPointing.current = false;
         setPointed(message);
+        onPointed.current?.(message);
         tellAll(frames.current, spoken.current, origin, { type: 'nodyes-stop' });
       }
       if (message.type === 'nodyes-counted') setCounted(message);
@@ -126,6 +130,7 @@ export function useFrames(
     hovered,
     pointed,
     counted,
+    tell,
     refresh: () => tell({ type: 'nodyes-refresh' }),
     mark: (nod: string | undefined) =>
       tell(nod ? { type: 'nodyes-mark', nod } : { type: 'nodyes-mark' }),
@@ -135,9 +140,10 @@ export function useFrames(
     }, [origin, frames]),
     /** Brings a nod into sight in every frame. */
     show: (nod: string) => tell({ type: 'nodyes-mark', nod, opened: true }),
-    startPointing: () => {
+    startPointing: (take?: (pointed: Pointed) => void) => {
       setPointed(undefined);
       isPointing.current = true;
+      onPointed.current = take;
       tell({ type: 'nodyes-point' });
     },
     stopPointing: () => {

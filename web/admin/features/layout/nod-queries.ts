@@ -129,6 +129,12 @@ export const saveLandmark = ({ landmark, selector }: { landmark: Landmark; selec
 export const forgetLandmark = (landmark: Landmark) =>
   need(api.DELETE('/api/v1/layout/pages/landmarks/{landmark}', { params: { path: { landmark } } }));
 
+export const leaveOut = (selector: string) =>
+  need(api.POST('/api/v1/layout/pages/left-out', { body: { selector } }));
+
+export const takeIn = (selector: string) =>
+  need(api.DELETE('/api/v1/layout/pages/left-out', { params: { query: { selector } } }));
+
 export function useLearnedPages() {
   return useQuery({
     queryKey: ['arrangement', 'pages'],

@@ -60,7 +60,7 @@ export function SpotPicker({ link, page, taken, onDone }: PointProps) {
             />
           </p>
         )}
-        <Button className="self-start" onClick={startPointing}>
+        <Button className="self-start" onClick={() => startPointing()}>
           {pointed ? t('pages.spotPicker.pickAgain') : t('pages.spotPicker.point')}
         </Button>
         {what !== 'SPOT' ? (

@@ -23,6 +23,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class PageCheckApi {
   private final PageCheck check;
   private final AddressCheck addresses;
+  private final ListingCheck listings;
   private final LivePages pages;
   private final Shop shop;
   private final ServerSettings settings;
@@ -30,11 +31,13 @@ class PageCheckApi {
   PageCheckApi(
       PageCheck check,
       AddressCheck addresses,
+      ListingCheck listings,
       LivePages pages,
       Shop shop,
       ServerSettings settings) {
     this.check = check;
     this.addresses = addresses;
+    this.listings = listings;
     this.pages = pages;
     this.shop = shop;
     this.settings = settings;
@@ -67,6 +70,19 @@ class PageCheckApi {
   @GetMapping("/address")
   AddressReport.AddressChecked address(@RequestParam String address, HttpServletRequest request) {
     return addresses.check(address, settings.address().orElseGet(() -> office(request)));
+  }
+
+  /**
+   * The shop's listings.
+   *
+   * @param listings some of them, each with how many of its cards are known
+   */
+  record ListingsTried(List<ListingCheck.TriedListing> listings) {}
+
+  /** How far what is known of cards goes, on the shop's other listings. */
+  @GetMapping("/listings")
+  ListingsTried listings() {
+    return new ListingsTried(listings.check());
   }
 
   /** What the shop's templates need: the line, and what strict pages have to let in. */
