@@ -62,6 +62,18 @@ describe('a lesson', () => {
     expect(out[1]?.selector).toBe(selector);
   });
 
+  it('has the cards that a page marks itself, with the places that it marks', () => {
+    document.body.innerHTML =
+      '<main data-nod-page="listing"><article data-nod-product="jar"><a href="/jar">Jar</a>' +
+      '<i data-nod-spot="listing-card"></i></article></main>';
+    const means: Means = { recognition: undefined, addresses: SHOP };
+    const { taught } = readLesson(new Located(readPage(means), undefined, means), []);
+    expect(taught.isMarked).toBe(true);
+    expect(taught.cards).toMatchObject([
+      { state: 'found', name: 'jar', link: '/jar', spots: ['listing-card'] },
+    ]);
+  });
+
   it('says where nods stand on a page that says by marks what it is', () => {
     const html =
       '<main data-nod-page="product" data-nod-product="jar"><h1>Jar</h1><p>€ 9.00</p></main>';

@@ -1,7 +1,7 @@
 import { readContext } from '../page/context';
 import { all, matching } from '../page/dom';
 import type { Located } from '../page/located';
-import type { Card } from '../page/cards';
+import { markedCards, type Card } from '../page/cards';
 import type { Addresses } from '../page/addresses';
 import type { Place } from '../page/places';
 import { selectorOf } from './selector';
@@ -52,7 +52,10 @@ const LONGEST_TEXT = 60;
 
 /** Reads which cards and places of the page are known, and which look like some and are none. */
 export function readLesson(located: Located, standard: readonly string[]): Lesson {
-  const { cards: found, addresses } = located;
+  const { addresses, context } = located;
+  const found = readContext()
+    ? markedCards(context.kind === 'product' ? context.products[0] : undefined)
+    : located.cards;
   const known = found.filter(({ element }) => element.isConnected);
   const taken = new Set(known.map(({ element }) => element));
   const cards = [...known, ...others(addresses, taken)].sort(inPageOrder);
