@@ -193,4 +193,32 @@ public abstract class InBrowser {
   protected static Page.GetByLabelOptions exactly() {
     return new Page.GetByLabelOptions().setExact(true);
   }
+
+  /** The frame is drawn smaller than it is, which the driver's own clicks do not reckon with. */
+  protected void moveOver(String selector) {
+    var frameBox = page.locator("iframe[title*='on a desktop']").boundingBox();
+    double scale = frameBox.width / 1280;
+    Object at =
+        frame()
+            .locator(selector)
+            .evaluate(
+                "e => { const b = e.getBoundingClientRect();"
+                    + " return (b.left + 8) + ' ' + (b.top + b.height / 2); }");
+    String[] parts = at.toString().split(" ");
+    page.mouse()
+        .move(
+            frameBox.x + Double.parseDouble(parts[0]) * scale,
+            frameBox.y + Double.parseDouble(parts[1]) * scale);
+  }
+
+  /** Whether what is pointed at is that, as the page draws it. */
+  protected boolean drawnOver(String selector) {
+    return (boolean)
+        frame()
+            .locator(selector)
+            .evaluate(
+                "e => { const drawn = document.getElementById('nodyes-pointing');"
+                    + " return !!drawn && drawn.style.borderWidth === '2px'"
+                    + " && Math.abs(parseFloat(drawn.style.top) - e.getBoundingClientRect().top) < 1; }");
+  }
 }
