@@ -3,18 +3,13 @@ import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure } from '../../ui/empty-state';
 import { useCopy } from '../../ui/copy';
-import { useNotify } from '../../ui/toasts';
-import { Problem, problemText } from '../../shared/api';
+import { Problem } from '../../shared/api';
 import { t } from '../../shared/t';
 import { spotTitle } from '../layout/spots';
 import { AddressForm } from './address-form';
+import { LocalShop } from './local-shop';
 import { StateDrop } from './state-drop';
-import {
-  isWaitingForLine,
-  useAddressCheck,
-  useAllowLocalShop,
-  type AddressChecked,
-} from './queries';
+import { isWaitingForLine, useAddressCheck, type AddressChecked } from './queries';
 
 type Step = AddressChecked['steps'][number];
 
@@ -86,7 +81,7 @@ function Steps({ checked }: { checked: AddressChecked }) {
             <p className="mt-1 text-[13px] text-ink-2">{t('connect.check.lookingAgain')}</p>
           )}
           <PointLink checked={checked} />
-          {checked.isLocal && <AllowLocal />}
+          {checked.isLocal && <LocalShop act="allow" />}
         </div>
       )}
     </div>
@@ -103,21 +98,6 @@ function PointLink({ checked: { steps, product } }: { checked: AddressChecked })
     >
       {t('connect.check.openInPages')}
     </Link>
-  );
-}
-
-function AllowLocal() {
-  const allow = useAllowLocalShop();
-  const { say } = useNotify();
-  return (
-    <Button
-      look="inside"
-      className="mt-3"
-      disabled={allow.isPending}
-      onClick={() => allow.mutate(undefined, { onError: (error) => say(problemText(error), true) })}
-    >
-      {t('connect.check.itIsMine')}
-    </Button>
   );
 }
 

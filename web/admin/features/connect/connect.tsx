@@ -9,6 +9,7 @@ import { useShop } from '../shop/queries';
 import { Button } from '../../ui/button';
 import { AddressCheck } from './address-check';
 import { KnownAddresses } from './known-addresses';
+import { LocalShop } from './local-shop';
 import { PagesSeen } from './pages-seen';
 import { ScriptLine } from './script-line';
 import { ShowProduct } from './show-product';
@@ -47,6 +48,12 @@ export function Connect() {
                   {t('connect.show.showUsAnother')}
                 </Button>
               </div>
+            )}
+            {connection.data.opensLocalShop && (
+              <p className="flex flex-wrap items-baseline gap-x-3 px-1 text-ink-2">
+                {t('connect.local.isOpened')}
+                <LocalShop act="forbid" />
+              </p>
             )}
             {!isFirst && <PagesSeen connection={connection.data} onCheck={setAddress} />}
           </div>

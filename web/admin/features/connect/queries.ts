@@ -64,11 +64,14 @@ export function useReadAddress() {
   });
 }
 
-/** Says that the shop is the owner's own, though it is not on the public internet. */
-export function useAllowLocalShop() {
+/** Says that the shop is the owner's own, though it is not on the public internet, or takes it back. */
+export function useLocalShop(act: 'allow' | 'forbid') {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: () => need(api.PUT('/api/v1/connection/local-shop')),
+    mutationFn: () =>
+      act === 'allow'
+        ? need(api.PUT('/api/v1/connection/local-shop'))
+        : need(api.DELETE('/api/v1/connection/local-shop')),
     onSuccess: () => queries.invalidateQueries({ queryKey: [KEY] }),
   });
 }

@@ -2,6 +2,7 @@ import { Button } from '../../ui/button';
 import { useCopy } from '../../ui/copy';
 import { T, t } from '../../shared/t';
 import { useSnippets } from './queries';
+import { TemplateMarks } from './template-marks';
 
 /** The one line, and what goes with it. */
 export function ScriptLine({ isFirst }: { isFirst: boolean }) {
@@ -57,6 +58,7 @@ export function ScriptLine({ isFirst }: { isFirst: boolean }) {
             }}
           />
         </p>
+        <TemplateMarks />
       </details>
     </section>
   );

@@ -108,6 +108,7 @@ class ConnectionApi {
    * @param views of pages since this time yesterday
    * @param known of those, views of pages that were known
    * @param bySign of those, by the sign that told the page; most first
+   * @param opensLocalShop whether the owner said that the shop is in the own network
    */
   record ShopConnection(
       @Nullable Instant lastViewAt,
@@ -117,7 +118,8 @@ class ConnectionApi {
       long needTheOwner,
       long views,
       long known,
-      List<ViewsBySign> bySign) {}
+      List<ViewsBySign> bySign,
+      boolean opensLocalShop) {}
 
   /**
    * By what a page is known.
@@ -177,7 +179,8 @@ class ConnectionApi {
         sums.bySign().entrySet().stream()
             .map(one -> new ViewsBySign(one.getKey(), one.getValue()))
             .sorted(Comparator.comparingLong(ViewsBySign::views).reversed())
-            .toList());
+            .toList(),
+        local.isAllowed());
   }
 
   @GetMapping("/pages")

@@ -26,6 +26,10 @@ class LocalShop {
     store.allow(URI.create(origin).getAuthority());
   }
 
+  boolean isAllowed() {
+    return store.allowed().isPresent();
+  }
+
   void forbid() {
     store.forbid();
   }

@@ -55,6 +55,10 @@ public class LocalShopTest extends ServerTest {
     return "127.0.0.1:" + site.getAddress().getPort();
   }
 
+  private boolean isSaid() throws Exception {
+    return body(ask("/api/v1/connection")).path("opensLocalShop").asBoolean();
+  }
+
   private JsonNode opened() throws Exception {
     return body(
         http.perform(get("/api/v1/page/check/address?address=/").with(owner()))
@@ -71,10 +75,12 @@ public class LocalShopTest extends ServerTest {
             + " is on this machine or in a local network, not on the public internet. Such"
             + " addresses are not opened unless you say that it is your shop.");
     http.perform(put(LOCAL_SHOP).with(owner())).andExpect(status().isNoContent());
+    assertEquals(isSaid(), true);
     JsonNode open = opened();
     assertEquals(open.path("isLocal").asBoolean(), false);
     assertEquals(open.path("steps").get(0).path("outcome").asString(), "FINE", open.toString());
     http.perform(delete(LOCAL_SHOP).with(owner())).andExpect(status().isNoContent());
+    assertEquals(isSaid(), false);
     assertEquals(
         opened().path("isLocal").asBoolean(), true, "and no more as soon as it is taken back");
   }
