@@ -51,8 +51,8 @@ public class TeachIT extends InBrowser {
     assertThat(page.getByText("Click it on the page.")).isVisible();
     page.waitForCondition(
         () -> {
-          moveOver("li.card:first-child img");
-          return drawnOver("li.card:first-child img");
+          moveOver("a[href='/products/meadow-mix']");
+          return drawnOver("a[href='/products/meadow-mix']");
         });
     page.mouse().down();
     page.mouse().up();
