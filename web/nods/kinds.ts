@@ -30,7 +30,6 @@ export type Kinds = Map<KindName, Drawn>;
 
 const OWN: KindModule = { css: starLineCss, views: { 'star-line': starLine } };
 
-const sheets = new Map<string, CSSStyleSheet>();
 const loaded = new Map<string, Promise<KindModule>>();
 
 /** How to draw these kinds; one whose file cannot be had is left out. */
@@ -45,7 +44,7 @@ export async function loadKinds(origin: string, kinds: KindName[]): Promise<Kind
         drawn.set(kind, {
           view,
           host: module.host,
-          sheets: [sheet('', base + looks, origin), sheet(file ?? 'own', module.css, origin)],
+          sheets: [base + looks, module.css].map((css) => firm(drawnFrom(origin, css))),
         });
     }),
   );
@@ -60,13 +59,4 @@ function load(origin: string, file: string): Promise<KindModule> {
   // what could not be had is tried again with the next answer
   module.catch(() => loaded.delete(file));
   return module;
-}
-
-/** One sheet to a file, for all nods of a page. */
-function sheet(name: string, css: string, origin: string): CSSStyleSheet {
-  const known = sheets.get(name);
-  if (known) return known;
-  const made = firm(drawnFrom(origin, css));
-  sheets.set(name, made);
-  return made;
 }

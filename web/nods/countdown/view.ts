@@ -3,6 +3,7 @@ import type { CountdownNod } from '../../script/lib/response-types';
 import { locale, say, sayCount } from '../shared/text';
 import type { ViewContext } from '../shared/view';
 import { nextTick, timeLeft, type Left } from '../shared/time-left';
+import { tickLater } from '../shared/ticking';
 
 /** A countdown that has no start runs down over its last day. */
 const LAST_DAY = 86_400_000;
@@ -76,13 +77,9 @@ export function countdown(nod: CountdownNod, context: ViewContext): Node {
       root.classList.add('over');
       return;
     }
-    setTimeout(() => root.isConnected && tick(), nextTick(rest, left));
+    tickLater(root, nextTick(rest, left), tick);
   };
   tick();
-  document.addEventListener('visibilitychange', function awake() {
-    if (!root.isConnected) document.removeEventListener('visibilitychange', awake);
-    else if (!document.hidden) tick();
-  });
   return root;
 }
 

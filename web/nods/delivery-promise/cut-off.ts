@@ -3,6 +3,7 @@ import type { DeliveryPromiseNod } from '../../script/lib/response-types';
 import { nextTick, timeLeft } from '../shared/time-left';
 import { locale } from '../shared/text';
 import type { ViewContext } from '../shared/view';
+import { tickLater } from '../shared/ticking';
 
 const MINUTE = 60_000;
 const DAY = 1440 * MINUTE;
@@ -27,7 +28,7 @@ export function left(until: string, context: ViewContext): HTMLElement {
     const text = parts.join(' ');
     if (host.textContent !== text) host.textContent = text;
     // the page asks anew at the end itself
-    if (rest > 0) setTimeout(() => host.isConnected && tick(), nextTick(rest, told));
+    if (rest > 0) tickLater(host, nextTick(rest, told), tick);
   };
   tick();
   return host;

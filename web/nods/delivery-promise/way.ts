@@ -2,6 +2,7 @@ import { el } from '../../script/lib/create-element';
 import type { DeliveryPromiseNod } from '../../script/lib/response-types';
 import { locale, say, sayCount } from '../shared/text';
 import type { ViewContext } from '../shared/view';
+import { tickLater } from '../shared/ticking';
 
 type Promised = NonNullable<DeliveryPromiseNod['content']['promised']>;
 type Way = Promised['way'][number];
@@ -86,7 +87,7 @@ function markToday(row: HTMLElement, way: Way[], zone: string, context: ViewCont
       const text = first === today ? name : write(context, first, { weekday: 'short' });
       if (weekday.textContent !== text) weekday.textContent = text;
     });
-    setTimeout(() => row.isConnected && tick(), MINUTE);
+    tickLater(row, MINUTE, tick);
   };
   tick();
 }

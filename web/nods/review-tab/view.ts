@@ -70,6 +70,8 @@ function tabButton(nod: ReviewTabNod, context: ViewContext, open: () => void): H
   );
 }
 
+let hung: (() => void) | undefined;
+
 /** Hangs it from the foot of the shop's head, or from the window's edge once that is out of sight. */
 function hang(tab: HTMLElement): void {
   const place = () => {
@@ -78,8 +80,12 @@ function hang(tab: HTMLElement): void {
     const isOnTop = head && head.top <= 8 && head.height < innerHeight / 3;
     tab.style.setProperty('--head', `${isOnTop ? Math.max(0, head.bottom) : 0}px`);
   };
-  addEventListener('scroll', place, { passive: true });
-  addEventListener('resize', place, { passive: true });
+  if (!hung) {
+    addEventListener('scroll', () => hung?.(), { passive: true });
+    addEventListener('resize', () => hung?.(), { passive: true });
+  }
+  // a page has one; of those before it nothing is kept
+  hung = place;
   requestAnimationFrame(place);
 }
 

@@ -40,7 +40,11 @@ export interface ViewContext extends Tongue {
   /** the moment by the server's clock, in milliseconds; a shopper's own is never trusted */
   now: () => number;
   /** hears how many look at the product, now and whenever that is asked anew; 0 is silence */
-  number: (asked: Pick<NumberAsked, 'window' | 'quietUnder'>, hear: (n: number) => boolean) => void;
+  number: (
+    asked: Pick<NumberAsked, 'window' | 'quietUnder'>,
+    line: Element,
+    hear: (n: number) => void,
+  ) => void;
   /** where the product's reviews are: on this page, or on its own; nothing where no link can be */
   reviewsAt?: () => string | undefined;
   /** whether the owner looks at it: then nothing is kept */

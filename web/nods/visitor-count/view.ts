@@ -8,18 +8,13 @@ export function visitorCount(nod: VisitorCountNod, context: ViewContext): Node {
   const mark = el('i', { class: 'mark', 'aria-hidden': 'true' });
   const words = el('span');
   const line = el('p', { class: 'visitors' }, mark, words);
-  let isHeard = false;
   let shown = 0;
-  context.number(nod, (n) => {
-    // the first number may come before the line stands on the page
-    if (isHeard && !line.isConnected) return false;
-    isHeard = true;
+  context.number(nod, line, (n) => {
     (line.getRootNode() as ShadowRoot).host?.toggleAttribute('data-silent', n === 0);
-    if (n === 0 || n === shown) return true;
+    if (n === 0 || n === shown) return;
     shown = n;
     words.replaceChildren(...figured(context, nod.window.toLowerCase(), n));
     mark.replaceWith(mark.cloneNode());
-    return true;
   });
   return line;
 }

@@ -11,8 +11,9 @@ const TOGETHER = 50;
 
 interface Listener {
   asked: NumberAsked;
-  /** whether it still listens */
-  hear: (n: number) => boolean;
+  /** where it stands, once it does */
+  line: Element;
+  hear: (n: number) => void;
 }
 
 let listeners: Listener[] = [];
@@ -21,8 +22,8 @@ let isListening = false;
 let waiting: ReturnType<typeof setTimeout> | undefined;
 
 /** A nod wants a number: it comes with the next report, which is soon. */
-export function askNumber(asked: NumberAsked, hear: Listener['hear']): void {
-  listeners.push({ asked, hear });
+export function askNumber(asked: NumberAsked, line: Element, hear: Listener['hear']): void {
+  listeners.push({ asked, line, hear });
   soon(TOGETHER);
 }
 
@@ -36,6 +37,8 @@ export function reportViews(origin: string, context: PageContext, byOwner: boole
   const visit = byOwner ? '0'.repeat(32) : keptName(() => sessionStorage, 'nodyes-visit');
   const viewed = context.kind === 'product' && !byOwner ? context.products[0] : undefined;
   const began = performance.now();
+  // what was of the page before is gone, whether it was answered or not
+  listeners = listeners.filter(({ line }) => line.isConnected);
   report = () => guarded(send);
   const send = async () => {
     if (document.hidden || performance.now() - began > LONGEST) return;
@@ -63,10 +66,9 @@ export function reportViews(origin: string, context: PageContext, byOwner: boole
 }
 
 function tell({ numbers }: ViewNumbers): void {
-  listeners = listeners.filter(({ asked, hear }) =>
+  for (const { asked, hear } of listeners)
     hear(
       numbers.find(({ product, window }) => product === asked.product && window === asked.window)
         ?.number ?? 0,
-    ),
-  );
+    );
 }
