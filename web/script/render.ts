@@ -1,7 +1,7 @@
 import type { Arrived } from './lib/response-types';
 import type { Located } from './page/located';
 import { all } from './page/dom';
-import { placeOf, put } from './page/spots';
+import { laid, placeOf, put } from './page/spots';
 import { colour, TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guarded';
 import { loadFont } from './page/fonts';
@@ -40,22 +40,25 @@ export function paint(
   const painted: Painted[] = [];
   const last = new Map<Element, Element>();
   const standing: NodElement[] = [];
-  for (const nod of answer.nods) {
-    const place = placeOf(nod, answer, located);
+  // all are looked for before any is put, so that the browser lays the page out once
+  const places = answer.nods.map((nod) => placeOf(nod, answer, located));
+  for (const [n, nod] of answer.nods.entries()) {
+    const found = places[n];
     const kind = kinds.get(nod.kind);
-    painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!place });
-    if (!place || !kind) continue;
+    painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!found });
+    if (!found || !kind) continue;
+    const place = laid(nod, found);
     const key = `${nod.id} ${nod.product}`;
     const element = before.get(key) ?? (document.createElement(TAG) as NodElement);
     before.delete(key);
     const dress = answer.dress[nod.id];
     loadFont(origin, dress?.font);
-    const found = (text: string | undefined) => ownAddress(origin, text) ?? text;
-    const drawings = { shape: found(dress?.shape), icon: found(dress?.icon) };
+    const own = (text: string | undefined) => ownAddress(origin, text) ?? text;
+    const drawings = { shape: own(dress?.shape), icon: own(dress?.icon) };
     guarded(() =>
       element.show(nod, kind, dress, drawings, {
         ...told(nod, answer, origin, isLookedAt, again),
-        arrow: found(dress?.arrow),
+        arrow: own(dress?.arrow),
         reviewsAt: () => located.reviewsAt(nod.product, place),
         now,
       }),
@@ -87,7 +90,7 @@ function told(
     wordsOf: (other) => answer.words[other] ?? {},
     own,
     isLookedAt,
-    number: (asked, hear) => askNumber({ ...asked, product: nod.product }, hear),
+    number: (asked, line, hear) => askNumber({ ...asked, product: nod.product }, line, hear),
     choose: (country) => {
       chooseCountry(country, isLookedAt);
       again();

@@ -6,9 +6,13 @@ const DECLARATION = /(?<=^|[;\s])([\w-]+)\s*:\s*((?:"[^"]*"|[^";])*)(?:;|$)/g;
 /**
  * A sheet whose rules for the nod's own element hold against the shop's: what a reset says of every
  * element is said of a nod too, and would go before them (CSS Scoping, 3.3.1).
+ * One sheet to a text, for all nods of a page.
  */
 export function firm(css: string): CSSStyleSheet {
+  const known = made.get(css);
+  if (known) return known;
   const sheet = new CSSStyleSheet();
+  made.set(css, sheet);
   sheet.replaceSync(
     // as text: what is written short with a variable in it, and then in part again, has no other form
     css.replace(BLOCK, (whole, selector: string, declarations: string) =>
@@ -36,8 +40,7 @@ export function isOfHost(selector: string): boolean {
 
 /** Rules for a nod's own tree: after those of all nods, before the nod's and the owner's own. */
 export function dressIn(root: ShadowRoot, css: string): void {
-  const sheet = made.get(css) ?? firm(css);
-  made.set(css, sheet);
+  const sheet = firm(css);
   const [base, ...rest] = root.adoptedStyleSheets;
   if (base === sheet || rest.includes(sheet)) return;
   root.adoptedStyleSheets = base ? [base, sheet, ...rest] : [sheet];

@@ -31,6 +31,8 @@ const LEAST_INSET = 6;
 export class Places {
   private readonly main = all('main,[role="main"]').find(isDrawn) ?? document.body;
   private readonly title: Element | undefined;
+  /** looked for once: several nods stand in one */
+  private readonly known = new Map<string, Place | undefined>();
 
   /**
    * @param cards what is of other products than the page's own, or of one each
@@ -49,6 +51,11 @@ export class Places {
 
   /** The place of a nod about the page's own product, or about the page. */
   ofPage(spot: string): Place | undefined {
+    if (!this.known.has(spot)) this.known.set(spot, this.look(spot));
+    return this.known.get(spot);
+  }
+
+  private look(spot: string): Place | undefined {
     switch (spot) {
       case 'above-title':
         return beside(this.title, 'before');

@@ -7,17 +7,17 @@ import type { Place } from './places';
 const ON_PICTURE = 'on-picture';
 const OF_PAGE = ['basket-end', 'order-end'];
 
-/** The place of a nod on this page: by attribute, where the owner pointed, or where it was found. */
-export function placeOf(nod: AnyNod, answer: Answer, located: Located): Place | undefined {
-  const place = foundOf(nod, answer, located);
-  if (!place || nod.kind !== 'label') return place;
+/** A label lies in a corner of its picture, which is made for it where it is missing. */
+export function laid(nod: AnyNod, place: Place): Place {
+  if (nod.kind !== 'label') return place;
   const liesOn = nod.spot === ON_PICTURE || place.element.matches('img, picture');
   return liesOn && isPicture(place.element)
     ? { element: cellOf(place.element, nod.content.corner), side: 'inside', lies: true }
     : place;
 }
 
-function foundOf(nod: AnyNod, answer: Answer, located: Located): Place | undefined {
+/** The place of a nod on this page: by attribute, where the owner pointed, or where it was found. */
+export function placeOf(nod: AnyNod, answer: Answer, located: Located): Place | undefined {
   const marks = all(`[data-nod-spot="${nod.spot}"]`);
   // what is of the page as a whole is of none of its products
   const marked = OF_PAGE.includes(nod.spot)
