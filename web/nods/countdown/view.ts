@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { CountdownNod } from '../../script/lib/response-types';
 import { locale, say, sayCount } from '../shared/text';
@@ -85,24 +86,24 @@ export function countdown(nod: CountdownNod, context: ViewContext): Node {
 
 /** So many of a unit in whole words, by CLDR. */
 const spelled = (context: ViewContext, unit: string, n: number) =>
-  new Intl.NumberFormat(locale(context), { style: 'unit', unit, unitDisplay: 'long' }).format(n);
+  intl(Intl.NumberFormat, locale(context), { style: 'unit', unit, unitDisplay: 'long' }).format(n);
 
 /** When it ends on the shop's clock, and what comes after. */
 function until({ end, zone, then }: CountdownNod['content'], context: ViewContext): string {
   const at = new Date(end);
   const format = (of: Date, options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat(locale(context), options).format(of);
+    intl(Intl.DateTimeFormat, locale(context), options).format(of);
   const day = { weekday: 'long', day: 'numeric', month: 'long', timeZone: zone } as const;
   const clock = { hour: 'numeric', minute: '2-digit' } as const;
   const isMidnight = /^(24|0?0):00$/.test(
-    new Intl.DateTimeFormat('en-GB', { ...clock, timeZone: zone }).format(at),
+    intl(Intl.DateTimeFormat, 'en-GB', { ...clock, timeZone: zone }).format(at),
   );
   // a shopper whose clock shows another time reads which one is meant
   const isElsewhere = format(at, { ...clock, timeZone: zone }) !== format(at, clock);
   const named = isElsewhere ? ({ timeZoneName: 'short' } as const) : {};
   const zoneOf = (of: Date, { timeZoneName }: Intl.DateTimeFormatOptions) => {
     if (!timeZoneName) return '';
-    const parts = new Intl.DateTimeFormat(locale(context), {
+    const parts = intl(Intl.DateTimeFormat, locale(context), {
       timeZoneName,
       timeZone: zone,
     }).formatToParts(of);
@@ -113,7 +114,7 @@ function until({ end, zone, then }: CountdownNod['content'], context: ViewContex
     ? say(context, 'midnight', { day: format(new Date(at.getTime() - 1), day) }) + zoneOf(at, named)
     : format(at, { ...day, ...clock, ...named });
   if (!then) return say(context, 'until', { end: told });
-  const price = new Intl.NumberFormat(locale(context), {
+  const price = intl(Intl.NumberFormat, locale(context), {
     style: 'currency',
     currency: then.currency,
   }).format(then.amount);
@@ -121,7 +122,7 @@ function until({ end, zone, then }: CountdownNod['content'], context: ViewContex
 }
 
 function digits(context: ViewContext, n: number, isPadded: boolean): string {
-  return new Intl.NumberFormat(locale(context), {
+  return intl(Intl.NumberFormat, locale(context), {
     minimumIntegerDigits: isPadded ? 2 : 1,
     useGrouping: false,
   }).format(n);

@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { DeliveryPromiseNod } from '../../script/lib/response-types';
 import { nextTick, timeLeft } from '../shared/time-left';
@@ -19,7 +20,7 @@ export function left(until: string, context: ViewContext): HTMLElement {
     const parts = told
       .filter(({ n }) => n > 0)
       .map(({ unit, n }) =>
-        new Intl.NumberFormat(locale(context), {
+        intl(Intl.NumberFormat, locale(context), {
           style: 'unit',
           unit,
           unitDisplay: 'short',
@@ -43,12 +44,12 @@ export function clock(
   const end = new Date(until);
   const timeZone = clock === 'shop' ? zone : undefined;
   const format = (options: Intl.DateTimeFormatOptions, of = end) =>
-    new Intl.DateTimeFormat(locale(context), { ...options, timeZone }).format(of);
+    intl(Intl.DateTimeFormat, locale(context), { ...options, timeZone }).format(of);
   const time = { hour: 'numeric', minute: '2-digit' } as const;
   const date = { day: 'numeric', month: 'numeric' } as const;
   const isToday = format(date) === format(date, new Date(context.now()));
   // a shopper whose clock shows another time reads which one is meant
-  const isElsewhere = format(time) !== new Intl.DateTimeFormat(locale(context), time).format(end);
+  const isElsewhere = format(time) !== intl(Intl.DateTimeFormat, locale(context), time).format(end);
   return {
     time: el(
       'b',

@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { locale } from '../shared/text';
 import type { ViewContext } from '../shared/view';
 
@@ -10,7 +11,7 @@ const at = (day: string) => new Date(`${day}T00:00:00Z`);
 
 /** Days as CLDR writes them; what both ends share is said once. */
 export function days(context: ViewContext, { first, last }: Days): string {
-  const format = new Intl.DateTimeFormat(locale(context), {
+  const format = intl(Intl.DateTimeFormat, locale(context), {
     weekday: 'short',
     day: 'numeric',
     month: 'short',

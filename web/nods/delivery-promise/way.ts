@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { DeliveryPromiseNod } from '../../script/lib/response-types';
 import { locale, say, sayCount } from '../shared/text';
@@ -64,7 +65,7 @@ function cell(
 }
 
 function write(context: ViewContext, day: string, options: Intl.DateTimeFormatOptions): string {
-  const format = new Intl.DateTimeFormat(locale(context), { ...options, timeZone: 'UTC' });
+  const format = intl(Intl.DateTimeFormat, locale(context), { ...options, timeZone: 'UTC' });
   // some languages add a sign to a day's number, which has no room here
   return options.day
     ? (format.formatToParts(at(day)).find(({ type }) => type === 'day')?.value ?? '')
@@ -77,8 +78,8 @@ function span(context: ViewContext, first: string, last: string): string {
 
 /** Names the day that it is at the shop, by the server's clock. */
 function markToday(row: HTMLElement, way: Way[], zone: string, context: ViewContext): void {
-  const format = new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', timeZone: zone });
-  const name = new Intl.RelativeTimeFormat(locale(context), { numeric: 'auto' }).format(0, 'day');
+  const format = intl(Intl.DateTimeFormat, 'en-CA', { dateStyle: 'short', timeZone: zone });
+  const name = intl(Intl.RelativeTimeFormat, locale(context), { numeric: 'auto' }).format(0, 'day');
   const tick = () => {
     const today = format.format(context.now());
     way.forEach(({ first, last }, index) => {

@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { LabelNod } from '../../script/lib/response-types';
 import { locale, country, day, number, say, sayCount } from '../shared/text';
@@ -40,9 +41,9 @@ export function label(nod: LabelNod, context: ViewContext): Node {
 export function written(context: Tongue, value: LabelValue): string {
   const { language } = context;
   if (value.percent !== undefined)
-    return new Intl.NumberFormat(language, { style: 'percent' }).format(value.percent / 100);
+    return intl(Intl.NumberFormat, language, { style: 'percent' }).format(value.percent / 100);
   if (value.amount !== undefined && value.currency)
-    return new Intl.NumberFormat(language, {
+    return intl(Intl.NumberFormat, language, {
       style: 'currency',
       currency: value.currency,
       ...(Number.isInteger(value.amount) ? { minimumFractionDigits: 0 } : {}),
@@ -62,7 +63,7 @@ function soon(context: Tongue, isoDay: string): string {
     const months = (at.getTime() - now) / 2_629_800_000;
     if (months > 6) return day(context, isoDay);
   }
-  return new Intl.DateTimeFormat(locale(context), {
+  return intl(Intl.DateTimeFormat, locale(context), {
     day: 'numeric',
     month: 'long',
     timeZone: 'UTC',

@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import { locale, number } from '../shared/text';
 import type { RecentOrdersNod } from '../../script/lib/response-types';
@@ -28,10 +29,10 @@ export function tally(all: number): HTMLElement {
 
 /** A leaf for each order, over its day; the last is the shop's today, by the server's clock. */
 export function days({ days, perDay, zone }: Content, context: ViewContext): HTMLElement {
-  const today = new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', timeZone: zone }).format(
+  const today = intl(Intl.DateTimeFormat, 'en-CA', { dateStyle: 'short', timeZone: zone }).format(
     context.now(),
   );
-  const format = new Intl.DateTimeFormat(locale(context), {
+  const format = intl(Intl.DateTimeFormat, locale(context), {
     weekday: 'short',
     day: 'numeric',
     timeZone: 'UTC',

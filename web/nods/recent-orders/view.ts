@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { RecentOrdersNod } from '../../script/lib/response-types';
 import { ago, country, figured, locale, say } from '../shared/text';
@@ -101,7 +102,7 @@ function time(latest: Latest, context: ViewContext): string {
     const hours = Math.floor((context.now() - Date.parse(latest.at)) / HOUR);
     return hours < 1 ? say(context, 'lately') : ago(context, hours, 'hour');
   }
-  const day = new Intl.DateTimeFormat(locale(context), {
+  const day = intl(Intl.DateTimeFormat, locale(context), {
     weekday: 'long',
     day: 'numeric',
     month: 'long',
@@ -111,7 +112,7 @@ function time(latest: Latest, context: ViewContext): string {
 }
 
 const moment = (instant: string, context: ViewContext) =>
-  new Intl.DateTimeFormat(locale(context), {
+  intl(Intl.DateTimeFormat, locale(context), {
     weekday: 'short',
     day: 'numeric',
     month: 'short',

@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { Wall } from '../../script/lib/response-types';
 import { figured, locale, say, sayCount } from '../shared/text';
@@ -58,4 +59,4 @@ function table(content: Wall, context: ViewContext): HTMLElement {
 }
 
 const percent = (context: ViewContext, share: number) =>
-  new Intl.NumberFormat(locale(context), { style: 'percent' }).format(share / 100);
+  intl(Intl.NumberFormat, locale(context), { style: 'percent' }).format(share / 100);

@@ -1,3 +1,4 @@
+import { intl } from '../shared/formats';
 import { el } from '../../script/lib/create-element';
 import type { Wall } from '../../script/lib/response-types';
 import { stars } from '../shared/stars';
@@ -35,7 +36,7 @@ export function summary(content: Wall, context: ViewContext, parts: HTMLElement[
           'p',
           { class: 'soft' },
           say(context, 'shared', {
-            products: new Intl.ListFormat(locale(context)).format(content.sharedWith),
+            products: intl(Intl.ListFormat, locale(context), {}).format(content.sharedWith),
           }),
         ),
     ),

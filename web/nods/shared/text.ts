@@ -1,3 +1,4 @@
+import { intl } from './formats';
 import { el } from '../../script/lib/create-element';
 import type { Tongue } from './view';
 
@@ -11,7 +12,7 @@ export function say(context: Tongue, name: string, values: Values = {}): string 
 /** A wording that counts: the form that CLDR gives for that number in that language. */
 export function sayCount(context: Tongue, name: string, n: number, values: Values = {}): string {
   const forms = (context.words[name] ?? {}) as Record<string, string>;
-  const category = new Intl.PluralRules(context.language).select(n);
+  const category = intl(Intl.PluralRules, context.language, {}).select(n);
   const form =
     context.own[`${name}.${category}`] ??
     context.own[`${name}.other`] ??
@@ -50,7 +51,7 @@ export function figured(
 
 /** A number as the language writes it. */
 export function number(context: Tongue, value: number, digits = 0): string {
-  return new Intl.NumberFormat(locale(context), {
+  return intl(Intl.NumberFormat, locale(context), {
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
   }).format(value);
@@ -58,7 +59,7 @@ export function number(context: Tongue, value: number, digits = 0): string {
 
 /** A day, given as year-month-day, as the language writes it. */
 export function day(context: Tongue, isoDay: string): string {
-  return new Intl.DateTimeFormat(locale(context), { dateStyle: 'long', timeZone: 'UTC' }).format(
+  return intl(Intl.DateTimeFormat, locale(context), { dateStyle: 'long', timeZone: 'UTC' }).format(
     new Date(`${isoDay}T00:00:00Z`),
   );
 }
@@ -71,7 +72,7 @@ export function locale({ language }: Pick<Tongue, 'language'>): string {
 
 /** So long ago, as the language says it. */
 export function ago(context: Tongue, n: number, unit: string): string {
-  return new Intl.RelativeTimeFormat(locale(context), { numeric: 'auto' }).format(
+  return intl(Intl.RelativeTimeFormat, locale(context), { numeric: 'auto' }).format(
     -n,
     unit as Intl.RelativeTimeFormatUnit,
   );
@@ -84,10 +85,10 @@ export function flag(code: string): string {
 
 /** A country's name in the language. */
 export function country(context: Tongue, code: string): string {
-  return new Intl.DisplayNames([locale(context)], { type: 'region' }).of(code) ?? code;
+  return intl(Intl.DisplayNames, locale(context), { type: 'region' }).of(code) ?? code;
 }
 
 /** The name of the language itself, in it. */
 export function languageName(context: Tongue): string {
-  return new Intl.DisplayNames([locale(context)], { type: 'language' }).of(context.language) ?? '';
+  return intl(Intl.DisplayNames, locale(context), { type: 'language' }).of(context.language) ?? '';
 }
