@@ -35,8 +35,6 @@ export function shopper(kind: string, who: Shopper = {}): ViewContext {
     choose: who.choose,
     reviewsAt: () => who.reviewsAt,
     origin: 'https://nods.example',
-    more: vi.fn(),
-    translate: vi.fn(),
     form: vi.fn(),
     wordsOf: (other) => words[other] ?? {},
   };

@@ -31,7 +31,7 @@ export function reviewTab(nod: ReviewTabNod, context: ViewContext): Node {
       if (isFilled) return;
       isFilled = true;
       dressIn(panel.getRootNode() as ShadowRoot, css);
-      panel.append(wallOf(nod.content, wallContext));
+      panel.append(wallOf(nod, wallContext));
     } catch {
       // pressed again it is asked for again
       status.textContent = say(wallContext, 'failed');

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { waitFor } from '@testing-library/react';
 import { HOSTILE, onPage, shopper, textOf, without } from '../../tests/shopper';
 import type { Review, Wall } from '../../script/lib/response-types';
+import { reader } from './reader';
 import { entry } from './review-item';
 
 const WALL = {
@@ -19,7 +20,8 @@ const review = (set: Partial<Review> = {}): Review => ({
   reviewer: 'Henrik',
   ...set,
 });
-const drawn = (set?: Partial<Review>, context = shopper('review-wall')) =>
+const reading = (isLookedAt = false) => reader('jar', shopper('review-wall', { isLookedAt }));
+const drawn = (set?: Partial<Review>, context = reading()) =>
   onPage(entry(review(set), WALL, context));
 
 describe('a review on the wall', () => {
@@ -40,9 +42,7 @@ describe('a review on the wall', () => {
     );
     expect(by({ writtenOn: '2026-11-20', ago: { n: 6, unit: 'day' } })).toBe('Henrik6 days ago');
     const nameless = without(review(), 'reviewer');
-    expect(textOf(entry(nameless, WALL, shopper('review-wall')).querySelector('.by'))).toBe(
-      'Anonymous',
-    );
+    expect(textOf(entry(nameless, WALL, reading()).querySelector('.by'))).toBe('Anonymous');
   });
 
   it('lists what speaks for and against it', () => {
@@ -86,7 +86,7 @@ describe('a review in another language', () => {
   beforeEach(() => {
     translate = vi.fn();
   });
-  const context = () => ({ ...shopper('review-wall'), translate });
+  const context = () => ({ ...reading(), translate });
   const foreign = { language: 'ja', title: '緑', words: '動きません。' };
 
   it('can be read in the reader’s, and as it was written again', async () => {
@@ -129,7 +129,7 @@ describe('a review in another language', () => {
 describe('a vote', () => {
   const voting = () => {
     const vote = vi.fn();
-    const item = drawn({}, { ...shopper('review-wall'), vote });
+    const item = drawn({}, { ...reading(), vote });
     const [yes, no] = item.querySelectorAll<HTMLButtonElement>('.votes button');
     return { vote, item, yes: yes!, no: no! };
   };
@@ -167,6 +167,8 @@ describe('a vote', () => {
   });
 
   it('cannot be cast by an owner who looks', () => {
-    expect(drawn().querySelector<HTMLButtonElement>('.votes button')?.disabled).toBe(true);
+    expect(
+      drawn({}, reading(true)).querySelector<HTMLButtonElement>('.votes button')?.disabled,
+    ).toBe(true);
   });
 });

@@ -3,13 +3,13 @@ import type { Review, Wall } from '../../script/lib/response-types';
 import { icon } from '../shared/icons';
 import { stars } from '../shared/stars';
 import { ago, country, day, flag, number, say } from '../shared/text';
-import type { ViewContext } from '../shared/view';
+import type { WallContext } from './reader';
 import { pictures } from './pictures';
 import { translated } from './translated';
 import { votes } from './votes';
 
 /** One review; where it is from always stands under it. */
-export function entry(review: Review, wall: Wall, context: ViewContext): HTMLElement {
+export function entry(review: Review, wall: Wall, context: WallContext): HTMLElement {
   return el(
     'li',
     {},
@@ -35,7 +35,7 @@ export function entry(review: Review, wall: Wall, context: ViewContext): HTMLEle
 }
 
 /** Its stars, who wrote it, where and when. */
-function by(review: Review, wall: Wall, context: ViewContext): HTMLElement {
+function by(review: Review, wall: Wall, context: WallContext): HTMLElement {
   const mean = number(context, review.stars, review.stars % 1 ? 1 : 0);
   return el(
     'p',
@@ -60,7 +60,7 @@ function by(review: Review, wall: Wall, context: ViewContext): HTMLElement {
 }
 
 /** Where it is from, and whether it helped. */
-function foot(review: Review, context: ViewContext): HTMLElement {
+function foot(review: Review, context: WallContext): HTMLElement {
   return el(
     'div',
     { class: 'foot' },
@@ -82,7 +82,7 @@ function foot(review: Review, context: ViewContext): HTMLElement {
 }
 
 /** Title and words; in another language than the reader's, with a way to read them in it. */
-function said(review: Review, wall: Wall, context: ViewContext): (HTMLElement | undefined)[] {
+function said(review: Review, wall: Wall, context: WallContext): (HTMLElement | undefined)[] {
   const own = { lang: review.language, dir: 'auto' };
   const title = review.title ? el('h3', own, review.title) : undefined;
   const words = review.words ? el('p', { ...own, class: 'words' }, review.words) : undefined;
@@ -95,7 +95,7 @@ function said(review: Review, wall: Wall, context: ViewContext): (HTMLElement | 
 function points(
   name: 'pros' | 'cons',
   lines: string[] | undefined,
-  context: ViewContext,
+  context: WallContext,
 ): HTMLElement | undefined {
   if (!lines) return undefined;
   return el(
@@ -106,7 +106,7 @@ function points(
 }
 
 /** Stars for single things; those whose name is not known any more are left out. */
-function rated(review: Review, wall: Wall, context: ViewContext): HTMLElement | undefined {
+function rated(review: Review, wall: Wall, context: WallContext): HTMLElement | undefined {
   const named = (review.criteria ?? []).flatMap(({ id, stars: given }) => {
     const name = wall.criteria?.find((criterion) => criterion.id === id)?.name;
     return name ? [{ name, given }] : [];

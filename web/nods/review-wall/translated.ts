@@ -1,14 +1,14 @@
 import { el } from '../../script/lib/create-element';
 import type { Review } from '../../script/lib/response-types';
 import { languageName, say } from '../shared/text';
-import type { ViewContext } from '../shared/view';
+import type { WallContext } from './reader';
 
 /** A way to read a review in the reader's language, and its original again. */
 export function translated(
   review: Review,
   title: HTMLElement | undefined,
   words: HTMLElement | undefined,
-  context: ViewContext,
+  context: WallContext,
 ): HTMLElement {
   const note = el('span', { role: 'status' });
   const button = el(

@@ -1,6 +1,6 @@
 import type { Review } from '../../script/lib/response-types';
 import { languageName, say } from '../shared/text';
-import type { ViewContext } from '../shared/view';
+import type { WallContext } from './reader';
 
 /** What a review is read in, and what is said of its language. */
 interface Parts {
@@ -13,7 +13,7 @@ interface Parts {
 const translated = new WeakSet<HTMLElement>();
 
 /** Shows a review in the reader's language, or as it was written again. */
-export async function toggle(review: Review, parts: Parts, context: ViewContext): Promise<void> {
+export async function toggle(review: Review, parts: Parts, context: WallContext): Promise<void> {
   const { title, words, note, button } = parts;
   const show = (lang: string | undefined, of: { title?: string; words?: string }) => {
     put(title, of.title, lang);

@@ -5,16 +5,22 @@ import type { ViewContext, Wanted } from '../shared/view';
 import { asksAfter, askingFor, everything, isAll, type AskAct } from './asking';
 import { entry } from './review-item';
 import { pageLinks } from './pages';
+import { reader } from './reader';
 import { choosing } from './filters';
 import { summary } from './summary';
 
 /** Summary, histogram, and the reviews a page at a time, of those that a reader asks for. */
 export function reviewWall(nod: ReviewWallNod, context: ViewContext): Node {
-  return wallOf(nod.content, context);
+  return wallOf(nod, context);
 }
 
 /** The same for what a tab opens. */
-export function wallOf(content: Wall, context: ViewContext): HTMLElement {
+export function wallOf(
+  nod: Pick<ReviewWallNod, 'content' | 'product'>,
+  on: ViewContext,
+): HTMLElement {
+  const { content } = nod;
+  const context = reader(nod.product, on);
   const { shape } = content;
   const entries = el('ol', { class: 'entries', 'data-layout': shape.layout });
   entries.style.setProperty('--columns', String(shape.columns));

@@ -1,13 +1,14 @@
 import { el } from '../../script/lib/create-element';
 import type { Review } from '../../script/lib/response-types';
 import { say } from '../shared/text';
-import type { Says, ViewContext } from '../shared/view';
+import type { Says } from '../shared/view';
+import type { WallContext } from './reader';
 
 const KEY = 'nodyes-votes';
 type Cast = Record<string, Says>;
 
 /** Whether a review helped: one vote to a shopper, to be changed or taken away by pressing again. */
-export function votes(review: Review, context: ViewContext): HTMLElement {
+export function votes(review: Review, context: WallContext): HTMLElement {
   let cast = castBefore()[review.id] ?? 'NOTHING';
   const status = el('span', { role: 'status' });
   const button = (says: Says) =>

@@ -1,9 +1,4 @@
-import type {
-  NumberAsked,
-  ReviewsPage,
-  Translated,
-  VoteCounts,
-} from '../../script/lib/response-types';
+import type { NumberAsked } from '../../script/lib/response-types';
 
 /** Which reviews a reader asks for; what is not said takes all. */
 export interface Wanted {
@@ -53,11 +48,6 @@ export interface ViewContext extends Tongue {
   choose?: ((country: string) => void) | undefined;
   /** where the server's own addresses begin */
   origin: string;
-  more: (wanted: Wanted, size: number) => Promise<ReviewsPage>;
-  /** says whether a review helped; nothing where a page is only looked at */
-  vote?: ((review: number, says: Says) => Promise<VoteCounts>) | undefined;
-  /** a review in the reader's language */
-  translate: (review: number) => Promise<Translated>;
   /** puts the form into an element */
   form: (host: HTMLElement) => Promise<void>;
   /** words of another kind of nod */

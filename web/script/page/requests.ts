@@ -1,13 +1,9 @@
-import type { Says, Wanted } from '../../nods/shared/view';
-import type { Answer, Arrived, ReviewsPage, Translated, VoteCounts } from '../lib/response-types';
+import type { Answer, Arrived } from '../lib/response-types';
 import type { Reading } from './reading';
 import { languageOfPage } from './language';
+import { FRESH } from './fresh';
 import { chosenCountry } from './country';
 import type { Preview } from './preview';
-import { voter } from './voter-id';
-
-// what is kept is asked about each time (an answer of 304): a held review is gone with the next page
-const FRESH: RequestInit = { credentials: 'omit', cache: 'no-cache' };
 
 /** One request for all that the page shows; nothing where the server is away. */
 export async function ask(
@@ -64,53 +60,4 @@ function serverClock(response: Response, asked: number, isAtMoment: boolean): ()
   const then = named || Date.now();
   const middle = isAtMoment ? arrived : (asked + arrived) / 2;
   return () => then + performance.now() - middle;
-}
-
-/** A page of a product's reviews, of those that are asked for. */
-export async function askReviews(
-  origin: string,
-  product: string,
-  wanted: Wanted,
-  size: number,
-): Promise<ReviewsPage> {
-  const { page, order, stars, pictured, bought, language, variant, words, ago } = wanted;
-  const query = new URLSearchParams({ product, page: String(page), size: String(size), order });
-  if (stars.length) query.set('stars', stars.join(','));
-  if (pictured) query.set('pictured', 'true');
-  if (bought) query.set('bought', 'true');
-  if (language) query.set('language', language);
-  if (variant) query.set('variant', variant);
-  if (words) query.set('words', words);
-  if (ago) query.set('ago', 'true');
-  return answered(await fetch(`${origin}/embed/v1/reviews?${query.toString()}`, FRESH));
-}
-
-/** A review in the reader's language, by machine. */
-export async function askTranslation(
-  origin: string,
-  review: number,
-  language: string,
-): Promise<Translated> {
-  return answered(
-    await fetch(`${origin}/embed/v1/reviews/${review}/translation?to=${language}`, {
-      credentials: 'omit',
-    }),
-  );
-}
-
-/** Says whether a review helped; the counts that come of it. */
-export async function sendVote(origin: string, review: number, says: Says): Promise<VoteCounts> {
-  return answered(
-    await fetch(`${origin}/embed/v1/reviews/${review}/votes`, {
-      ...FRESH,
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ voter: voter(), says }),
-    }),
-  );
-}
-
-async function answered<T>(response: Response): Promise<T> {
-  if (!response.ok) throw new Error(String(response.status));
-  return (await response.json()) as T;
 }

@@ -1,4 +1,4 @@
-import { keptName } from '../lib/random-name';
+import { keptName } from '../../script/lib/random-name';
 
 let kept: string | undefined;
 
