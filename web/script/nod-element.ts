@@ -16,7 +16,13 @@ interface Drawings {
 
 /** The element that holds one nod: it draws it once and goes without a trace. */
 export class NodElement extends HTMLElement {
+  /** whether it was on the page: until then it is being drawn */
+  stood = false;
   private drawn = '';
+
+  connectedCallback(): void {
+    this.stood = true;
+  }
 
   show(
     nod: AnyNod,

@@ -1,15 +1,16 @@
-import type { Arrived } from './lib/response-types';
+import type { AnyNod, Arrived } from './lib/response-types';
 import type { Located } from './page/located';
 import { all } from './page/dom';
+import type { Place } from './page/places';
 import { laid, placeOf, put } from './page/spots';
 import { colour, TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guarded';
 import { loadFont } from './page/fonts';
-import { askReviews, askTranslation, sendVote } from './page/requests';
 import { chooseCountry } from './page/country';
 import { openForm } from './page/form';
 import { askNumber } from './page/view-reports';
-import type { Kinds } from '../nods/kinds';
+import type { Drawn as Kind, Kinds } from '../nods/kinds';
+import { Slice } from './lib/slice';
 import type { ViewContext } from '../nods/shared/view';
 import { clearLayers } from './page/on-picture';
 import { ownAddress } from './page/withdrawal-link';
@@ -29,25 +30,31 @@ export interface Drawn {
   located: Located;
 }
 
-/** Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. */
-export function paint(
-  { arrived: { answer, now }, kinds, located }: Drawn,
+/**
+ * Draws the answer: keeps what stays, adds what is new, takes away what no longer shows. Between nods
+ * the shop's page goes on; of what is no longer current nothing more is drawn, and nothing is told.
+ */
+export async function paint(
+  drawn: Drawn,
   origin: string,
   isLookedAt: boolean,
   again: () => void,
-): Painted[] {
+  isCurrent: () => boolean,
+): Promise<Painted[] | undefined> {
+  const { arrived, kinds, located } = drawn;
+  const { answer, now } = arrived;
   const before = new Map(all<NodElement>(TAG).map((element) => [keyOf(element), element]));
-  const painted: Painted[] = [];
-  const last = new Map<Element, Element>();
   const standing: NodElement[] = [];
-  // all are looked for before any is put, so that the browser lays the page out once
-  const places = answer.nods.map((nod) => placeOf(nod, answer, located));
-  for (const [n, nod] of answer.nods.entries()) {
-    const found = places[n];
-    const kind = kinds.get(nod.kind);
-    painted.push({ nod: nod.id, product: nod.product, spot: nod.spot, placed: !!found });
-    if (!found || !kind) continue;
-    const place = laid(nod, found);
+  const last = new Map<Element, Element>();
+  const slice = new Slice();
+  const isLeft = async () => {
+    if (slice.isOver()) {
+      colour(standing.splice(0));
+      await slice.next();
+    }
+    return !isCurrent();
+  };
+  const drawnAnew = (nod: AnyNod, kind: Kind, place: Place) => {
     const key = `${nod.id} ${nod.product}`;
     const element = before.get(key) ?? (document.createElement(TAG) as NodElement);
     before.delete(key);
@@ -63,16 +70,47 @@ export function paint(
         now,
       }),
     );
-    element.toggleAttribute('data-lies', !!place.lies);
-    element.style.marginInline = place.inset ?? '';
-    put(place, element, last);
-    standing.push(element);
-    element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);
+    return element;
+  };
+  // all are looked for before any is put, so that the browser lays the page out once
+  const places = answer.nods.map((nod) => placeOf(nod, answer, located));
+  for (const numbers of together(places)) {
+    const ready: [NodElement, AnyNod, Place][] = [];
+    for (const n of numbers) {
+      const nod = answer.nods[n]!;
+      const kind = kinds.get(nod.kind);
+      if (!kind) continue;
+      ready.push([drawnAnew(nod, kind, places[n]!), nod, places[n]!]);
+      if (await isLeft()) return undefined;
+    }
+    // what stands in one place comes at once, and takes the room that was kept for it
+    for (const [element, nod, found] of ready) {
+      const place = laid(nod, found);
+      element.toggleAttribute('data-lies', !!place.lies);
+      element.style.marginInline = place.inset ?? '';
+      put(place, element, last);
+      standing.push(element);
+      element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);
+    }
   }
   before.forEach((element) => element.remove());
   colour(standing);
   clearLayers(TAG);
-  return painted;
+  return answer.nods.map(({ id, product, spot }, n) => ({
+    nod: id,
+    product,
+    spot,
+    placed: !!places[n],
+  }));
+}
+
+/** The numbers of those that stand in one place, in the order of the first of each. */
+function together(places: (Place | undefined)[]): Iterable<number[]> {
+  const numbers = new Map<Element, number[]>();
+  places.forEach((place, n) => {
+    if (place) numbers.set(place.element, [...(numbers.get(place.element) ?? []), n]);
+  });
+  return numbers.values();
 }
 
 /** What a nod is told of the page, and how it asks for more. */
@@ -96,9 +134,6 @@ function told(
       again();
     },
     origin,
-    more: (wanted, size) => askReviews(origin, nod.product, wanted, size),
-    vote: isLookedAt ? undefined : (review, says) => sendVote(origin, review, says),
-    translate: (review) => askTranslation(origin, review, answer.language),
     form: (host) =>
       openForm(host, {
         origin,

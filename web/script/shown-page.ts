@@ -26,6 +26,7 @@ export class ShownPage {
   private onEnd: () => void = () => undefined;
   private asks = 0;
   private drawn: Drawn | undefined;
+  private drawing: Promise<void> | undefined;
   private next: ReturnType<typeof setTimeout> | undefined;
   private told = '';
 
@@ -70,7 +71,7 @@ export class ShownPage {
       // the same page, parts of which came later or were put up anew
       this.reading = reading;
       const { arrived, kinds } = this.drawn;
-      this.draw({ arrived, kinds, located: this.locate(reading, arrived) });
+      guarded(() => this.draw({ arrived, kinds, located: this.locate(reading, arrived) }));
     }
   }
 
@@ -108,11 +109,10 @@ export class ShownPage {
     const now = readPage(this.means);
     if (now.key === reading.key) this.reading = now;
     const located = this.locate(this.reading, arrived);
-    const painted = this.draw({ arrived, kinds, located });
     clearTimeout(this.next);
     if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview)
       this.next = setTimeout(() => guarded(() => this.show()), arrived.holdsFor);
-    this.tellOthers(located, painted);
+    await this.draw({ arrived, kinds, located });
     return true;
   }
 
@@ -120,13 +120,21 @@ export class ShownPage {
     return new Located(reading, answer.page, this.means);
   }
 
-  private draw(drawn: Drawn): Painted[] {
+  /** Ends when what is current is drawn, which may have become another drawing meanwhile. */
+  private draw(drawn: Drawn): Promise<void> {
     this.drawn = drawn;
+    return (this.drawing = this.drawnOut(drawn));
+  }
+
+  private async drawnOut(drawn: Drawn): Promise<void> {
     const { located } = drawn;
     const again = () => guarded(() => this.show());
-    const nods = paint(drawn, this.origin, !!this.preview, again);
-    this.owner?.tell(located, this.shop, nods);
-    return nods;
+    const isCurrent = () => this.drawn === drawn;
+    const nods = await paint(drawn, this.origin, !!this.preview, again, isCurrent);
+    if (nods) {
+      this.owner?.tell(located, this.shop, nods);
+      this.tellOthers(located, nods);
+    } else if (this.drawn) await this.drawing;
   }
 
   /** Once for each page: visitors are counted, machines told, and whoever comes to take a review back asked. */

@@ -44,6 +44,22 @@ describe('what ticks', () => {
     expect(vi.getTimerCount()).toBe(before);
   });
 
+  it('keeps a nod that is drawn and not put on the page yet, but none that was there', async () => {
+    const nod = Object.assign(document.createElement('div'), { stood: false });
+    const line = document.createElement('p');
+    tickLater(line, 60_000, () => undefined);
+    nod.attachShadow({ mode: 'open' }).append(line);
+    await Promise.resolve();
+    const both = vi.getTimerCount() + 1;
+    tickLater(host(), 60_000, () => undefined);
+    expect(vi.getTimerCount()).toBe(both);
+    document.body.append(nod);
+    nod.stood = true;
+    nod.remove();
+    tickLater(host(), 60_000, () => undefined);
+    expect(vi.getTimerCount()).toBe(both);
+  });
+
   it('runs when a page comes into sight, and one time less later', () => {
     const element = host();
     const tick = vi.fn(() => tickLater(element, 60_000, tick));

@@ -1,8 +1,8 @@
 interface Waiting {
   timer: ReturnType<typeof setTimeout>;
   run: () => void;
-  /** whether it has stood on the page: until it does it is still being drawn */
-  stood: boolean;
+  /** what it is a part of, once it is drawn */
+  root: Node | undefined;
 }
 
 const waiting = new Map<Element, Waiting>();
@@ -19,10 +19,10 @@ export function tickLater(host: Element, wait: number, tick: () => void): void {
     waiting.delete(host);
     if (host.isConnected) tick();
   };
-  const known: Waiting = { timer: setTimeout(run, wait), run, stood: false };
+  const known: Waiting = { timer: setTimeout(run, wait), run, root: undefined };
   waiting.set(host, known);
-  // what is drawn is put on the page in the same turn
-  queueMicrotask(() => (known.stood = host.isConnected));
+  // what is drawn is put into its nod in the same turn, which is put on the page later
+  queueMicrotask(() => (known.root = host.getRootNode()));
   if (isListening) return;
   isListening = true;
   document.addEventListener('visibilitychange', () => {
@@ -35,9 +35,15 @@ export function tickLater(host: Element, wait: number, tick: () => void): void {
 }
 
 function letGo(): void {
-  for (const [host, { timer, stood }] of waiting)
-    if (stood && !host.isConnected) {
+  for (const [host, { timer, root }] of waiting)
+    if (root && (root !== host.getRootNode() || hasLeft(root))) {
       clearTimeout(timer);
       waiting.delete(host);
     }
+}
+
+/** A nod that was on the page and is no more; one that is still being drawn was not. */
+function hasLeft(root: Node): boolean {
+  const nod = (root as Partial<ShadowRoot>).host as { stood?: boolean } | undefined;
+  return !!nod?.stood && !root.isConnected;
 }

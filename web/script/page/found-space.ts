@@ -3,7 +3,7 @@
  * it was, from the script's first moment, so that nothing moves when it comes again.
  */
 const NAME = 'nodyes-found-space';
-const SPACE = 'nod-space';
+export const SPACE = 'nod-space';
 const OURS = 'nod-yes,nod-space';
 const MOST_PAGES = 60;
 const MOST_PLACES = 100;

@@ -1,6 +1,7 @@
 import type { AnyNod, Answer } from '../lib/response-types';
 import { all, matching } from './dom';
 import type { Located } from './located';
+import { SPACE } from './found-space';
 import { cellOf, isPicture } from './on-picture';
 import type { Place } from './places';
 
@@ -37,7 +38,7 @@ export function placeOf(nod: AnyNod, answer: Answer, located: Located): Place | 
 
 /**
  * Puts an element in its place, behind the one that was put there before it; where it is already, it
- * stays, so that a shopper's focus does.
+ * stays, so that a shopper's focus does. It takes the room that was kept for it.
  */
 export function put(place: Place, element: Element, last: Map<Element, Element>): void {
   const { element: host, side } = place;
@@ -50,4 +51,6 @@ export function put(place: Place, element: Element, last: Map<Element, Element>)
   } else if (side === 'after') {
     if (element.previousElementSibling !== host) host.after(element);
   } else if (element.parentElement !== host) host.append(element);
+  for (const beside of [element.previousElementSibling, element.nextElementSibling])
+    if (beside?.localName === SPACE) beside.remove();
 }
