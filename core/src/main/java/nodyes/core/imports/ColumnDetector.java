@@ -67,7 +67,7 @@ public final class ColumnDetector {
             });
     var byContent = new EnumMap<ReviewColumn, Predicate<List<String>>>(ReviewColumn.class);
     byContent.put(ReviewColumn.PRODUCT, values -> most(values, isProduct));
-    byContent.put(ReviewColumn.DATE, values -> most(values, ColumnDetector::isDate));
+    byContent.put(ReviewColumn.DATE, values -> most(values, DateParser::isWritten));
     byContent.put(ReviewColumn.PICTURE, values -> most(values, ColumnDetector::isPicture));
     byContent.put(ReviewColumn.COUNTRY, values -> most(values, ColumnDetector::isCountry));
     byContent.put(ReviewColumn.LANGUAGE, values -> most(values, LANGUAGE_CODES::contains));
@@ -99,11 +99,6 @@ public final class ColumnDetector {
 
   private static boolean most(List<String> values, Predicate<String> fits) {
     return values.stream().filter(fits).count() >= MOST * values.size();
-  }
-
-  private static boolean isDate(String text) {
-    return text.matches("\\d{4}[-/.]\\d{1,2}[-/.]\\d{1,2}([T ].*)?")
-        || text.matches("\\d{1,2}\\s*[./-]\\s*\\d{1,2}\\s*[./-]\\s*\\d{4}");
   }
 
   private static boolean isPicture(String text) {
