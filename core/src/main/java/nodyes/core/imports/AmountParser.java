@@ -1,8 +1,16 @@
 package nodyes.core.imports;
 
+import java.util.Arrays;
+import java.util.Currency;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** An amount of money as people write it into tables: {@code € 1.234,50}, {@code 1,234.50 EUR}. */
 public final class AmountParser {
@@ -21,6 +29,11 @@ public final class AmountParser {
 
   /** Three digits behind the only point or comma: thousands to some, a fraction to others. */
   private static final Pattern TWO_WAYS = Pattern.compile("\\d{1,3}[.,]\\d{3}");
+
+  private static final Set<String> CODES =
+      Currency.getAvailableCurrencies().stream()
+          .map(Currency::getCurrencyCode)
+          .collect(Collectors.toUnmodifiableSet());
 
   private AmountParser() {}
 
@@ -47,5 +60,46 @@ public final class AmountParser {
     }
     String digits = whole.replaceAll("\\D", "");
     return Optional.of(amount.group(3) == null ? digits : digits + "." + amount.group(3));
+  }
+
+  private static final Pattern LETTERS = Pattern.compile("[^\\d.,'’\\s\\u00A0\\u202F+-]+");
+  private static final Map<String, Set<String>> SIGNS = new ConcurrentHashMap<>();
+
+  /**
+   * What an amount names as its currency where that is another one than {@code own}: a code of ISO
+   * 4217, or a sign that CLDR has for other currencies alone. A sign that {@code own} is written
+   * with anywhere is its own.
+   *
+   * @param own the code of the currency that is expected
+   */
+  public static Optional<String> otherCurrency(String text, String own) {
+    Matcher letters = LETTERS.matcher(text);
+    while (letters.find()) {
+      String sign = letters.group();
+      boolean isCurrency =
+          CODES.contains(sign)
+              || Character.getType(sign.codePointAt(0)) == Character.CURRENCY_SYMBOL;
+      if (isCurrency && !signs(own).contains(sign)) {
+        return Optional.of(sign);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Set<String> signs(String code) {
+    return SIGNS.computeIfAbsent(
+        code,
+        one -> {
+          Currency currency;
+          try {
+            currency = Currency.getInstance(one);
+          } catch (IllegalArgumentException e) {
+            return Set.of(one);
+          }
+          return Stream.concat(
+                  Stream.of(one),
+                  Arrays.stream(Locale.getAvailableLocales()).map(currency::getSymbol))
+              .collect(Collectors.toUnmodifiableSet());
+        });
   }
 }

@@ -19,7 +19,9 @@ public final class ColumnDetector {
     /** Its heading names it. */
     HEADING,
     /** Its values look like it. */
-    CONTENT
+    CONTENT,
+    /** The owner said so. */
+    CHOSEN
   }
 
   /**
@@ -28,7 +30,12 @@ public final class ColumnDetector {
    * @param index of the column, from 0
    * @param basis how it is known
    */
-  public record ColumnMatch(int index, MatchBasis basis) {}
+  public record ColumnMatch(int index, MatchBasis basis) {
+    /** A column that the owner chose. */
+    public static ColumnMatch chosen(int index) {
+      return new ColumnMatch(index, MatchBasis.CHOSEN);
+    }
+  }
 
   private ColumnDetector() {}
 

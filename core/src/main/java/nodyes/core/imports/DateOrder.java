@@ -10,6 +10,14 @@ public enum DateOrder {
   /** 04/23/2026 */
   MONTH_FIRST;
 
+  /** Whether a text is one day in the one order and another day in the other. */
+  public static boolean isTwoDays(String text) {
+    return DateParser.twoWays(text)
+        .filter(date -> date.first() != date.second())
+        .filter(date -> date.isDay(DAY_FIRST) && date.isDay(MONTH_FIRST))
+        .isPresent();
+  }
+
   /** What the dates of a file say about their order; feed it each, then ask. */
   public static final class Evidence {
     private String dayFirst = "";

@@ -22,6 +22,20 @@ public class FeedColumnNamesTest {
       {"title,name,productGroupID", "name=1,productGroupID=2"},
       {"Product ID,Product,Description", "productGroupID=0,name=1,description=2"},
       {"colour,weight", ""},
+      {"Item no.,Section,Price (EUR),Was", "sku=0,category=1,price=2,strikethroughPrice=3"},
+      {"Code,Name,Regular price,Sale price", "sku=0,name=1,strikethroughPrice=2,price=3"},
+      {"Ref.,Nome,PVP,PVP antigo", "sku=0,name=1,price=2,strikethroughPrice=3"},
+      // beside a price of its own it is the one that is recommended
+      {"Ref.,Preço,PVP", "sku=0,price=1,listPrice=2"},
+      {
+        "Artikelnr.,Bezeichnung,Preis,UVP,Alter Preis",
+        "sku=0,name=1,price=2,listPrice=3,strikethroughPrice=4"
+      },
+      {"Référence,Désignation,Prix TTC,Prix barré", "sku=0,name=1,price=2,strikethroughPrice=3"},
+      {
+        "Código,Nombre,Precio,Precio anterior,Existencias",
+        "sku=0,name=1,price=2,strikethroughPrice=3,inventoryLevel=4"
+      },
     };
   }
 
@@ -37,6 +51,17 @@ public class FeedColumnNamesTest {
         columns("orderNumber=0,orderDate=1,sku=2,orderQuantity=3,addressCountry=4"));
   }
 
+  @Test
+  public void columnsOfOrdersInOtherLanguages() {
+    assertEquals(
+        FeedColumnNames.orders(List.of("Nº pedido", "Fecha", "Referencia", "Cant.", "Ciudad")),
+        columns("orderNumber=0,orderDate=1,sku=2,orderQuantity=3,addressLocality=4"));
+    assertEquals(
+        FeedColumnNames.orders(
+            List.of("Commande", "Date de commande", "Réf.", "Qté", "Expédié", "Livré")),
+        columns("orderNumber=0,orderDate=1,sku=2,orderQuantity=3,shipped=4,arrived=5"));
+  }
+
   private static Map<String, Integer> columns(String text) {
     var columns = new java.util.HashMap<String, Integer>();
     for (String part : text.isEmpty() ? new String[0] : text.split(",")) {
@@ -44,6 +69,29 @@ public class FeedColumnNamesTest {
       columns.put(sides[0], Integer.valueOf(sides[1]));
     }
     return columns;
+  }
+
+  @DataProvider
+  Object[][] currencies() {
+    return new Object[][] {
+      {"€32", "EUR", ""},
+      {"32,00 EUR", "EUR", ""},
+      {"32", "EUR", ""},
+      {"$32", "EUR", "$"},
+      {"32 USD", "EUR", "USD"},
+      {"¥1,200", "JPY", ""},
+      {"¥1,200", "EUR", "¥"},
+      {"$32", "CAD", ""},
+      {"£5", "GBP", ""},
+      {"£5", "EUR", "£"},
+      {"12.50 pcs", "EUR", ""},
+    };
+  }
+
+  /** Signs by CLDR, as the JDK carries it. */
+  @Test(dataProvider = "currencies")
+  public void anotherCurrencyIsNotTakenForTheShops(String text, String own, String other) {
+    assertEquals(AmountParser.otherCurrency(text, own).orElse(""), other);
   }
 
   @DataProvider

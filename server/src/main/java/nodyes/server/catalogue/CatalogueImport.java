@@ -75,6 +75,11 @@ public class CatalogueImport {
     return Set.copyOf(writer.known().slugBySku().keySet());
   }
 
+  /** What files of orders name variants by. */
+  public SkuFinder skuFinder() {
+    return writer.skuFinder();
+  }
+
   /** Marks products that a whole feed leaves out as no longer sold. */
   public int leaveOutAllBut(Set<String> slugs) {
     return writer.markGone(slugs);

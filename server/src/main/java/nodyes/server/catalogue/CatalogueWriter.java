@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.ToIntBiFunction;
 import java.util.stream.Collectors;
@@ -74,6 +75,24 @@ class CatalogueWriter {
                     .join(PRODUCT)
                     .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
                     .fetchMap(VARIANT.SKU, PRODUCT.SLUG)));
+  }
+
+  /** What files of orders name variants by. */
+  SkuFinder skuFinder() {
+    return database.read(
+        sql ->
+            new SkuFinder(
+                sql.select(VARIANT.SKU, VARIANT.GTIN, PRODUCT.SLUG, PRODUCT.TITLE)
+                    .from(VARIANT)
+                    .join(PRODUCT)
+                    .on(PRODUCT.ID.eq(VARIANT.PRODUCT_ID))
+                    .fetch(
+                        row ->
+                            new SkuFinder.Sold(
+                                row.value1(),
+                                Objects.requireNonNullElse(row.value2(), ""),
+                                row.value3(),
+                                row.value4()))));
   }
 
   /** Slugs of the products that are sold. */

@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nodyes.core.common.Decimals;
 import nodyes.core.common.Slug;
+import nodyes.core.imports.AmountParser;
 import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.catalogue.NewProduct.Note;
 import nodyes.server.catalogue.NewProduct.Priced;
@@ -255,6 +256,12 @@ final class ProductReader {
 
   private static Money money(JsonNode node, String name, String currency) {
     String given = text(node, name);
+    AmountParser.otherCurrency(given, currency)
+        .ifPresent(
+            sign -> {
+              throw new BadField(
+                  name, given, text("feeds.otherCurrency", "sign", sign, "currency", currency));
+            });
     BigDecimal amount;
     try {
       amount = Decimals.of(given.strip());

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.orders.OrderImport;
+import nodyes.server.orders.OrderTally;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
 import org.springframework.stereotype.Component;
@@ -44,15 +45,16 @@ class FeedReading {
    */
   record Outcome(
       FeedRunState state, long taken, long gone, List<LineProblem> problems, long wrong) {
-    private static Outcome done(long taken, long gone, Wrong wrong) {
-      return new Outcome(FeedRunState.DONE, taken, gone, wrong.inOrder(), wrong.count);
+    private static Outcome done(long gone, Counted wrong) {
+      return new Outcome(FeedRunState.DONE, wrong.taken, gone, wrong.inOrder(), wrong.count);
     }
   }
 
-  /** What is wrong with the lines of a reading, the first of them kept. */
-  private static final class Wrong {
+  /** How many nodes were taken, and what is wrong with the other lines, the first of it kept. */
+  private static final class Counted {
     private final List<LineProblem> first = new ArrayList<>();
     private long count;
+    private long taken;
 
     void add(LineProblem problem) {
       count++;
@@ -66,47 +68,73 @@ class FeedReading {
     }
   }
 
-  Outcome orders(Path file) throws IOException {
-    var wrong = new Wrong();
-    long[] taken = {0};
+  Outcome orders(Path file, FeedChoices choices) throws IOException {
+    var wrong = new Counted();
     var taking = orders.taking();
-    read(FeedKind.ORDERS, file, wrong, taken, taking);
+    read(FeedKind.ORDERS, file, choices, wrong, taking);
     taking.end();
-    return Outcome.done(taken[0], 0, wrong);
+    return Outcome.done(0, wrong);
   }
 
-  Outcome products(Path file, Extent extent) throws IOException {
+  /**
+   * What would come of a file; nothing is kept.
+   *
+   * @param tally what its good lines come to
+   */
+  record Trial<T>(T tally, long taken, List<LineProblem> problems, long wrong) {}
+
+  Trial<OrderTally> tryOrders(Path file, FeedChoices choices) throws IOException {
+    var wrong = new Counted();
+    var looking = orders.looking();
+    read(FeedKind.ORDERS, file, choices, wrong, looking);
+    return new Trial<>(looking.tally(), wrong.taken, wrong.inOrder(), wrong.count);
+  }
+
+  Trial<ProductTally> tryProducts(Path file, FeedChoices choices) throws IOException {
+    var wrong = new Counted();
+    var looking = catalogue.looking();
+    var tally = new ProductTally();
+    JsonLines.Taker both =
+        (line, node) -> {
+          looking.take(line, node);
+          tally.add(node);
+        };
+    read(FeedKind.PRODUCTS, file, choices, wrong, both);
+    return new Trial<>(tally, wrong.taken, wrong.inOrder(), wrong.count);
+  }
+
+  Outcome products(Path file, FeedChoices choices, Extent extent) throws IOException {
     if (extent == Extent.ALL) {
       var looking = catalogue.looking();
-      var wrong = new Wrong();
-      long[] good = {0};
-      boolean isRead = read(FeedKind.PRODUCTS, file, wrong, good, looking);
+      var wrong = new Counted();
+      boolean isRead = read(FeedKind.PRODUCTS, file, choices, wrong, looking);
       CatalogueImport.Left left = catalogue.left(looking.slugs());
       if (isRead && left.isMany()) {
         return new Outcome(
-            FeedRunState.NEEDS_APPROVAL, good[0], left.missing(), wrong.inOrder(), wrong.count);
+            FeedRunState.NEEDS_APPROVAL, wrong.taken, left.missing(), wrong.inOrder(), wrong.count);
       }
     }
     boolean namesAll = extent != Extent.SOME;
     var taking = namesAll ? catalogue.takingWhole() : catalogue.taking();
-    var wrong = new Wrong();
-    long[] taken = {0};
-    boolean isRead = read(FeedKind.PRODUCTS, file, wrong, taken, taking);
+    var wrong = new Counted();
+    boolean isRead = read(FeedKind.PRODUCTS, file, choices, wrong, taking);
     taking.end();
     // a product whose line is wrong is still sold; so is what a broken file would have named
     long gone =
         namesAll && isRead && wrong.count == 0 ? catalogue.leaveOutAllBut(taking.slugs()) : 0;
     taking.notes().forEach(wrong::add);
-    return Outcome.done(taken[0], gone, wrong);
+    return Outcome.done(gone, wrong);
   }
 
-  private boolean read(FeedKind kind, Path file, Wrong wrong, long[] taken, JsonLines.Taker taker)
+  private boolean read(
+      FeedKind kind, Path file, FeedChoices choices, Counted counted, JsonLines.Taker taker)
       throws IOException {
     return lines.read(
         file,
         kind,
+        choices,
         (line, node) ->
-            JsonLines.take(line, node, taker).ifPresentOrElse(wrong::add, () -> taken[0]++),
-        wrong::add);
+            JsonLines.take(line, node, taker).ifPresentOrElse(counted::add, () -> counted.taken++),
+        counted::add);
   }
 }

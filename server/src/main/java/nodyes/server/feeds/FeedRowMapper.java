@@ -1,11 +1,17 @@
 package nodyes.server.feeds;
 
+import java.time.ZoneId;
 import java.util.Currency;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Predicate;
 import nodyes.core.common.Slug;
 import nodyes.core.imports.AmountParser;
+import nodyes.core.imports.DateOrder;
+import nodyes.core.imports.DateParser;
+import nodyes.core.imports.FeedColumnNames;
+import nodyes.core.imports.InvalidValueException;
+import nodyes.core.imports.WrittenDate;
+import nodyes.server.catalogue.SkuFinder;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -16,9 +22,12 @@ import tools.jackson.databind.node.ObjectNode;
  *
  * @param json makes nodes
  * @param currency of prices that name none
- * @param isNew whether no variant has a SKU yet
+ * @param skus what files name variants by
+ * @param dates the order of day and month in the file
+ * @param zone the shop's, where a date names no other clock
  */
-record FeedRowMapper(ObjectMapper json, String currency, Predicate<String> isNew) {
+record FeedRowMapper(
+    ObjectMapper json, String currency, SkuFinder skus, DateOrder dates, ZoneId zone) {
   /** What an owner writes into a cell to empty the value; an empty cell changes nothing. */
   static final String EMPTIED = "none";
 
@@ -62,9 +71,10 @@ record FeedRowMapper(ObjectMapper json, String currency, Predicate<String> isNew
     if (!text(first, "productGroupID").isEmpty() || !text(first, "name").isEmpty()) {
       node.put("productGroupID", key);
     }
-    for (String term : List.of("name", "description", "image", "brand", "releaseDate")) {
+    for (String term : List.of("name", "description", "image", "brand")) {
       copy(first, term, node);
     }
+    date(first, "releaseDate", "releaseDate", node);
     list(first, "category", ";", node);
     list(first, "keywords", "[;,]", node);
     var variants = node.putArray("hasVariant");
@@ -94,7 +104,9 @@ record FeedRowMapper(ObjectMapper json, String currency, Predicate<String> isNew
     String name = title.isEmpty() ? text(row, "name") : title;
     // in a file without names of variants those that are there stay
     if (!name.isEmpty()
-        && (!title.isEmpty() || text(row, "sku").isEmpty() || isNew.test(text(row, "sku")))) {
+        && (!title.isEmpty()
+            || text(row, "sku").isEmpty()
+            || skus.find(text(row, "sku")).isEmpty())) {
       variant.put("name", name);
     }
     if (isEmptied(text(row, "inventoryLevel"))) {
@@ -105,25 +117,53 @@ record FeedRowMapper(ObjectMapper json, String currency, Predicate<String> isNew
     String money = text(row, "priceCurrency").isEmpty() ? currency : text(row, "priceCurrency");
     ObjectNode offer = variant.putObject("offers");
     copy(row, "availability", offer);
-    copy(row, "availabilityStarts", offer);
+    date(row, "availabilityStarts", "availabilityStarts", offer);
     offer.put("priceCurrency", money);
     if (isEmptied(text(row, "price"))) {
       offer.putNull("price");
     } else if (!text(row, "price").isEmpty()) {
       offer.put("price", amount(text(row, "price"), money));
     }
-    if (isEmptied(text(row, "listPrice"))) {
+    reference(row, offer, money);
+  }
+
+  /** A recommended price comes before one of the shop's own that held before. */
+  private static void reference(Map<String, String> row, ObjectNode offer, String money) {
+    boolean isList = !text(row, "listPrice").isEmpty();
+    String given = text(row, isList ? "listPrice" : FeedColumnNames.EARLIER_PRICE);
+    if (isEmptied(given)) {
       offer.putNull("priceSpecification");
-    } else if (!text(row, "listPrice").isEmpty()) {
+    } else if (!given.isEmpty()) {
       offer
           .putObject("priceSpecification")
-          .put("price", amount(text(row, "listPrice"), money))
-          .put("priceType", "https://schema.org/ListPrice");
+          .put("price", amount(given, money))
+          .put("priceType", "https://schema.org/" + (isList ? "ListPrice" : "StrikethroughPrice"));
     }
   }
 
-  /** What is no amount stays as it is, so that the reader of products names it. */
+  /** A date in the order of its file as the standard has it; what is none stays as it is. */
+  private void date(Map<String, String> row, String term, String as, ObjectNode to) {
+    String text = text(row, term);
+    if (text.isEmpty() || isEmptied(text)) {
+      copy(row, term, to);
+      return;
+    }
+    try {
+      WrittenDate date = DateParser.parse(text, dates);
+      to.put(as, date.time().isEmpty() ? date.day().toString() : date.instantIn(zone).toString());
+    } catch (InvalidValueException e) {
+      to.put(as, text);
+    }
+  }
+
+  /**
+   * What is no amount stays as it is, so that the reader of products names it; so does one that
+   * names another currency, which is never taken as this one.
+   */
   private static String amount(String written, String money) {
+    if (AmountParser.otherCurrency(written, money).isPresent()) {
+      return written;
+    }
     int fraction;
     try {
       fraction = Currency.getInstance(money).getDefaultFractionDigits();
@@ -136,13 +176,22 @@ record FeedRowMapper(ObjectMapper json, String currency, Predicate<String> isNew
   private ObjectNode order(List<Map<String, String>> rows) {
     ObjectNode node = json.createObjectNode();
     Map<String, String> first = rows.getFirst();
-    for (String term : List.of("orderNumber", "orderDate", "orderStatus")) {
-      copy(first, term, node);
+    copy(first, "orderNumber", node);
+    copy(first, "orderStatus", node);
+    date(first, "orderDate", "orderDate", node);
+    if (!text(first, "addressCountry").isEmpty() || !text(first, "addressLocality").isEmpty()) {
+      ObjectNode address = node.putObject("customer").putObject("address");
+      copy(first, "addressCountry", address);
+      copy(first, "addressLocality", address);
     }
-    if (!text(first, "addressCountry").isEmpty()) {
-      node.putObject("customer")
-          .putObject("address")
-          .put("addressCountry", text(first, "addressCountry"));
+    ArrayNode events = json.createArrayNode();
+    for (String event : List.of("shipped", "arrived")) {
+      if (!text(first, event).isEmpty() && !isEmptied(text(first, event))) {
+        date(first, event, "startDate", events.addObject().put("name", event));
+      }
+    }
+    if (!events.isEmpty()) {
+      node.putObject("orderDelivery").set("deliveryStatus", events);
     }
     var items = node.putArray("orderedItem");
     for (Map<String, String> row : rows) {
@@ -152,7 +201,8 @@ record FeedRowMapper(ObjectMapper json, String currency, Predicate<String> isNew
       ObjectNode item = items.addObject();
       copy(row, "orderQuantity", item);
       copy(row, "orderItemStatus", item);
-      item.putObject("orderedItem").put("sku", text(row, "sku"));
+      String named = text(row, "sku");
+      item.putObject("orderedItem").put("sku", skus.find(named).orElse(named));
     }
     return node;
   }

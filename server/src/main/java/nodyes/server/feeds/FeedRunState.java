@@ -4,6 +4,8 @@ package nodyes.server.feeds;
 public enum FeedRunState {
   /** Its good lines are taken. */
   DONE,
+  /** It was read, and none of its lines could be taken. */
+  NOTHING_TAKEN,
   /** So much is missing in it that someone should look first; nothing of it is taken. */
   NEEDS_APPROVAL,
   /** It was held, and the owner did not want it. */

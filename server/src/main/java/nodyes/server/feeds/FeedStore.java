@@ -151,12 +151,14 @@ class FeedStore {
   }
 
   private static FeedRun run(FeedRunRecord row) {
+    boolean isForNothing =
+        row.getState() == FeedRunState.DONE && row.getImported() == 0 && row.getRemoved() == 0;
     return new FeedRun(
         row.getId(),
         row.getKind(),
         row.getSource(),
         row.getRanAt(),
-        row.getState(),
+        isForNothing ? FeedRunState.NOTHING_TAKEN : row.getState(),
         row.getImported(),
         row.getErrors(),
         row.getRemoved(),

@@ -56,18 +56,26 @@ class Feeds {
   /** Takes a file in; it is moved or deleted. */
   synchronized FeedRun take(FeedKind kind, String source, Path file, Extent extent)
       throws IOException {
+    return take(kind, source, file, FeedChoices.FOUND, extent);
+  }
+
+  /** The same, read as the owner chose. */
+  synchronized FeedRun take(
+      FeedKind kind, String source, Path file, FeedChoices choices, Extent extent)
+      throws IOException {
     try {
-      return inTurn.run(() -> taken(kind, source, file, extent));
+      return inTurn.run(() -> taken(kind, source, file, choices, extent));
     } finally {
       Files.deleteIfExists(file);
     }
   }
 
-  private FeedRun taken(FeedKind kind, String source, Path file, Extent extent) throws IOException {
+  private FeedRun taken(FeedKind kind, String source, Path file, FeedChoices choices, Extent extent)
+      throws IOException {
     FeedReading.Outcome outcome =
         switch (kind) {
-          case ORDERS -> reading.orders(file);
-          case PRODUCTS -> reading.products(file, extent);
+          case ORDERS -> reading.orders(file, choices);
+          case PRODUCTS -> reading.products(file, choices, extent);
         };
     boolean isHeld = outcome.state() == FeedRunState.NEEDS_APPROVAL;
     return ended(kind, source, outcome, isHeld ? hold(file) : "");
@@ -100,7 +108,8 @@ class Feeds {
   synchronized FeedRun takeHeld(long id) throws IOException {
     FeedRun held = held(id);
     Path file = folder.resolve(held.heldFile().orElseThrow());
-    FeedRun done = taken(FeedKind.PRODUCTS, held.source(), file, Extent.ALL_APPROVED);
+    FeedRun done =
+        taken(FeedKind.PRODUCTS, held.source(), file, FeedChoices.FOUND, Extent.ALL_APPROVED);
     Files.deleteIfExists(file);
     store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
     return done;

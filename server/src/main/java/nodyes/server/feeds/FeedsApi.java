@@ -14,6 +14,7 @@ import nodyes.server.web.ApiProblem;
 import nodyes.server.web.JsonLines.LineProblem;
 import nodyes.server.web.PagedResult;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,6 +23,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -33,10 +35,12 @@ class FeedsApi {
   private static final int MOST_HOURS = 168;
 
   private final Feeds feeds;
+  private final FeedLooks looks;
   private final FeedStore store;
 
-  FeedsApi(Feeds feeds, FeedStore store) {
+  FeedsApi(Feeds feeds, FeedLooks looks, FeedStore store) {
     this.feeds = feeds;
+    this.looks = looks;
     this.store = store;
   }
 
@@ -135,6 +139,25 @@ class FeedsApi {
             name == null || name.isBlank() ? "a program" : name,
             path,
             whole ? Extent.ALL : Extent.SOME));
+  }
+
+  /** Looks at a file; nothing of it is kept but the file itself, for two days. */
+  @PostMapping(value = "/looks", consumes = "multipart/form-data")
+  @ResponseStatus(HttpStatus.CREATED)
+  FeedLook look(@RequestParam MultipartFile file) throws IOException {
+    return looks.keep(file);
+  }
+
+  @PostMapping("/looks/{id}/trial")
+  FeedLook lookAgain(@PathVariable String id, @RequestBody FeedLooks.Wanted wanted)
+      throws IOException {
+    return looks.look(id, wanted);
+  }
+
+  @PostMapping("/looks/{id}/import")
+  FeedRunDetail read(@PathVariable String id, @RequestBody FeedLooks.Wanted wanted)
+      throws IOException {
+    return detail(looks.take(id, wanted));
   }
 
   @PostMapping("/runs/{id}/apply")

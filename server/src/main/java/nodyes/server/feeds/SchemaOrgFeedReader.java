@@ -8,10 +8,11 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Set;
+import java.util.ArrayList;
+import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
 import nodyes.server.catalogue.CatalogueImport;
+import nodyes.server.catalogue.SkuFinder;
 import nodyes.server.shop.Shop;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.FileKind;
@@ -51,11 +52,17 @@ class SchemaOrgFeedReader {
   /**
    * Reads all of a file.
    *
+   * @param choices how a table is read
    * @param taker takes each node, with the line on which it begins
    * @param wrong takes what is no node
    * @return whether it is whole; one that ends in the middle is not
    */
-  boolean read(Path file, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+  boolean read(
+      Path file,
+      FeedKind kind,
+      FeedChoices choices,
+      JsonLines.Taker taker,
+      Consumer<LineProblem> wrong)
       throws IOException {
     FileKind written;
     try {
@@ -66,12 +73,28 @@ class SchemaOrgFeedReader {
     }
     return switch (written) {
       case JSON -> json(file, taker, wrong);
-      case CSV, XLSX -> table(file, kind, taker, wrong);
+      case CSV, XLSX -> table(file, kind, choices, taker, wrong);
       case HTML -> {
         wrong.accept(new LineProblem(1, "", "", text("feeds.isAWebPage")));
         yield false;
       }
     };
+  }
+
+  /** What the first node of a JSON file is, where that says so. */
+  Optional<FeedKind> kindOf(Path file) throws IOException {
+    var kinds = new ArrayList<FeedKind>();
+    JsonLines.Taker taker =
+        (line, node) -> {
+          String type = node.path("@type").asString("");
+          if (type.equals("Order") || node.has("orderNumber")) {
+            kinds.add(FeedKind.ORDERS);
+          } else if (type.startsWith("Product") || node.has("hasVariant") || node.has("offers")) {
+            kinds.add(FeedKind.PRODUCTS);
+          }
+        };
+    json(file, taker, problem -> {});
+    return kinds.stream().findFirst();
   }
 
   private boolean json(Path file, JsonLines.Taker taker, Consumer<LineProblem> wrong)
@@ -204,32 +227,84 @@ class SchemaOrgFeedReader {
     return e.getLocation() == null ? 1 : Math.max(1, e.getLocation().getLineNr());
   }
 
+  /** Something to be done with the rows of a table. */
+  @FunctionalInterface
+  private interface OfRows<T> {
+    T of(RowFile rows) throws IOException;
+  }
+
   private boolean table(
-      Path file, FeedKind kind, JsonLines.Taker taker, Consumer<LineProblem> wrong)
+      Path file,
+      FeedKind kind,
+      FeedChoices choices,
+      JsonLines.Taker taker,
+      Consumer<LineProblem> wrong)
       throws IOException {
-    Path made = Files.createTempFile(file.toAbsolutePath().getParent(), "rows-", ".csv");
     try {
-      RowFile rows = RowFilePreparer.of(file, "", "", made);
-      var table =
-          new FeedTableReader(kind, new FeedRowMapper(json, currency(), isNew()), taker, wrong);
-      new CsvRows(
-              rows.rows(), Charset.forName(rows.encoding()), rows.delimiter(), rows.isNumbered())
-          .read(table, table::isTable);
-      return table.end();
+      return withRows(file, choices, rows -> table(rows, kind, choices, taker, wrong));
     } catch (ApiProblem e) {
       wrong.accept(new LineProblem(1, "", "", String.valueOf(e.getMessage())));
       return false;
-    } finally {
-      Files.deleteIfExists(made);
     }
   }
 
-  private Predicate<String> isNew() {
-    Set<String> known = catalogue.skus();
-    return sku -> !known.contains(sku);
+  private boolean table(
+      RowFile rows,
+      FeedKind kind,
+      FeedChoices choices,
+      JsonLines.Taker taker,
+      Consumer<LineProblem> wrong)
+      throws IOException {
+    SkuFinder skus = catalogue.skuFinder();
+    FeedSurvey.Found found = survey(rows, kind, choices, skus);
+    Optional<LineProblem> problem = FeedTableCheck.of(kind, found, choices.dateOrder());
+    if (problem.isPresent()) {
+      wrong.accept(problem.get());
+      return false;
+    }
+    var table =
+        new FeedTableReader(kind, mapper(found, choices, skus), found.indexes(), taker, wrong);
+    new CsvRows(rows.rows(), Charset.forName(rows.encoding()), rows.delimiter(), rows.isNumbered())
+        .read(table, () -> true);
+    return table.end();
   }
 
-  private String currency() {
-    return shop.settings().currency();
+  private static FeedSurvey.Found survey(
+      RowFile rows, FeedKind kind, FeedChoices choices, SkuFinder skus) throws IOException {
+    return FeedSurvey.of(rows, kind, text -> skus.find(text).isPresent(), choices.columns());
+  }
+
+  private FeedRowMapper mapper(FeedSurvey.Found found, FeedChoices choices, SkuFinder skus) {
+    return new FeedRowMapper(
+        json,
+        shop.settings().currency(),
+        skus,
+        choices.dateOrder() == null ? found.dates().order() : choices.dateOrder(),
+        shop.settings().zone());
+  }
+
+  /** What a table holds, before any of it is read. */
+  record Looked(RowFile file, FeedSurvey.Found found) {}
+
+  /**
+   * Looks through a table.
+   *
+   * @throws ApiProblem where it is none
+   */
+  Looked look(Path file, FeedKind kind, FeedChoices choices) throws IOException {
+    return withRows(
+        file,
+        choices,
+        rows -> new Looked(rows, survey(rows, kind, choices, catalogue.skuFinder())));
+  }
+
+  private static <T> T withRows(Path file, FeedChoices choices, OfRows<T> act) throws IOException {
+    Path made = Files.createTempFile(file.toAbsolutePath().getParent(), "rows-", ".csv");
+    try {
+      return act.of(
+          RowFilePreparer.of(file, choices.sheetOrFirst(), choices.encodingOrFound(), made));
+    } finally {
+      Files.deleteIfExists(made);
+    }
   }
 }

@@ -5,19 +5,25 @@ import static nodyes.server.web.JsonLines.text;
 
 import java.io.IOException;
 import java.io.Reader;
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
-import java.time.format.DateTimeParseException;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import nodyes.core.common.Decimals;
 import nodyes.core.imports.CountryNames;
+import nodyes.core.imports.DateOrder;
+import nodyes.core.imports.DateParser;
+import nodyes.core.imports.InvalidValueException;
+import nodyes.core.imports.WrittenDate;
 import nodyes.core.sales.OrderOutcome;
+import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.BadField;
 import org.springframework.context.ApplicationEventPublisher;
@@ -38,6 +44,7 @@ public class OrderImport {
   private static final String CONSENT = "firstNameMayBeTold";
 
   private static final int LONGEST_NAME = 80;
+  private static final BigDecimal MOST_PIECES = BigDecimal.valueOf(1_000_000);
 
   private final OrderStore store;
 
@@ -45,12 +52,15 @@ public class OrderImport {
   private static final Duration SLACK = Duration.ofMinutes(10);
 
   private final JsonLines json;
+  private final Shop shop;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
-  OrderImport(OrderStore store, JsonLines json, Clock clock, ApplicationEventPublisher events) {
+  OrderImport(
+      OrderStore store, JsonLines json, Shop shop, Clock clock, ApplicationEventPublisher events) {
     this.store = store;
     this.json = json;
+    this.shop = shop;
     this.clock = clock;
     this.events = events;
   }
@@ -78,7 +88,16 @@ public class OrderImport {
 
   /** Orders to be taken one after another. */
   public Taking taking() {
-    return new Taking();
+    return new Taking(true);
+  }
+
+  /** Orders to be looked through alone. */
+  public Taking looking() {
+    return new Taking(false);
+  }
+
+  private ZoneId zone() {
+    return shop.settings().zone();
   }
 
   /** One reading of orders. */
@@ -86,12 +105,25 @@ public class OrderImport {
     private final Map<String, Long> variants = store.variants();
     private final Map<String, OrderOutcome> words = store.statusWords();
     private final List<NewOrder> chunk = new ArrayList<>();
+    private final OrderTally tally = new OrderTally(clock.instant());
+    private final boolean isKept;
 
-    private Taking() {}
+    private Taking(boolean isKept) {
+      this.isKept = isKept;
+    }
+
+    /** What has come so far. */
+    public OrderTally tally() {
+      return tally;
+    }
 
     @Override
     public void take(long line, JsonNode node) {
       NewOrder order = order(node, variants, words);
+      tally.add(order);
+      if (!isKept) {
+        return;
+      }
       if (order.lines().isEmpty()) {
         save();
         changed(store.cancel(order.number()));
@@ -133,7 +165,7 @@ public class OrderImport {
       }
       return cancelled(number);
     }
-    Instant placed = placed(text(node, "orderDate"));
+    Instant placed = date("orderDate", text(node, "orderDate")).instantIn(zone());
     if (placed.isAfter(clock.instant().plus(SLACK))) {
       throw new BadField("orderDate", text(node, "orderDate"), text("feeds.future"));
     }
@@ -158,11 +190,15 @@ public class OrderImport {
         lines(node, variants, outcome, words));
   }
 
-  private static Instant placed(String text) {
+  /** One that may be two days is refused: nothing else of the file is known here. */
+  private static WrittenDate date(String field, String text) {
+    if (DateOrder.isTwoDays(text)) {
+      throw new BadField(field, text, text("feeds.dateOfTwoWays"));
+    }
     try {
-      return OffsetDateTime.parse(text).toInstant();
-    } catch (DateTimeParseException e) {
-      throw new BadField("orderDate", text, text("feeds.notAMoment"));
+      return DateParser.parse(text, DateOrder.DAY_FIRST);
+    } catch (InvalidValueException e) {
+      throw new BadField(field, text, text(e.reason()));
     }
   }
 
@@ -221,12 +257,7 @@ public class OrderImport {
     JsonNode events = order.path("orderDelivery").path("deliveryStatus");
     for (JsonNode one : events.isObject() ? List.of(events) : events) {
       if (one.path("name").asString("").equals(name)) {
-        String day = text(one, "startDate");
-        try {
-          return Optional.of(LocalDate.parse(day.substring(0, Math.min(10, day.length()))));
-        } catch (DateTimeParseException e) {
-          throw new BadField("startDate", day, text("feeds.notADay"));
-        }
+        return Optional.of(date(name, text(one, "startDate")).day());
       }
     }
     return Optional.empty();
@@ -256,12 +287,22 @@ public class OrderImport {
     if (!variants.containsKey(sku)) {
       throw new BadField("sku", sku, text("feeds.noProductWithSku", "sku", sku));
     }
-    long quantity = item.path("orderQuantity").asLong(1);
-    if (quantity < 1) {
-      throw new BadField("orderQuantity", String.valueOf(quantity), text("feeds.quantity"));
-    }
+    long quantity = quantity(item.path("orderQuantity").asString("1").strip());
     OrderOutcome own = outcome(item, "orderItemStatus", words);
     boolean isKept = ofAll != OrderOutcome.RETURNED && own == OrderOutcome.SOLD;
     return new Line(sku, quantity, isKept ? 0 : quantity);
+  }
+
+  /** A whole number of pieces, however many zeros stand behind its point. */
+  private static long quantity(String text) {
+    try {
+      BigDecimal pieces = Decimals.of(text.replace(',', '.'));
+      if (pieces.signum() > 0 && pieces.compareTo(MOST_PIECES) <= 0) {
+        return pieces.longValueExact();
+      }
+    } catch (ArithmeticException | NumberFormatException e) {
+      throw new BadField("orderQuantity", text, text("feeds.quantity"));
+    }
+    throw new BadField("orderQuantity", text, text("feeds.quantity"));
   }
 }
