@@ -1,20 +1,15 @@
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
+import { useMutation } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
-import { InlineSelect } from '../../ui/inline-select';
 import { since } from '../../shared/format';
 import { useNotify } from '../../ui/toasts';
 import { FeedFollow } from './feed-follow';
 import { RunDetail } from './run-detail';
-import {
-  uploadFeedFile,
-  useFeedAction,
-  useFeedRuns,
-  useFeeds,
-  type FeedKind,
-  type FeedRun,
-} from './queries';
+import { FeedLookView } from './feed-look';
+import { uploadForLook, type FeedLook } from './feed-look-queries';
+import { useFeedRuns, useFeeds, type FeedKind, type FeedRun } from './queries';
 import { T, t } from '../../shared/t';
 
 const KINDS: { value: FeedKind; text: string }[] = [
@@ -24,33 +19,10 @@ const KINDS: { value: FeedKind; text: string }[] = [
 
 const STATES: Record<FeedRun['state'], string> = {
   DONE: t('catalogue.feedsPage.imported'),
+  NOTHING_TAKEN: t('catalogue.feedsPage.nothingTaken'),
   NEEDS_APPROVAL: t('catalogue.feedsPage.needsYourOk'),
   DISCARDED: t('catalogue.feedsPage.discarded'),
   FAILED: t('catalogue.feedsPage.failed'),
-};
-
-// any of the languages that the server knows; schema.org terms always do
-const HEADINGS: Record<FeedKind, ReactNode> = {
-  PRODUCTS: (
-    <>
-      <T
-        id="catalogue.feedsPage.productAndAnyOfThese"
-        values={{ b: (chunks) => <b>{chunks}</b>, b2: (chunks) => <b>{chunks}</b> }}
-      />
-    </>
-  ),
-  ORDERS: (
-    <>
-      <T
-        id="catalogue.feedsPage.orderDateSkuQuantityCountry"
-        values={{
-          b: (chunks) => <b>{chunks}</b>,
-          b2: (chunks) => <b>{chunks}</b>,
-          b3: (chunks) => <b>{chunks}</b>,
-        }}
-      />
-    </>
-  ),
 };
 
 /** How products and orders come in, and what came of each time. */
@@ -58,6 +30,19 @@ export function FeedsPage() {
   const feeds = useFeeds();
   const runs = useFeedRuns(1);
   const [open, setOpen] = useState<number>();
+  const [look, setLook] = useState<FeedLook>();
+  if (look)
+    return (
+      <FeedLookView
+        key={look.id}
+        first={look}
+        onClose={() => setLook(undefined)}
+        onDone={(run) => {
+          setLook(undefined);
+          setOpen(run);
+        }}
+      />
+    );
   return (
     <div className="min-h-0 flex-1 overflow-y-auto">
       <div className="mx-auto flex max-w-5xl flex-col gap-4 px-5 py-5">
@@ -68,7 +53,7 @@ export function FeedsPage() {
         </p>
         <h1 className="text-2xl">{t('catalogue.feedsPage.importProductsAndOrders')}</h1>
         <p className="max-w-2xl text-ink-2">{t('catalogue.feedsPage.useACsvOrXlsx')}</p>
-        <FromFile onDone={setOpen} />
+        <FromFile onLook={setLook} />
         {feeds.data && (
           <section
             className="rounded-2xl border border-line-2 bg-paper px-5 py-4"
@@ -148,17 +133,11 @@ export function FeedsPage() {
   );
 }
 
-function FromFile({ onDone }: { onDone: (run: number) => void }) {
-  const [kind, setKind] = useState<FeedKind>('PRODUCTS');
-  const [whole, setWhole] = useState<'whole' | 'some'>('some');
-  const bring = useFeedAction(uploadFeedFile);
+function FromFile({ onLook }: { onLook: (look: FeedLook) => void }) {
+  const looking = useMutation({ mutationFn: uploadForLook });
   const { sayProblem } = useNotify();
   const take = (file: File | undefined) => {
-    if (file)
-      bring.mutate(
-        { kind, file, whole: kind === 'PRODUCTS' && whole === 'whole' },
-        { onSuccess: ({ run }) => onDone(run.id), onError: sayProblem },
-      );
+    if (file) looking.mutate(file, { onSuccess: onLook, onError: sayProblem });
   };
   return (
     <section
@@ -171,67 +150,13 @@ function FromFile({ onDone }: { onDone: (run: number) => void }) {
       }}
     >
       <h2 className="text-lg">{t('catalogue.feedsPage.fromAFile')}</h2>
-      <p className="mt-1 leading-8 text-ink-2">
-        <T
-          id="catalogue.feedsPage.thisFileHas"
-          values={{
-            pick: (
-              <InlineSelect
-                label={t('catalogue.feedsPage.contentsOfTheFile')}
-                value={kind}
-                choices={KINDS}
-                onPick={setKind}
-              />
-            ),
-            kind: kind === 'PRODUCTS' && (
-              <>
-                <T
-                  id="catalogue.feedsPage.itIs"
-                  values={{
-                    pick: (
-                      <InlineSelect
-                        label={t('catalogue.feedsPage.completeOrPartial')}
-                        value={whole}
-                        choices={[
-                          { value: 'some', text: t('catalogue.feedsPage.aPartialListProductsNot') },
-                          {
-                            value: 'whole',
-                            text: t('catalogue.feedsPage.aCompleteListProductsNot'),
-                          },
-                        ]}
-                        onPick={setWhole}
-                      />
-                    ),
-                  }}
-                />
-              </>
-            ),
-          }}
-        />
-      </p>
-      <p className="mt-2 text-[13px] text-ink-2">
-        <T
-          id="catalogue.feedsPage.columnsJsonAndJsonLines"
-          values={{
-            kind: HEADINGS[kind],
-            kind2:
-              kind === 'PRODUCTS'
-                ? t('catalogue.feedsPage.productgroupWithHasvariant')
-                : t('catalogue.feedsPage.orderWithOrdereditem'),
-          }}
-        />
-      </p>
       <p className="mt-3 flex items-center gap-3">
-        <Button look="inside" disabled={bring.isPending} onClick={() => pickFile(take)}>
-          {bring.isPending
+        <Button look="inside" disabled={looking.isPending} onClick={() => pickFile(take)}>
+          {looking.isPending
             ? t('catalogue.feedsPage.reading')
             : t('catalogue.feedsPage.chooseAFile')}
         </Button>
-        <span className="text-[13px] text-ink-2">
-          {bring.isPending
-            ? t('catalogue.feedsPage.youCanLeaveThisPage')
-            : t('catalogue.feedsPage.orDropOneHere')}
-        </span>
+        <span className="text-[13px] text-ink-2">{t('catalogue.feedsPage.orDropOneHere')}</span>
       </p>
     </section>
   );

@@ -13,7 +13,14 @@ const OUTCOMES: { value: Outcome; text: string }[] = [
 ];
 
 /** Words for the status of an order that were not understood, each with what it can mean. */
-export function OrderStatuses({ words }: { words: string[] }) {
+export function OrderStatuses({
+  words,
+  isRead = true,
+}: {
+  words: string[];
+  /** whether the file was read already, and has to be read again */
+  isRead?: boolean;
+}) {
   const queries = useQueryClient();
   const { say, sayProblem } = useNotify();
   const learn = useMutation({
@@ -27,7 +34,11 @@ export function OrderStatuses({ words }: { words: string[] }) {
       aria-label={t('catalogue.orderStatuses.orderStatusWords')}
       className="mb-2 rounded-xl bg-saffron-soft px-4 py-3 text-saffron-ink"
     >
-      <p>{t('catalogue.orderStatuses.theseOrdersAreNotCounted')}</p>
+      <p>
+        {isRead
+          ? t('catalogue.orderStatuses.theseOrdersAreNotCounted')
+          : t('catalogue.orderStatuses.chooseWhatEachMeans')}
+      </p>
       <ul className="mt-1.5 flex flex-col gap-1">
         {words.map((word) => (
           <li key={word} className="flex flex-wrap items-baseline gap-x-3">

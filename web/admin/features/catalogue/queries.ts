@@ -5,7 +5,7 @@ import {
   useQueryClient,
   keepPreviousData,
 } from '@tanstack/react-query';
-import { api, need, sendForm, type Schemas } from '../../shared/api';
+import { api, need, type Schemas } from '../../shared/api';
 
 export type ProductRow = Schemas['ProductTableRow'];
 export type ProductView = Schemas['ProductView'];
@@ -13,7 +13,6 @@ export type NodColumn = Schemas['NodColumn'];
 export type NodAnswer = Schemas['NodAnswer'];
 export type PriceStep = Schemas['PriceStep'];
 export type FeedRun = Schemas['FeedRunView'];
-export type FeedDetail = Schemas['FeedRunDetail'];
 export type FeedKind = FeedRun['kind'];
 
 export interface ProductsFilter {
@@ -137,23 +136,6 @@ export function useFeedAction<Given, Got>(act: (given: Given) => Promise<Got>) {
 }
 
 const path = (kind: FeedKind) => ({ path: { kind: kind.toLowerCase() } });
-
-export function uploadFeedFile({
-  kind,
-  file,
-  whole,
-}: {
-  kind: FeedKind;
-  file: File;
-  whole: boolean;
-}) {
-  const form = new FormData();
-  form.append('file', file);
-  return sendForm<FeedDetail>('/api/v1/feeds/{kind}/files', form, {
-    path: { kind: kind.toLowerCase() },
-    query: { whole: String(whole) },
-  });
-}
 
 export const follow = (given: { kind: FeedKind; address: string; everyHours: number }) =>
   need(

@@ -5,6 +5,7 @@ import { number } from '../../shared/format';
 import { useNotify } from '../../ui/toasts';
 import { discardUpdate, applyUpdate, useFeedAction, useFeedRun } from './queries';
 import { OrderStatuses } from './order-statuses';
+import { unknownStatuses } from './unknown-statuses';
 import { T, t } from '../../shared/t';
 
 /** What is wrong with the lines of what came; what is held waits for a word. */
@@ -88,11 +89,3 @@ export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) =>
     </div>
   );
 }
-
-const STATUS_TERMS = ['orderStatus', 'orderItemStatus'];
-
-const unknownStatuses = (problems: { field: string; value: string }[]) => [
-  ...new Set(
-    problems.filter(({ field }) => STATUS_TERMS.includes(field)).map(({ value }) => value),
-  ),
-];

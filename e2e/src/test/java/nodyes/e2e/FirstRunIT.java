@@ -91,6 +91,7 @@ public class FirstRunIT extends InBrowser {
             "products.csv",
             "text/csv",
             "Product;Price;Stock\nBlue mug;14,00;12\n".getBytes(StandardCharsets.UTF_8)));
+    press("Import 1 product");
     assertThat(page.getByText("1 imported")).isVisible();
     nothingWrongForAxe();
     page.navigate(office + "/pages");

@@ -94,7 +94,6 @@ public class LabelsIT extends InBrowser {
 
   private void bringOrders(String status) {
     page.navigate(demo.office("/catalogue/feeds"));
-    pick("Contents of the file", "orders");
     String order =
         "{\"orderNumber\":\"BIG-1\",\"orderDate\":\"2026-11-26T09:00:00Z\",\"orderStatus\":\"%s\",\"orderedItem\":[{\"orderQuantity\":900,\"orderedItem\":{\"sku\":\"PL-ORC-12\"}}]}"
             .formatted(status);
@@ -102,6 +101,7 @@ public class LabelsIT extends InBrowser {
         .setFiles(
             new FilePayload(
                 "orders.jsonl", "application/json", order.getBytes(StandardCharsets.UTF_8)));
+    button("Import 1 order").click();
     assertThat(page.getByText("No problems.")).isVisible();
   }
 

@@ -145,6 +145,7 @@ public class OneWeekIT extends InBrowser {
     chooser.setFiles(
         new FilePayload(
             "planned.json", "application/json", planned().getBytes(StandardCharsets.UTF_8)));
+    button("Import 1 product").click();
     assertThat(page.getByText("1 imported")).isVisible();
     JsonNode face =
         json.readTree(

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import nodyes.core.imports.FeedColumnNames;
-import nodyes.server.feeds.FeedLook.Fact;
+import nodyes.server.feeds.FeedLook.LookFact;
 import nodyes.server.feeds.FeedLook.Topic;
 import nodyes.server.orders.OrderTally;
 
@@ -17,10 +17,10 @@ import nodyes.server.orders.OrderTally;
  * @param headingByTerm headings of the columns that are used
  */
 record FeedFacts(Map<String, String> headingByTerm) {
-  List<Fact> of(OrderTally tally) {
+  List<LookFact> of(OrderTally tally) {
     Map<String, Long> sold = tally.soldLately();
     var best = sold.entrySet().stream().max(Map.Entry.comparingByValue());
-    var facts = new ArrayList<Fact>();
+    var facts = new ArrayList<LookFact>();
     facts.add(
         best.map(
                 most ->
@@ -71,7 +71,7 @@ record FeedFacts(Map<String, String> headingByTerm) {
     return facts;
   }
 
-  List<Fact> of(ProductTally tally) {
+  List<LookFact> of(ProductTally tally) {
     long references = tally.recommended() + tally.earlier();
     return List.of(
         references > 0
@@ -100,16 +100,16 @@ record FeedFacts(Map<String, String> headingByTerm) {
         unknown(Topic.BESTSELLERS, text("feeds.know.needOrders")));
   }
 
-  private Fact known(Topic topic, String text, String... terms) {
+  private LookFact known(Topic topic, String text, String... terms) {
     List<String> headings =
         Stream.of(terms)
             .filter(headingByTerm::containsKey)
             .map(term -> headingByTerm.getOrDefault(term, ""))
             .toList();
-    return new Fact(topic, true, text, headings);
+    return new LookFact(topic, true, text, headings);
   }
 
-  private static Fact unknown(Topic topic, String text) {
-    return new Fact(topic, false, text, List.of());
+  private static LookFact unknown(Topic topic, String text) {
+    return new LookFact(topic, false, text, List.of());
   }
 }

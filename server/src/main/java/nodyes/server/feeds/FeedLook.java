@@ -23,11 +23,11 @@ record FeedLook(
     String fileName,
     @Nullable FeedKind kind,
     @Nullable TableKind looksLike,
-    Form form,
-    List<Column> columns,
-    List<SampleRow> samples,
-    Dates dates,
-    @Nullable Trial trial) {
+    LookForm form,
+    List<LookColumn> columns,
+    List<LookRow> samples,
+    LookDates dates,
+    @Nullable LookTrial trial) {
 
   /**
    * How the file is written.
@@ -35,7 +35,7 @@ record FeedLook(
    * @param delimiter what parts its cells, where it is CSV
    * @param sheet the sheet that is read, where it is a workbook
    */
-  record Form(
+  record LookForm(
       FileKind type,
       String delimiter,
       String encoding,
@@ -50,7 +50,7 @@ record FeedLook(
    * @param basis how that is known
    * @param proof what of its values bears that out; missing where nothing does
    */
-  record Column(
+  record LookColumn(
       int index,
       String heading,
       @Nullable String term,
@@ -58,7 +58,7 @@ record FeedLook(
       @Nullable String proof) {}
 
   /** A row as it stands in the file. */
-  record SampleRow(long line, List<String> cells) {}
+  record LookRow(long line, List<String> cells) {}
 
   /**
    * How dates are read.
@@ -66,7 +66,7 @@ record FeedLook(
    * @param because the date that tells the order; empty where none does
    * @param unclear a date that is another day in the other order; empty where that is decided
    */
-  record Dates(DateOrder order, String because, String unclear) {}
+  record LookDates(DateOrder order, String because, String unclear) {}
 
   /**
    * What would come of it.
@@ -77,7 +77,8 @@ record FeedLook(
    * @param facts what the shop will know afterwards, and what it will not
    * @param problems the first of the wrong lines
    */
-  record Trial(long taken, long wrong, String so, List<Fact> facts, List<LineProblem> problems) {}
+  record LookTrial(
+      long taken, long wrong, String so, List<LookFact> facts, List<LineProblem> problems) {}
 
   /**
    * Something that nods rest on.
@@ -85,7 +86,7 @@ record FeedLook(
    * @param text the sentence that tells of it
    * @param columns headings of the columns that say so
    */
-  record Fact(Topic topic, boolean isKnown, String text, List<String> columns) {}
+  record LookFact(Topic topic, boolean isKnown, String text, List<String> columns) {}
 
   /** What nods rest on. */
   enum Topic {

@@ -66,14 +66,14 @@ class FeedLooks {
    * @param kind what it holds; null for what its headings say
    * @param whole whether products that it does not name are no longer sold
    */
-  record Wanted(
+  record FeedWanted(
       @Nullable FeedKind kind,
       @Nullable Map<String, Integer> columns,
       @Nullable DateOrder dateOrder,
       @Nullable String sheet,
       @Nullable String encoding,
       @Nullable Boolean whole) {
-    static final Wanted FOUND = new Wanted(null, null, null, null, null, null);
+    static final FeedWanted FOUND = new FeedWanted(null, null, null, null, null, null);
 
     FeedChoices choices() {
       return new FeedChoices(columns, dateOrder, sheet, encoding);
@@ -93,7 +93,7 @@ class FeedLooks {
         folder.resolve(id + ".name"),
         name.isBlank() ? "file" : name.substring(0, Math.min(LONGEST_NAME, name.length())));
     try {
-      return look(id, Wanted.FOUND);
+      return look(id, FeedWanted.FOUND);
     } catch (ApiProblem e) {
       remove(id);
       throw e;
@@ -101,7 +101,7 @@ class FeedLooks {
   }
 
   /** What would come of it, read so. */
-  FeedLook look(String id, Wanted wanted) throws IOException {
+  FeedLook look(String id, FeedWanted wanted) throws IOException {
     Path file = file(id);
     return inTurn.run(
         () ->
@@ -109,7 +109,7 @@ class FeedLooks {
   }
 
   /** Reads it; the file goes. */
-  FeedRun take(String id, Wanted wanted) throws IOException {
+  FeedRun take(String id, FeedWanted wanted) throws IOException {
     FeedLook look = look(id, wanted);
     if (look.kind() == null) {
       throw ApiProblem.value("kind", text("feeds.sayKind"));
@@ -125,7 +125,7 @@ class FeedLooks {
         look.kind(), look.fileName(), taken, wanted.choices(), isWhole ? Extent.ALL : Extent.SOME);
   }
 
-  private FeedLook table(String id, Path file, Wanted wanted) throws IOException {
+  private FeedLook table(String id, Path file, FeedWanted wanted) throws IOException {
     if (FileKind.of(file) == FileKind.HTML) {
       throw ApiProblem.unusable(text("feeds.isAWebPage"));
     }
@@ -143,7 +143,7 @@ class FeedLooks {
     if (kind != null) {
       found.columns().forEach((term, match) -> terms.put(match.index(), term));
     }
-    var columns = new ArrayList<FeedLook.Column>();
+    var columns = new ArrayList<FeedLook.LookColumn>();
     for (int i = 0; i < found.headings().size(); i++) {
       columns.add(column(i, found, terms.get(i)));
     }
@@ -152,7 +152,7 @@ class FeedLooks {
         name(id),
         kind,
         said.orElse(null),
-        new FeedLook.Form(
+        new FeedLook.LookForm(
             looked.file().kind(),
             looked.file().kind() == FileKind.CSV ? String.valueOf(looked.file().delimiter()) : "",
             looked.file().encoding(),
@@ -160,29 +160,28 @@ class FeedLooks {
             looked.file().sheets(),
             found.rows()),
         columns,
-        found.samples().stream()
-            .map(row -> new FeedLook.SampleRow(row.line(), row.cells()))
-            .toList(),
+        found.samples().stream().map(row -> new FeedLook.LookRow(row.line(), row.cells())).toList(),
         dates(wanted.dateOrder(), found.dates()),
         kind == null ? null : trial(kind, file, wanted, headings(columns)));
   }
 
-  private static FeedLook.Dates dates(@Nullable DateOrder chosen, DateOrder.Evidence found) {
+  private static FeedLook.LookDates dates(@Nullable DateOrder chosen, DateOrder.Evidence found) {
     return chosen == null
-        ? new FeedLook.Dates(found.order(), found.because(), found.unclear())
-        : new FeedLook.Dates(chosen, found.because(), "");
+        ? new FeedLook.LookDates(found.order(), found.because(), found.unclear())
+        : new FeedLook.LookDates(chosen, found.because(), "");
   }
 
-  private static FeedLook.Column column(int index, FeedSurvey.Found found, @Nullable String term) {
+  private static FeedLook.LookColumn column(
+      int index, FeedSurvey.Found found, @Nullable String term) {
     ColumnMatch match = term == null ? null : found.columns().get(term);
     @Nullable MatchBasis basis = match == null ? null : match.basis();
-    return new FeedLook.Column(
+    return new FeedLook.LookColumn(
         index, found.headings().get(index), term, basis, found.proofs().get(term));
   }
 
-  private static Map<String, String> headings(List<FeedLook.Column> columns) {
+  private static Map<String, String> headings(List<FeedLook.LookColumn> columns) {
     var headings = new LinkedHashMap<String, String>();
-    for (FeedLook.Column column : columns) {
+    for (FeedLook.LookColumn column : columns) {
       if (column.term() != null) {
         headings.put(column.term(), column.heading());
       }
@@ -190,22 +189,23 @@ class FeedLooks {
     return headings;
   }
 
-  private FeedLook json(String id, Path file, Wanted wanted) throws IOException {
+  private FeedLook json(String id, Path file, FeedWanted wanted) throws IOException {
     FeedKind kind = wanted.kind() == null ? lines.kindOf(file).orElse(null) : wanted.kind();
     return new FeedLook(
         id,
         name(id),
         kind,
         null,
-        new FeedLook.Form(FileKind.JSON, "", StandardCharsets.UTF_8.name(), "", List.of(), 0),
+        new FeedLook.LookForm(FileKind.JSON, "", StandardCharsets.UTF_8.name(), "", List.of(), 0),
         List.of(),
         List.of(),
-        new FeedLook.Dates(DateOrder.DAY_FIRST, "", ""),
+        new FeedLook.LookDates(DateOrder.DAY_FIRST, "", ""),
         kind == null ? null : trial(kind, file, wanted, Map.of()));
   }
 
-  private FeedLook.Trial trial(
-      FeedKind kind, Path file, Wanted wanted, Map<String, String> headings) throws IOException {
+  private FeedLook.LookTrial trial(
+      FeedKind kind, Path file, FeedWanted wanted, Map<String, String> headings)
+      throws IOException {
     var facts = new FeedFacts(headings);
     return switch (kind) {
       case ORDERS -> {
@@ -238,9 +238,9 @@ class FeedLooks {
     };
   }
 
-  private static FeedLook.Trial trial(
-      FeedReading.Trial<?> trial, String so, List<FeedLook.Fact> facts) {
-    return new FeedLook.Trial(
+  private static FeedLook.LookTrial trial(
+      FeedReading.Trial<?> trial, String so, List<FeedLook.LookFact> facts) {
+    return new FeedLook.LookTrial(
         trial.taken(),
         trial.wrong(),
         so,
@@ -256,7 +256,7 @@ class FeedLooks {
     };
   }
 
-  private static void check(Wanted wanted, FeedSurvey.Found found) {
+  private static void check(FeedWanted wanted, FeedSurvey.Found found) {
     if (wanted.columns() == null) {
       return;
     }

@@ -114,6 +114,7 @@ record FeedRowMapper(
     } else if (!text(row, "inventoryLevel").isEmpty()) {
       variant.putObject("inventoryLevel").put("value", text(row, "inventoryLevel"));
     }
+    copy(row, "gtin", variant);
     String money = text(row, "priceCurrency").isEmpty() ? currency : text(row, "priceCurrency");
     ObjectNode offer = variant.putObject("offers");
     copy(row, "availability", offer);

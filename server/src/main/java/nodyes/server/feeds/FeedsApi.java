@@ -149,13 +149,13 @@ class FeedsApi {
   }
 
   @PostMapping("/looks/{id}/trial")
-  FeedLook lookAgain(@PathVariable String id, @RequestBody FeedLooks.Wanted wanted)
+  FeedLook lookAgain(@PathVariable String id, @RequestBody FeedLooks.FeedWanted wanted)
       throws IOException {
     return looks.look(id, wanted);
   }
 
   @PostMapping("/looks/{id}/import")
-  FeedRunDetail read(@PathVariable String id, @RequestBody FeedLooks.Wanted wanted)
+  FeedRunDetail read(@PathVariable String id, @RequestBody FeedLooks.FeedWanted wanted)
       throws IOException {
     return detail(looks.take(id, wanted));
   }

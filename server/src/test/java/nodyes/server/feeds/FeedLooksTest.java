@@ -39,16 +39,6 @@ public class FeedLooksTest extends ServerTest {
   public void products() throws Exception {
     product("look-pot");
     product("look-jar");
-    put("/api/v1/orders/statuses", "{\"word\":\"paga\",\"outcome\":\"SOLD\"}");
-    put("/api/v1/orders/statuses", "{\"word\":\"cancelada\",\"outcome\":\"NOT_SOLD\"}");
-  }
-
-  private void put(String path, String body) throws Exception {
-    http.perform(
-        MockMvcRequestBuilders.put(path)
-            .contentType(MediaType.APPLICATION_JSON)
-            .content(body)
-            .header("Authorization", "Bearer " + KEY));
   }
 
   private ResultActions looking(String name, byte[] content) throws Exception {
