@@ -14,7 +14,8 @@ export function uploadForLook(file: File) {
 /** The file as it is understood with these choices, and what would come of it. */
 export function useFeedLook(first: FeedLook, wanted: FeedWanted | undefined) {
   return useQuery({
-    queryKey: ['feeds', 'look', first.id, wanted],
+    // apart from feeds: what was imported is here no more, and is not asked for again
+    queryKey: ['feed-look', first.id, wanted],
     queryFn: () =>
       need(
         api.POST('/api/v1/feeds/looks/{id}/trial', {

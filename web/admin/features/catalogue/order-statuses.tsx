@@ -26,7 +26,10 @@ export function OrderStatuses({
   const learn = useMutation({
     mutationFn: (body: Schemas['StatusWord']) =>
       need(api.PUT('/api/v1/orders/status-words', { body })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['feeds'] }),
+    onSuccess: () =>
+      Promise.all(
+        ['feeds', 'feed-look'].map((name) => queries.invalidateQueries({ queryKey: [name] })),
+      ),
   });
   if (words.length === 0) return null;
   return (

@@ -6,6 +6,7 @@ import { decimal } from '../../shared/format';
 import { Problem, problemText } from '../../shared/api';
 import { useUnsaved } from '../../shared/unsaved';
 import { ReviewPreview } from './review-preview';
+import { FileDoubts } from './file-doubts';
 import { FileTable } from './file-table';
 import { ImportOptions } from './import-options';
 import { ImportErrors } from './import-errors';
@@ -26,6 +27,7 @@ function first(batch: ImportView): ImportChoices {
   const before = { ...batch.inspection.choices };
   delete before.permitted;
   delete before.source;
+  delete before.mendsEncoding;
   if (batch.inspection.dateUnclear) delete before.dateOrder;
   return {
     ...before,
@@ -106,6 +108,7 @@ export function ColumnMapping({ batch, chosen }: BatchLookProps) {
             onAnswer={(dateOrder) => change({ dateOrder })}
           />
         )}
+        <FileDoubts look={look} choices={choices} onChange={change} />
         <NotKept batch={batch.id} error={keep.error} />
         <FileTable
           look={look}

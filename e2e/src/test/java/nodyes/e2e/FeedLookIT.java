@@ -71,8 +71,7 @@ public class FeedLookIT extends InBrowser {
 
   @Test
   public void aFileOfReviewsIsSentToWhereReviewsComeIn() {
-    choose(
-        "mine.csv", "Product,Rating,Review\nCeladon planter,5,Good\n", StandardCharsets.UTF_8);
+    choose("mine.csv", "Product,Rating,Review\nCeladon planter,5,Good\n", StandardCharsets.UTF_8);
     assertThat(page.getByText("This looks like reviews.")).isVisible();
     page.getByRole(AriaRole.LINK, named("Import reviews")).click();
     assertThat(page).hasURL(demo.office("/reviews/bring-in"));

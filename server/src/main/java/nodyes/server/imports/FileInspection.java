@@ -8,6 +8,7 @@ import java.util.Map;
 import nodyes.core.imports.ColumnDetector;
 import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.ReviewColumn;
+import nodyes.core.imports.TableKind;
 import nodyes.server.tabular.FileKind;
 import org.jspecify.annotations.Nullable;
 
@@ -43,17 +44,35 @@ public record FileInspection(
    * @param sheet the one that was read; empty where there are none
    * @param encoding name of the encoding of its rows
    * @param delimiter what parts their cells
+   * @param doubled what of its text seems to be encoded twice; missing where nothing does
    */
-  public record Form(List<String> sheets, String sheet, String encoding, String delimiter) {}
+  public record Form(
+      List<String> sheets,
+      String sheet,
+      String encoding,
+      String delimiter,
+      @Nullable Doubled doubled) {}
+
+  /**
+   * Text that was written in UTF-8 and read as something else on its way.
+   *
+   * @param rows how many rows have such text
+   * @param before the first of it, as it stands
+   * @param after the same as it seems to be meant
+   */
+  public record Doubled(long rows, String before, String after) {}
 
   /**
    * Which column is taken for what.
    *
    * @param columns its index, from 0
    * @param bases how each is known
+   * @param looksLike what else its headings say that it holds; missing where that is reviews
    */
   public record Guessed(
-      Map<ReviewColumn, Integer> columns, Map<ReviewColumn, ColumnDetector.MatchBasis> bases) {}
+      Map<ReviewColumn, Integer> columns,
+      Map<ReviewColumn, ColumnDetector.MatchBasis> bases,
+      @Nullable TableKind looksLike) {}
 
   /**
    * The rows of a file.

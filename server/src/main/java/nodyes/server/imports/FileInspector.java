@@ -13,8 +13,11 @@ import java.util.function.Predicate;
 import nodyes.core.imports.ColumnDetector;
 import nodyes.core.imports.CountryNames;
 import nodyes.core.imports.DateOrder;
+import nodyes.core.imports.DoubleEncoding;
 import nodyes.core.imports.RatingScaleDetector;
 import nodyes.core.imports.ReviewColumn;
+import nodyes.core.imports.RowError;
+import nodyes.core.imports.TableKind;
 import nodyes.core.rating.RatingScale;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.RowFile;
@@ -40,6 +43,9 @@ final class FileInspector implements CsvRows.Sink {
   private long rows;
   private long broken;
   private String firstBroken = "";
+  private long doubled;
+  private String asWritten = "";
+  private String asMeant = "";
 
   private FileInspector(LanguageDetector language, Predicate<String> isProduct) {
     this.language = language;
@@ -85,9 +91,16 @@ final class FileInspector implements CsvRows.Sink {
     return new FileInspection(
         file.kind(),
         new FileInspection.Form(
-            file.sheets(), file.sheet(), file.encoding(), String.valueOf(file.delimiter())),
+            file.sheets(),
+            file.sheet(),
+            file.encoding(),
+            String.valueOf(file.delimiter()),
+            doubled == 0 ? null : new FileInspection.Doubled(doubled, asWritten, asMeant)),
         headings,
-        new FileInspection.Guessed(indexes, bases),
+        new FileInspection.Guessed(
+            indexes,
+            bases,
+            TableKind.of(headings).filter(kind -> kind != TableKind.REVIEWS).orElse(null)),
         new FileInspection.FoundRows(
             List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))), rows, broken),
         new FileInspection.Dates(dates.order(), dates.because(), dates.unclear()),
@@ -109,6 +122,7 @@ final class FileInspector implements CsvRows.Sink {
       return;
     }
     rows++;
+    lookForDoubled(cells);
     if (!guessed) {
       first.add(new FileInspection.Sample(line, cells));
       if (first.size() == GUESSED_FROM) {
@@ -117,6 +131,19 @@ final class FileInspector implements CsvRows.Sink {
       return;
     }
     weigh(cells);
+  }
+
+  private void lookForDoubled(List<String> cells) {
+    for (String cell : cells) {
+      String mended = DoubleEncoding.mended(cell);
+      if (!mended.equals(cell)) {
+        if (doubled++ == 0) {
+          asWritten = RowError.shortened(cell);
+          asMeant = RowError.shortened(mended);
+        }
+        return;
+      }
+    }
   }
 
   /** Decides what the columns hold from the first rows, then weighs these as all others. */

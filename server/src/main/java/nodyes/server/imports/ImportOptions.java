@@ -33,7 +33,7 @@ public record ImportOptions(
           null,
           null,
           null,
-          new Reading(null, null, null, null),
+          new Reading(null, null, null, null, null),
           new Selection(null, null, null, null, null, null),
           new Handling(null, null, null, null));
 
@@ -44,14 +44,16 @@ public record ImportOptions(
    * @param best the highest
    * @param dateOrder the order of dates
    * @param language the language of all words; null for each its own
+   * @param mendsEncoding whether text that was encoded twice is mended
    */
   public record Reading(
       @Nullable BigDecimal worst,
       @Nullable BigDecimal best,
       @Nullable DateOrder dateOrder,
-      @Nullable String language) {
+      @Nullable String language,
+      @Nullable Boolean mendsEncoding) {
     Reading upTo(@Nullable BigDecimal highest) {
-      return new Reading(worst, highest, dateOrder, language);
+      return new Reading(worst, highest, dateOrder, language, mendsEncoding);
     }
   }
 

@@ -81,7 +81,9 @@ class ImportPlanner {
     ProductFinder products = catalogue.finder();
     RowReader reader = reader(look, choices);
     ImportFilter selection = selection(choices);
-    LongPredicate lines = newest(file, reader, selection, choices, goOn);
+    LongPredicate lines =
+        newest(
+            sink -> file.read(CellText.of(sink, look, choices), goOn), reader, selection, choices);
     var reading =
         new ImportRun(
             reader,
@@ -91,7 +93,7 @@ class ImportPlanner {
             new ReviewChecks(guess, products, choices, clock.today()),
             choices,
             taker);
-    file.read(reading, goOn);
+    file.read(CellText.of(reading, look, choices), goOn);
     if (goOn.getAsBoolean()) {
       reading.end();
     }
@@ -157,15 +159,17 @@ class ImportPlanner {
         Boolean.TRUE.equals(chosen.withPictures()));
   }
 
+  /** The rows of a file. */
+  @FunctionalInterface
+  private interface Rows {
+    void read(CsvRows.Sink sink) throws IOException;
+  }
+
   private record Dated(LocalDate day, long line) {}
 
   /** The lines of the newest chosen rows; found in a run of its own, as files come in any order. */
   private static LongPredicate newest(
-      CsvRows file,
-      RowReader reader,
-      ImportFilter selection,
-      ImportOptions choices,
-      BooleanSupplier goOn)
+      Rows rows, RowReader reader, ImportFilter selection, ImportOptions choices)
       throws IOException {
     if (choices.selection().most() == null) {
       return _ -> true;
@@ -175,7 +179,7 @@ class ImportPlanner {
         new PriorityQueue<Dated>(
             Comparator.comparing(Dated::day)
                 .thenComparing(Comparator.comparingLong(Dated::line).reversed()));
-    file.read(
+    CsvRows.Sink dating =
         new CsvRows.Sink() {
           private boolean headingsSeen;
 
@@ -195,8 +199,8 @@ class ImportPlanner {
 
           @Override
           public void broken(long line, String start, String reason) {}
-        },
-        goOn);
+        };
+    rows.read(dating);
     var lines = new HashSet<Long>();
     oldestFirst.forEach(dated -> lines.add(dated.line()));
     return lines::contains;

@@ -58,11 +58,17 @@ public final class CsvRows {
   }
 
   /**
-   * Reads all rows, headings included; blank lines are passed over.
+   * Reads all rows, from the headings on; blank lines are passed over.
    *
    * @param goOn asked at each row; reading stops where it says no
    */
   public void read(Sink sink, BooleanSupplier goOn) throws IOException {
+    var fromHeadings = new HeadingFinder(sink);
+    readAll(fromHeadings, goOn);
+    fromHeadings.end();
+  }
+
+  private void readAll(Sink sink, BooleanSupplier goOn) throws IOException {
     long skip = 0;
     for (int broken = 0; ; broken++) {
       if (broken > MOST_BROKEN_ROWS) {

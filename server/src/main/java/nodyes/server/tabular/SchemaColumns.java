@@ -26,7 +26,15 @@ public final class SchemaColumns {
           Map.entry(ReviewColumn.REPLY, "reply"),
           Map.entry(ReviewColumn.SOURCE_ID, "identifier"));
 
+  /** A heading of the tables that this product writes, and nobody else. */
+  public static final String OWN_HEADING = "left out because";
+
   private SchemaColumns() {}
+
+  /** Whether the cells of a table are text as this product or the vocabulary has it. */
+  public static boolean isText(List<String> headings) {
+    return headings.contains(OWN_HEADING) || headings.contains(name(ReviewColumn.WORDS));
+  }
 
   /** The columns that at least one review fills, in a fixed order. */
   static List<ReviewColumn> filled(List<Map<ReviewColumn, String>> reviews) {

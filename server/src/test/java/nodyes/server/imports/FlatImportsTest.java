@@ -32,7 +32,8 @@ public class FlatImportsTest extends ServerTest {
             Map.of(ReviewColumn.RATING, 1),
             "pot",
             Map.of(ReviewColumn.VARIANT, Map.of("big", "36 cm")),
-            new ImportOptions.Reading(BigDecimal.ONE, BigDecimal.TEN, DateOrder.DAY_FIRST, "pt"),
+            new ImportOptions.Reading(
+                BigDecimal.ONE, BigDecimal.TEN, DateOrder.DAY_FIRST, "pt", null),
             new ImportOptions.Selection(Set.of(5), Set.of("PT"), Set.of("pt"), true, false, 20),
             new ImportOptions.Handling(NameDisplay.INITIALS, true, "fair", true)));
     String written = json.writeValueAsString(read);

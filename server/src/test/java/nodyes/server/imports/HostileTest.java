@@ -53,7 +53,7 @@ public class HostileTest extends ServerTest {
     String cell = "\"" + text.replace("\"", "\"\"") + "\"";
     JsonNode batch =
         bringIn(
-            "Product,Rating,Title,Words,Reviewer,Variant,Source id\n"
+            "itemReviewed,ratingValue,headline,reviewBody,author,variant,identifier\n"
                 + "hostile-pot,5,"
                 + String.join(",", cell, cell, cell, cell, cell)
                 + "\n",

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import nodyes.core.review.ReviewText;
 import nodyes.server.reviews.ExportedReview;
+import nodyes.server.tabular.SchemaColumns;
 
 /** The columns of CSV and XLSX; what comes in again is named as it is known there. */
 final class ExportColumns {
@@ -27,7 +28,7 @@ final class ExportColumns {
           "pictures",
           "reply",
           "state",
-          "left out because",
+          SchemaColumns.OWN_HEADING,
           "origin",
           "came from",
           "featured");

@@ -1,0 +1,98 @@
+package nodyes.server.imports;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import java.util.List;
+import nodyes.server.ServerTest;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Reviews as other programs export them. */
+public class ExportedElsewhereTest extends ServerTest {
+  @BeforeClass
+  public void product() throws Exception {
+    product("elsewhere-pot");
+  }
+
+  private JsonNode inspection(String csv) throws Exception {
+    return body(upload("/api/v1/imports", "e.csv", utf8(csv))).path("inspection");
+  }
+
+  private List<String> texts(String csv, String options) throws Exception {
+    JsonNode batch = bringIn(csv, options);
+    return body(ask("/api/v1/reviews?batch={id}&size=50", batch.path("id").asLong()))
+        .path("items")
+        .valueStream()
+        .map(line -> line.path("reviewer").asString("") + ": " + line.path("text").asString())
+        .sorted()
+        .toList();
+  }
+
+  /** Entities and tags stood in the words as the program had written them. */
+  @Test
+  public void wordsThatAreHtmlAreReadAsTheyStandOnAPage() throws Exception {
+    assertEquals(
+        texts(
+            """
+            Product,Rating,Review,Author
+            elsewhere-pot,5,"<p>Strong &amp; heavy.</p><p>It&#39;s <b>very</b> good</p>",Ann &amp; Ben
+            elsewhere-pot,4,"Deep<br/>and wide<script>alert(1)</script>",Cleo
+            elsewhere-pot,3,"3 < 5, 7 > 2 & so on",Dora
+            """,
+            "{}"),
+        List.of(
+            "Ann & Ben: Strong & heavy.\nIt's very good",
+            "Cleo: Deep\nand wide",
+            "Dora: 3 < 5, 7 > 2 & so on"));
+  }
+
+  @Test
+  public void textThatWasEncodedTwiceIsMendedOnceTheOwnerSaysSo() throws Exception {
+    String csv =
+        "Product,Rating,Review,Author\nelsewhere-pot,5,It doesnâ€™t tip,RenÃ©e\n"
+            + "elsewhere-pot,4,Renée’s own,Zoë\n";
+    JsonNode doubled = inspection(csv).path("doubled");
+    assertEquals(doubled.path("rows").asInt(), 1);
+    assertEquals(doubled.path("before").asString(), "It doesnâ€™t tip");
+    assertEquals(doubled.path("after").asString(), "It doesn’t tip");
+    assertEquals(
+        texts(csv.replace("own", "own one"), "{}"),
+        List.of("RenÃ©e: It doesnâ€™t tip", "Zoë: Renée’s own one"));
+    assertEquals(
+        texts(csv.replace("tip", "tip over"), "{\"mendsEncoding\":true}"),
+        List.of("Renée: It doesn’t tip over", "Zoë: Renée’s own"));
+    assertTrue(inspection("Product,Rating\nelsewhere-pot,5\n").path("doubled").isMissingNode());
+  }
+
+  @Test
+  public void headingsBelowATitleAreFoundWithTheLinesThatRowsHave() throws Exception {
+    JsonNode look =
+        inspection(
+            """
+            Reviews of our shop,,,
+            "Exported on 1 December 2026",,,
+
+            Product,Rating,Review,Date
+            elsewhere-pot,5,Fine,3. Mai 2026
+            """);
+    assertEquals(look.path("headings").path(1).asString(), "Rating");
+    assertEquals(look.path("samples").path(0).path("line").asInt(), 5);
+    assertEquals(look.path("rows").asInt(), 1);
+    JsonNode batch =
+        bringIn("Our reviews,,\nProduct,Rating,Review\nelsewhere-pot,5,Under a title\n", "{}");
+    assertEquals(batch.path("imported").asInt(), 1);
+    assertEquals(batch.path("unreadable").asInt(), 0);
+  }
+
+  @Test
+  public void aFileOfOrdersIsToldFromOneOfReviews() throws Exception {
+    assertEquals(
+        inspection("Order,Date,SKU,Quantity\nA-1,2026-11-20,elsewhere-pot-1,1\n")
+            .path("looksLike")
+            .asString(),
+        "ORDERS");
+    assertTrue(inspection("Product,Rating\nelsewhere-pot,5\n").path("looksLike").isMissingNode());
+  }
+}
