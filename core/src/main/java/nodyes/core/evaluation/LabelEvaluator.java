@@ -176,7 +176,7 @@ final class LabelEvaluator {
                 FactName.SALES_RANK,
                 new FactValue.RankInGroup(found.group(), found.rank(), label.days()),
                 wantedRank,
-                found.rank().rank() <= label.first())),
+                found.rank().isRanked() && found.rank().rank() <= label.first())),
         ranked.until(),
         word,
         units < FEW_SALES ? List.of(ClaimRisk.FEW_SALES) : List.of());

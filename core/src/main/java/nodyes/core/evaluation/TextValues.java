@@ -9,6 +9,7 @@ import nodyes.core.common.ValidUntil;
 import nodyes.core.nod.Label;
 import nodyes.core.nod.TextValue;
 import nodyes.core.price.PriceDrop;
+import nodyes.core.sales.SalesRank;
 import nodyes.core.targeting.Condition;
 import nodyes.core.targeting.EvaluationContext;
 import nodyes.core.targeting.FactValue;
@@ -121,8 +122,13 @@ final class TextValues {
       case AMOUNT_OFF -> priced(drops().best().map(drop -> new TextValue.Amount(drop.amount())));
       case PRICE -> priced(price().map(TextValue.Amount::new));
       case PRIOR_PRICE -> priced(drops().best().map(drop -> new TextValue.Amount(drop.prior())));
-      case RANK -> sold(found -> number(found.rank().rank()));
-      case UNITS_SOLD -> sold(found -> number(found.rank().units()));
+      case RANK ->
+          sold(
+              found ->
+                  Optional.of(found.rank())
+                      .filter(SalesRank::isRanked)
+                      .map(one -> number(one.rank())));
+      case UNITS_SOLD -> sold(found -> Optional.of(number(found.rank().units())));
       case CATEGORY ->
           TimedValue.lasting(
               offered
@@ -154,9 +160,9 @@ final class TextValues {
   }
 
   private TimedValue<TextValue> sold(
-      java.util.function.Function<Sellable.Ranked, TextValue> value) {
+      java.util.function.Function<Sellable.Ranked, Optional<TextValue>> value) {
     TimedValue<Sellable.Ranked> found = ranked();
-    return new TimedValue<>(found.value().map(value), found.until());
+    return new TimedValue<>(found.value().flatMap(value), found.until());
   }
 
   private static TextValue number(long value) {

@@ -10,4 +10,9 @@ import java.util.Optional;
  * @param of how many products are compared
  * @param next units of the nearest one above it; empty for the first
  */
-public record SalesRank(long units, int rank, int of, Optional<Long> next) {}
+public record SalesRank(long units, int rank, int of, Optional<Long> next) {
+  /** Whether it has a rank at all: what was not sold has none, also where nothing else was sold. */
+  public boolean isRanked() {
+    return units > 0;
+  }
+}

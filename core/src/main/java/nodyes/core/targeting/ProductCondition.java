@@ -106,7 +106,7 @@ public sealed interface ProductCondition extends Condition {
           inShop ? situation.wares().rankedInShop(days) : situation.wares().rankedInCategory(days),
           found -> new FactValue.RankInGroup(found.group(), found.rank(), days),
           new FactValue.TopN(first),
-          found -> found.rank().units() > 0 && found.rank().rank() <= first);
+          found -> found.rank().isRanked() && found.rank().rank() <= first);
     }
   }
 

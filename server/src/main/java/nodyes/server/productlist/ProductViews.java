@@ -116,6 +116,7 @@ final class ProductViews {
 
   static @Nullable Place place(Optional<Sellable.Ranked> ranked) {
     return ranked
+        .filter(found -> found.rank().isRanked())
         .map(
             found ->
                 new Place(

@@ -169,6 +169,9 @@ final class TradeReason {
     if (!(finding.actual() instanceof FactValue.RankInGroup(var group, var standing, int days))) {
       return Reason.of("SALES_RANK.unknown");
     }
+    if (!standing.isRanked()) {
+      return Reason.of("SALES_RANK.notSold", "days", days, "of", standing.of());
+    }
     return Reason.of(
         "SALES_RANK."
             + (finding.met() ? "met" : "missing")

@@ -87,6 +87,11 @@ public class ProductsApiTest extends ServerTest {
     List<Long> sold =
         rows.valueStream().map(row -> row.path("sold").path("units").asLong()).toList();
     assertEquals(sold, sold.stream().sorted(Comparator.reverseOrder()).toList());
+    // what was not sold has no rank: it was the first of those of which nothing was sold
+    assertTrue(
+        rows.valueStream()
+            .map(row -> row.path("sold"))
+            .allMatch(place -> place.isMissingNode() || place.path("units").asLong() > 0));
   }
 
   @Test

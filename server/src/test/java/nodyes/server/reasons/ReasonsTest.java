@@ -149,6 +149,15 @@ public class ReasonsTest extends ServerTest {
             false),
         "No. 5 of 9 in Planters, with 41 sold in the past 30 days. This nod is for the best seller."
       },
+      // it said 'No. 1 of 6, with 0 sold'
+      {
+        of(
+            FactName.SALES_RANK,
+            new FactValue.RankInGroup("Planters", new SalesRank(0, 1, 6, Optional.empty()), 30),
+            new FactValue.TopN(1),
+            false),
+        "Nothing of it was sold in the past 30 days, so it has no rank among 6."
+      },
       {
         of(
             FactName.VISITORS,
