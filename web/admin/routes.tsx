@@ -14,6 +14,7 @@ import { FeedsPage } from './features/catalogue/feeds-page';
 import { Delivery } from './features/delivery/delivery';
 import { AccountPage } from './features/people/account-page';
 import { PeoplePage } from './features/people/people-page';
+import { BackupsPage } from './features/backups/backups-page';
 import { Evidence } from './features/evidence/evidence';
 import { Connect } from './features/connect/connect';
 import { Setup } from './features/setup/setup';
@@ -50,6 +51,7 @@ export const router = createBrowserRouter([
       { path: 'setup/connect', element: <Connect /> },
       { path: 'setup/connect/cards', element: <Teach /> },
       { path: 'setup/people', element: <PeoplePage /> },
+      { path: 'setup/backups', element: <BackupsPage /> },
       { path: 'account', element: <AccountPage /> },
       { path: '*', element: <NotFound /> },
     ],

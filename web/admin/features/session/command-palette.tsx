@@ -97,6 +97,11 @@ const GOALS: Goal[] = [
     '/setup/people',
   ],
   [
+    t('session.commandPalette.backups'),
+    t('session.commandPalette.whenAllWasLastKept'),
+    '/setup/backups',
+  ],
+  [
     t('session.commandPalette.yourAccount'),
     t('session.commandPalette.passwordTwoStepSignIn'),
     '/account',

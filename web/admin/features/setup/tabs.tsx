@@ -19,6 +19,9 @@ export function SetupTabs() {
       <NavLink to="/setup/people" className={tab}>
         {t('setup.setup.people')}
       </NavLink>
+      <NavLink to="/setup/backups" className={tab}>
+        {t('setup.tabs.backups')}
+      </NavLink>
     </nav>
   );
 }

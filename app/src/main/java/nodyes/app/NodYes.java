@@ -7,9 +7,15 @@ import picocli.CommandLine.Command;
 @Command(
     name = "nodyes",
     description = "Social proof for a small shop, each piece only where and while it is true.",
-    subcommands = {ServeCommand.class, DemoCommand.class, PasswordCommand.class},
+    subcommands = {
+      ServeCommand.class,
+      DemoCommand.class,
+      PasswordCommand.class,
+      BackupCommand.class,
+      RestoreCommand.class
+    },
     mixinStandardHelpOptions = true,
-    synopsisSubcommandLabel = "(serve | demo | password)")
+    synopsisSubcommandLabel = "(serve | demo | password | backup | restore)")
 public final class NodYes {
   private NodYes() {}
 

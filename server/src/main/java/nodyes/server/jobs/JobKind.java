@@ -20,6 +20,8 @@ public enum JobKind {
   VISITOR_COUNTS(true),
   /** Writes down which pages shoppers had before them. */
   SEEN_PAGES(true),
+  /** Makes a backup each day. */
+  BACKUPS,
   /** Forgets photos that were sent ahead of forms that never came. */
   UPLOAD_CLEANUP,
   /** Forgets what is old of the activity. */

@@ -1,0 +1,5 @@
+/** Backups of all that is stored: made while the server writes, opened and counted, restored. */
+@NullMarked
+package nodyes.server.backup;
+
+import org.jspecify.annotations.NullMarked;

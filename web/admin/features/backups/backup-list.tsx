@@ -1,0 +1,34 @@
+import { moment } from '../../shared/format';
+import { t } from '../../shared/t';
+import { useShop } from '../shop/queries';
+import { size } from './size';
+import type { Backup } from './queries';
+
+/** Those that are here, newest first, each opened and counted when it was made. */
+export function BackupList({ backups }: { backups: Backup[] }) {
+  const zone = useShop().data?.zone ?? 'UTC';
+  return (
+    <ul className="max-h-96 overflow-y-auto border-t border-line">
+      {backups.map((backup) => (
+        <li
+          key={backup.name}
+          className="flex items-baseline gap-3 border-b border-line/70 px-6 py-2 last:border-0"
+        >
+          <span aria-hidden className="size-3 rounded-[50%_50%_50%_2px] bg-fern" />
+          <b className="font-semibold">{moment(backup.madeAt, zone)}</b>
+          <span className="flex-1 text-[13px] text-ink-2">
+            {t('backups.backupList.openedAndRead')} · {size(backup.bytes)}
+          </span>
+          <a
+            className="text-plum underline"
+            href={`/api/v1/backups/${encodeURIComponent(backup.name)}/file`}
+            download
+            aria-label={t('backups.backupList.downloadOf', { at: moment(backup.madeAt, zone) })}
+          >
+            {t('backups.backupList.download')}
+          </a>
+        </li>
+      ))}
+    </ul>
+  );
+}
