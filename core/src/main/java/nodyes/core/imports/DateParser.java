@@ -40,6 +40,13 @@ public final class DateParser {
   private static final LocalDate LAST = LocalDate.of(2100, 1, 1);
   private static final double SECONDS_OF_A_DAY = 86_400;
 
+  private static final int LAST_OF_ASCII = 0x7F;
+  private static final Pattern HYPHENS = Pattern.compile("[\\u2010-\\u2015]");
+  private static final Pattern MARKS = Pattern.compile("[\\u200E\\u200F\\uFEFF]");
+  private static final Pattern IN_BRACKETS = Pattern.compile("\\s*[(\\[].*[)\\]]$");
+  private static final Pattern ENDS = Pattern.compile("^[\\s.,]+|[\\s.,]+$");
+  private static final Pattern SPACES = Pattern.compile("[\\s\\u00A0]+");
+
   private DateParser() {}
 
   /**
@@ -207,6 +214,9 @@ public final class DateParser {
 
   /** A day of the week says nothing that the day does not; a word that may be a month stays. */
   private static String withoutDayOfWeek(String text) {
+    if (text.chars().noneMatch(Character::isLetter)) {
+      return ENDS.matcher(text).replaceAll("");
+    }
     long months =
         tokens(text).stream().filter(token -> MonthNames.month(token).isPresent()).count();
     var left = new StringBuilder();
@@ -218,14 +228,28 @@ public final class DateParser {
         left.append(token);
       }
     }
-    return left.toString().replaceAll("^[\\s.,]+|[\\s.,]+$", "");
+    return ENDS.matcher(left).replaceAll("");
   }
 
   /** Letters small, digits European, signs as they are usual, one space for many. */
   private static String plain(String text) {
+    return isAscii(text)
+        ? tidied(text)
+        : tidied(european(Normalizer.normalize(text, Normalizer.Form.NFKC)));
+  }
+
+  private static boolean isAscii(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) > LAST_OF_ASCII) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static String european(String text) {
     var plain = new StringBuilder();
-    Normalizer.normalize(text, Normalizer.Form.NFKC)
-        .codePoints()
+    text.codePoints()
         .forEach(
             sign -> {
               if (Character.getType(sign) == Character.DECIMAL_DIGIT_NUMBER) {
@@ -234,14 +258,16 @@ public final class DateParser {
                 plain.appendCodePoint(sign);
               }
             });
-    return plain
-        .toString()
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[\\u2010-\\u2015]", "-")
-        .replaceAll("[\\u200E\\u200F\\uFEFF]", "")
-        .replaceAll("\\s*[(\\[].*[)\\]]$", "")
-        .replaceAll("[\\s\\u00A0]+", " ")
-        .strip();
+    String digits = HYPHENS.matcher(plain).replaceAll("-");
+    return MARKS.matcher(digits).replaceAll("");
+  }
+
+  private static String tidied(String text) {
+    String plain = text.toLowerCase(Locale.ROOT);
+    if (plain.indexOf('(') >= 0 || plain.indexOf('[') >= 0) {
+      plain = IN_BRACKETS.matcher(plain).replaceAll("");
+    }
+    return SPACES.matcher(plain).replaceAll(" ").strip();
   }
 
   /** Of two digits: from 1969 to 2068 (POSIX.1-2017, strptime). */

@@ -76,7 +76,12 @@ public class OrderImport {
       Optional<LocalDate> arrivedOn,
       List<Line> lines) {}
 
-  record Line(String sku, long quantity, long returned) {}
+  record Line(String sku, long quantity, long returned) {
+    /** Both lines as one. */
+    Line with(Line other) {
+      return new Line(sku, quantity + other.quantity, returned + other.returned);
+    }
+  }
 
   /** Takes the good lines; an order that is here already is replaced. */
   public JsonLines.Result read(Reader lines) throws IOException {

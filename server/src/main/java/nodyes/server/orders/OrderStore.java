@@ -4,13 +4,16 @@ import static nodyes.generated.Tables.ORDER_LINE;
 import static nodyes.generated.Tables.ORDER_STATUS_WORD;
 import static nodyes.generated.Tables.SHOP_ORDER;
 import static nodyes.generated.Tables.VARIANT;
+import static org.jooq.impl.DSL.excluded;
 import static org.jooq.impl.DSL.noCondition;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -153,52 +156,95 @@ class OrderStore {
 
   /** Adds orders; one whose number is here already is replaced. The products that this is of. */
   Set<Long> save(List<NewOrder> orders, Map<String, Long> variants) {
+    // of two with one number the later one stands
+    var byNumber = new LinkedHashMap<String, NewOrder>();
+    orders.forEach(order -> byNumber.put(order.number(), order));
     return database.write(
         sql -> {
-          List<String> numbers = orders.stream().map(NewOrder::number).toList();
-          Set<Long> products = productsOf(sql, numbers);
-          for (NewOrder order : orders) {
-            long id = save(sql, order);
-            sql.deleteFrom(ORDER_LINE).where(ORDER_LINE.ORDER_ID.eq(id)).execute();
-            for (var line : order.lines()) {
-              sql.insertInto(
-                      ORDER_LINE,
-                      ORDER_LINE.ORDER_ID,
-                      ORDER_LINE.VARIANT_ID,
-                      ORDER_LINE.QUANTITY,
-                      ORDER_LINE.RETURNED)
-                  .values(id, variants.get(line.sku()), line.quantity(), line.returned())
-                  .onConflictDoNothing()
-                  .execute();
-            }
-          }
-          products.addAll(productsOf(sql, numbers));
+          Set<Long> products = productsOf(sql, byNumber.keySet());
+          saveOrders(sql, byNumber.values());
+          Map<String, Long> ids =
+              sql.select(SHOP_ORDER.NUMBER, SHOP_ORDER.ID)
+                  .from(SHOP_ORDER)
+                  .where(SHOP_ORDER.NUMBER.in(byNumber.keySet()))
+                  .fetchMap(SHOP_ORDER.NUMBER, SHOP_ORDER.ID);
+          sql.deleteFrom(ORDER_LINE).where(ORDER_LINE.ORDER_ID.in(ids.values())).execute();
+          saveLines(sql, byNumber.values(), ids, variants);
+          products.addAll(productsOf(sql, byNumber.keySet()));
           return products;
         });
   }
 
-  /** What was promised of it stays. */
-  private static long save(DSLContext sql, NewOrder order) {
-    var row = sql.newRecord(SHOP_ORDER);
-    row.setPlacedAt(order.placedAt());
-    row.setCountry(order.country().orElse(null));
-    row.setTown(order.town().orElse(null));
-    row.setFirstName(order.firstName().orElse(null));
-    row.setIsCancelled(order.cancelled());
-    row.setShippedOn(order.shippedOn().orElse(null));
-    row.setArrivedOn(order.arrivedOn().orElse(null));
-    sql.insertInto(SHOP_ORDER)
-        .set(row)
-        .set(SHOP_ORDER.NUMBER, order.number())
-        .onConflict(SHOP_ORDER.NUMBER)
-        .doUpdate()
-        .set(row)
-        .execute();
-    // what an insert returns is the row inserted last, which is another one where this was replaced
-    return sql.select(SHOP_ORDER.ID)
-        .from(SHOP_ORDER)
-        .where(SHOP_ORDER.NUMBER.eq(order.number()))
-        .fetchSingle()
-        .value1();
+  /** What was promised of them stays. */
+  private static void saveOrders(DSLContext sql, Collection<NewOrder> orders) {
+    var batch =
+        sql.batch(
+            sql.insertInto(
+                    SHOP_ORDER,
+                    SHOP_ORDER.NUMBER,
+                    SHOP_ORDER.PLACED_AT,
+                    SHOP_ORDER.COUNTRY,
+                    SHOP_ORDER.TOWN,
+                    SHOP_ORDER.FIRST_NAME,
+                    SHOP_ORDER.IS_CANCELLED,
+                    SHOP_ORDER.SHIPPED_ON,
+                    SHOP_ORDER.ARRIVED_ON)
+                .values("", Instant.EPOCH, null, null, null, false, null, null)
+                .onConflict(SHOP_ORDER.NUMBER)
+                .doUpdate()
+                .set(SHOP_ORDER.PLACED_AT, excluded(SHOP_ORDER.PLACED_AT))
+                .set(SHOP_ORDER.COUNTRY, excluded(SHOP_ORDER.COUNTRY))
+                .set(SHOP_ORDER.TOWN, excluded(SHOP_ORDER.TOWN))
+                .set(SHOP_ORDER.FIRST_NAME, excluded(SHOP_ORDER.FIRST_NAME))
+                .set(SHOP_ORDER.IS_CANCELLED, excluded(SHOP_ORDER.IS_CANCELLED))
+                .set(SHOP_ORDER.SHIPPED_ON, excluded(SHOP_ORDER.SHIPPED_ON))
+                .set(SHOP_ORDER.ARRIVED_ON, excluded(SHOP_ORDER.ARRIVED_ON)));
+    for (NewOrder order : orders) {
+      batch =
+          batch.bind(
+              order.number(),
+              order.placedAt(),
+              order.country().orElse(null),
+              order.town().orElse(null),
+              order.firstName().orElse(null),
+              order.cancelled(),
+              order.shippedOn().orElse(null),
+              order.arrivedOn().orElse(null));
+    }
+    batch.execute();
+  }
+
+  private static void saveLines(
+      DSLContext sql,
+      Collection<NewOrder> orders,
+      Map<String, Long> ids,
+      Map<String, Long> variants) {
+    var batch =
+        sql.batch(
+            sql.insertInto(
+                    ORDER_LINE,
+                    ORDER_LINE.ORDER_ID,
+                    ORDER_LINE.VARIANT_ID,
+                    ORDER_LINE.QUANTITY,
+                    ORDER_LINE.RETURNED)
+                .values(0L, 0L, 0L, 0L));
+    for (NewOrder order : orders) {
+      // what stands on two lines of an order was sold twice
+      var bySku = new LinkedHashMap<String, OrderImport.Line>();
+      for (OrderImport.Line line : order.lines()) {
+        bySku.merge(line.sku(), line, OrderImport.Line::with);
+      }
+      for (OrderImport.Line line : bySku.values()) {
+        batch =
+            batch.bind(
+                ids.get(order.number()),
+                variants.get(line.sku()),
+                line.quantity(),
+                line.returned());
+      }
+    }
+    if (batch.size() > 0) {
+      batch.execute();
+    }
   }
 }

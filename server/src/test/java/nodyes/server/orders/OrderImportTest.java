@@ -3,11 +3,14 @@ package nodyes.server.orders;
 import static java.util.Objects.requireNonNull;
 import static org.testng.Assert.assertEquals;
 
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
+import nodyes.core.common.ProductId;
 import nodyes.core.common.Slug;
 import nodyes.server.ServerTest;
 import nodyes.server.catalogue.Catalogue;
@@ -17,6 +20,7 @@ import tools.jackson.databind.JsonNode;
 
 public class OrderImportTest extends ServerTest {
   @Autowired private Orders orders;
+  @Autowired private OrderStore store;
   @Autowired private Catalogue catalogue;
 
   private static String order(String number, String sku, String more) {
@@ -49,6 +53,31 @@ public class OrderImportTest extends ServerTest {
         "No product has the SKU “no-such-sku”.");
     Map<String, ?> known = orders.products(List.of("O-1", "O-2", "O-3", "O-9"));
     assertEquals(known.keySet(), java.util.Set.of("O-1"), "a cancelled order verifies nothing");
+  }
+
+  /** The second line of one thing was left out without a word. */
+  @Test
+  public void oneThingOnTwoLinesOfAnOrderWasSoldTwice() throws Exception {
+    product("twice-pot");
+    String line = "{\"orderQuantity\":2,\"orderedItem\":{\"sku\":\"twice-pot-1\"}}";
+    imports(
+        "{\"orderNumber\":\"T-1\",\"orderDate\":\"2026-11-02\",\"orderedItem\":[%s,%s]}\n"
+            .formatted(line, line));
+    long id = catalogue.id(new Slug("twice-pot")).orElseThrow();
+    assertEquals(
+        requireNonNull(store.unitsByDay(Set.of(id), ZoneOffset.UTC).get(new ProductId(id))),
+        Map.of(LocalDate.parse("2026-11-02"), 4L));
+  }
+
+  /** Of two orders with one number in one file the later one stands, in the same chunk too. */
+  @Test
+  public void ofOneNumberTwiceTheLaterOneStands() throws Exception {
+    product("early-pot");
+    product("late-pot");
+    imports(order("D-1", "early-pot-1", "") + order("D-1", "late-pot-1", ""));
+    assertEquals(
+        orders.products(List.of("D-1")),
+        Map.of("D-1", Set.of(catalogue.id(new Slug("late-pot")).orElseThrow())));
   }
 
   @Test
