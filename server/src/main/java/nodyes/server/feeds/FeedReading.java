@@ -71,8 +71,11 @@ class FeedReading {
   Outcome orders(Path file, FeedChoices choices) throws IOException {
     var wrong = new Counted();
     var taking = orders.taking();
-    read(FeedKind.ORDERS, file, choices, wrong, taking);
-    taking.end();
+    try {
+      read(FeedKind.ORDERS, file, choices, wrong, taking);
+    } finally {
+      taking.end();
+    }
     return Outcome.done(0, wrong);
   }
 

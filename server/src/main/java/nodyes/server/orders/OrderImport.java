@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -86,9 +87,11 @@ public class OrderImport {
   /** Takes the good lines; an order that is here already is replaced. */
   public JsonLines.Result read(Reader lines) throws IOException {
     Taking taking = taking();
-    var result = json.read(lines, taking);
-    taking.end();
-    return result;
+    try {
+      return json.read(lines, taking);
+    } finally {
+      taking.end();
+    }
   }
 
   /** Orders to be taken one after another. */
@@ -111,6 +114,7 @@ public class OrderImport {
     private final Map<String, OrderOutcome> words = store.statusWords();
     private final List<NewOrder> chunk = new ArrayList<>();
     private final OrderTally tally = new OrderTally(clock.instant());
+    private final Set<Long> changed = new HashSet<>();
     private final boolean isKept;
 
     private Taking(boolean isKept) {
@@ -131,7 +135,7 @@ public class OrderImport {
       }
       if (order.lines().isEmpty()) {
         save();
-        changed(store.cancel(order.number()));
+        changed.addAll(store.cancel(order.number()));
         return;
       }
       chunk.add(order);
@@ -140,21 +144,25 @@ public class OrderImport {
       }
     }
 
-    /** Keeps what is left to keep. */
+    /**
+     * Keeps what is left to keep, and tells once of all products that it was of: what counts sales
+     * reads all days of each anew.
+     */
     public void end() {
-      save();
+      try {
+        save();
+      } finally {
+        if (!changed.isEmpty()) {
+          events.publishEvent(new OrdersChanged(Set.copyOf(changed)));
+          changed.clear();
+        }
+      }
     }
 
     private void save() {
       if (!chunk.isEmpty()) {
-        changed(store.save(chunk, variants));
+        changed.addAll(store.save(chunk, variants));
         chunk.clear();
-      }
-    }
-
-    private void changed(Set<Long> products) {
-      if (!products.isEmpty()) {
-        events.publishEvent(new OrdersChanged(products));
       }
     }
   }
