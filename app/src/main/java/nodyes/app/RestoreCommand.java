@@ -72,13 +72,17 @@ final class RestoreCommand implements Callable<Integer> {
   }
 
   static String said(BackupCounts counts) {
-    return "%,d reviews with %,d pictures, %,d orders, %,d products, %,d versions and %,d people."
-        .formatted(
-            counts.reviews(),
-            counts.pictures(),
-            counts.orders(),
-            counts.products(),
-            counts.versions(),
-            counts.people());
+    return String.join(
+        ", ",
+        of(counts.reviews(), "review", "reviews"),
+        of(counts.pictures(), "photo", "photos"),
+        of(counts.orders(), "order", "orders"),
+        of(counts.products(), "product", "products"),
+        of(counts.versions(), "version of its pages", "versions of its pages"),
+        of(counts.people(), "person", "people") + ".");
+  }
+
+  private static String of(long count, String one, String many) {
+    return "%,d %s".formatted(count, count == 1 ? one : many);
   }
 }

@@ -38,6 +38,7 @@ public class AccessibilityIT extends InBrowser {
       {"/evidence"},
       {"/setup"},
       {"/setup/connect"},
+      {"/setup/backups"},
       {"/nowhere"}
     };
   }

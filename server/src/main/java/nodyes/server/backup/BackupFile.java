@@ -1,5 +1,7 @@
 package nodyes.server.backup;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -41,13 +43,13 @@ public final class BackupFile {
    * @param to the file; it must not be there yet
    */
   public static BackupManifest make(Path data, Path to, Instant now) throws BackupException {
-    if (!Files.isRegularFile(data.resolve(BackupDatabase.NAME))) {
-      throw new BackupException("There is nothing stored in " + data.toAbsolutePath() + ".");
+    if (!Files.isRegularFile(data.resolve(BackupStore.NAME))) {
+      throw new BackupException(text("backups.nothingStored", "folder", data.toAbsolutePath()));
     }
     try {
       Path folder = Files.createDirectories(to.toAbsolutePath().getParent());
       if (Files.exists(to)) {
-        throw new BackupException("There is a file " + to.toAbsolutePath() + " already.");
+        throw new BackupException(text("backups.isThere", "file", to.toAbsolutePath()));
       }
       Path copy = Files.createTempFile(folder, "copying-", ".sqlite");
       Path part = Files.createTempFile(folder, "backup-", ".part");
@@ -62,7 +64,8 @@ public final class BackupFile {
         Files.deleteIfExists(part);
       }
     } catch (IOException e) {
-      throw new BackupException("The backup cannot be written: " + e.getMessage(), e);
+      throw new BackupException(
+          text("backups.notWritten", "why", String.valueOf(e.getMessage())), e);
     }
   }
 
@@ -70,10 +73,10 @@ public final class BackupFile {
       throws IOException, BackupException {
     BackupCounts counts;
     String schema;
-    try (var database = BackupDatabase.open(data.resolve(BackupDatabase.NAME))) {
+    try (var database = BackupStore.open(data.resolve(BackupStore.NAME))) {
       database.copyTo(copy);
     }
-    try (var copied = BackupDatabase.open(copy)) {
+    try (var copied = BackupStore.open(copy)) {
       counts = copied.counts();
       schema = copied.schema();
     }
@@ -83,7 +86,7 @@ public final class BackupFile {
         ZipOutputStream zip = new ZipOutputStream(out)) {
       entry(zip, BackupManifest.NAME);
       zip.write(JSON.writeValueAsBytes(manifest));
-      entry(zip, BackupDatabase.NAME);
+      entry(zip, BackupStore.NAME);
       Files.copy(copy, zip);
       for (Path file : files) {
         entry(zip, data.relativize(file).toString().replace('\\', '/'));
@@ -109,7 +112,7 @@ public final class BackupFile {
   private static boolean isKept(Path file) {
     return !LEFT_OUT.contains(file.getName(0).toString())
         && !file.startsWith(LOOKS)
-        && !file.getFileName().toString().startsWith(BackupDatabase.NAME)
+        && !file.getFileName().toString().startsWith(BackupStore.NAME)
         && !file.getFileName().toString().endsWith(".part");
   }
 
@@ -124,21 +127,21 @@ public final class BackupFile {
       Path folder = Files.createTempDirectory("nodyes-backup");
       try {
         demandRoom(zip, folder);
-        Path database = folder.resolve(BackupDatabase.NAME);
+        Path database = folder.resolve(BackupStore.NAME);
         long files = 0;
         for (ZipEntry entry : entries(zip)) {
-          Path to = entry.getName().equals(BackupDatabase.NAME) ? database : null;
+          Path to = entry.getName().equals(BackupStore.NAME) ? database : null;
           read(zip, entry, to);
           files += isFile(entry) ? 1 : 0;
         }
         if (!Files.exists(database) || files != manifest.files()) {
-          throw new BackupException("Files are missing in " + backup + ".");
+          throw new BackupException(text("backups.incomplete"));
         }
-        try (var opened = BackupDatabase.open(database)) {
+        try (var opened = BackupStore.open(database)) {
           opened.check();
           String schema = opened.schema();
           if (!schema.equals(manifest.schema()) || !opened.counts().equals(manifest.counts())) {
-            throw new BackupException("The database in " + backup + " is not the one it names.");
+            throw new BackupException(text("backups.incomplete"));
           }
         }
         return manifest;
@@ -146,14 +149,16 @@ public final class BackupFile {
         delete(folder);
       }
     } catch (ZipException e) {
-      throw new BackupException(backup + " is no backup, or is damaged: " + e.getMessage(), e);
+      throw new BackupException(
+          text("backups.unreadable", "file", backup, "why", String.valueOf(e.getMessage())), e);
     } catch (IOException e) {
-      throw new BackupException(backup + " cannot be read: " + e.getMessage(), e);
+      throw new BackupException(
+          text("backups.unreadable", "file", backup, "why", String.valueOf(e.getMessage())), e);
     }
   }
 
   private static boolean isFile(ZipEntry entry) {
-    return !Set.of(BackupManifest.NAME, BackupDatabase.NAME).contains(entry.getName());
+    return !Set.of(BackupManifest.NAME, BackupStore.NAME).contains(entry.getName());
   }
 
   /** What a backup says of itself, without opening what it holds. */
@@ -166,22 +171,22 @@ public final class BackupFile {
   private static BackupManifest manifest(ZipFile zip) throws IOException, BackupException {
     ZipEntry entry = zip.getEntry(BackupManifest.NAME);
     if (entry == null) {
-      throw new BackupException(zip.getName() + " is no backup of Nod Yes.");
+      throw new BackupException(text("backups.notOurs"));
     }
     try (InputStream in = zip.getInputStream(entry)) {
       BackupManifest manifest = JSON.readValue(in, BackupManifest.class);
       if (manifest.format() > BackupManifest.FORMAT) {
-        throw new BackupException("This backup is of a newer Nod Yes. Update it first.");
+        throw new BackupException(text("backups.newer"));
       }
       return manifest;
     } catch (JacksonException e) {
-      throw new BackupException(zip.getName() + " does not say what it holds.", e);
+      throw new BackupException(text("backups.notOurs"), e);
     }
   }
 
   private static List<? extends ZipEntry> entries(ZipFile zip) throws BackupException {
     if (zip.size() > MOST_ENTRIES) {
-      throw new BackupException(zip.getName() + " has too many files to be a backup.");
+      throw new BackupException(text("backups.notOurs"));
     }
     return zip.stream().filter(entry -> !entry.isDirectory()).toList();
   }
@@ -193,7 +198,7 @@ public final class BackupFile {
       bytes += Math.max(0, entry.getSize());
     }
     if (bytes > Files.getFileStore(folder).getUsableSpace()) {
-      throw new BackupException("There is no room for what this backup holds.");
+      throw new BackupException(text("backups.noRoom"));
     }
   }
 
@@ -225,9 +230,9 @@ public final class BackupFile {
     String stamp = now.toString().replaceAll("[:.]", "-");
     Path made = present.resolveSibling(present.getFileName() + ".restoring-" + stamp);
     Path kept = present.resolveSibling(present.getFileName() + ".before-" + stamp);
-    boolean isThere = Files.isRegularFile(present.resolve(BackupDatabase.NAME));
+    boolean isThere = Files.isRegularFile(present.resolve(BackupStore.NAME));
     if (isThere) {
-      try (var database = BackupDatabase.open(present.resolve(BackupDatabase.NAME))) {
+      try (var database = BackupStore.open(present.resolve(BackupStore.NAME))) {
         database.demandAlone();
       }
     }
@@ -244,7 +249,7 @@ public final class BackupFile {
       Files.move(made, present, StandardCopyOption.ATOMIC_MOVE);
       return isThere ? Optional.of(kept) : Optional.empty();
     } catch (IOException e) {
-      throw new BackupException("The backup cannot be put there: " + e.getMessage(), e);
+      throw new BackupException(text("backups.notPut", "why", String.valueOf(e.getMessage())), e);
     }
   }
 
@@ -255,7 +260,7 @@ public final class BackupFile {
       for (ZipEntry entry : entries(zip)) {
         Path to = folder.resolve(entry.getName()).normalize();
         if (!to.startsWith(folder)) {
-          throw new BackupException("A file in this backup would lie outside it.");
+          throw new BackupException(text("backups.outside"));
         }
         if (!entry.getName().equals(BackupManifest.NAME)) {
           read(zip, entry, to);
@@ -266,11 +271,11 @@ public final class BackupFile {
 
   /** What is stored in a data folder now. */
   public static Optional<BackupCounts> counts(Path data) throws BackupException {
-    Path file = data.resolve(BackupDatabase.NAME);
+    Path file = data.resolve(BackupStore.NAME);
     if (!Files.isRegularFile(file)) {
       return Optional.empty();
     }
-    try (var database = BackupDatabase.open(file)) {
+    try (var database = BackupStore.open(file)) {
       return Optional.of(database.counts());
     }
   }

@@ -1,5 +1,7 @@
 package nodyes.server.backup;
 
+import static nodyes.server.messages.Texts.text;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -62,7 +64,7 @@ public class Backups {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    return kept(file).orElseThrow(() -> new BackupException("The backup is gone."));
+    return kept(file).orElseThrow(() -> new BackupException(text("backups.noSuchBackup")));
   }
 
   List<Kept> all() {

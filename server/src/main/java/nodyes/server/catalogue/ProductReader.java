@@ -6,7 +6,6 @@ import static nodyes.server.web.JsonLines.text;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -18,6 +17,10 @@ import java.util.stream.Collectors;
 import nodyes.core.common.Decimals;
 import nodyes.core.common.Slug;
 import nodyes.core.imports.AmountParser;
+import nodyes.core.imports.DateOrder;
+import nodyes.core.imports.DateParser;
+import nodyes.core.imports.InvalidValueException;
+import nodyes.core.imports.WrittenDate;
 import nodyes.server.catalogue.NewProduct.NewVariant;
 import nodyes.server.catalogue.NewProduct.Note;
 import nodyes.server.catalogue.NewProduct.Priced;
@@ -279,15 +282,23 @@ final class ProductReader {
   }
 
   private Instant instant(String text) {
-    return text.length() == 10
-        ? LocalDate.parse(text).atStartOfDay(zone).toInstant()
-        : OffsetDateTime.parse(text).toInstant();
+    return date(text).instantIn(zone);
+  }
+
+  /** One that may be two days is refused: nothing else of the file is known here. */
+  private static WrittenDate date(String text) {
+    if (DateOrder.isTwoDays(text)) {
+      throw new BadField("", text, text("feeds.dateOfTwoWays"));
+    }
+    try {
+      return DateParser.parse(text, DateOrder.DAY_FIRST);
+    } catch (InvalidValueException e) {
+      throw new BadField("", text, text(e.reason()));
+    }
   }
 
   private Optional<LocalDate> day(String text) {
-    return text.isEmpty()
-        ? Optional.empty()
-        : Optional.of(LocalDate.ofInstant(instant(text), zone));
+    return text.isEmpty() ? Optional.empty() : Optional.of(date(text).dayIn(zone));
   }
 
   private static List<String> texts(JsonNode node) {

@@ -22,7 +22,7 @@ record CellText(CsvRows.Sink sink, boolean isText, boolean mends) implements Csv
           "(?i)</?(?:p|br|b|i|u|em|strong|div|span|ul|ol|li|a|h[1-6]|blockquote|img|font|small)"
               + "(?:\\s[^<>]*)?/?>|&(?:#\\d{1,7}|#x[0-9a-f]{1,6}|[a-z][a-z0-9]{1,30});");
 
-  private static final String ENDS_A_LINE = "p, div, li, h1, h2, h3, h4, h5, h6, blockquote";
+  private static final String ENDS_A_LINE = "p,div,li,h1,h2,h3,h4,h5,h6,blockquote";
 
   /** In a file as this product or the vocabulary has it text is text. */
   static CellText of(CsvRows.Sink sink, FileInspection look, ImportOptions choices) {

@@ -6,6 +6,7 @@ import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.REVIEW;
 import static nodyes.generated.Tables.REVIEW_PICTURE;
 import static nodyes.generated.Tables.SHOP_ORDER;
+import static nodyes.server.messages.Texts.text;
 
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -24,25 +25,26 @@ import org.jooq.exception.DataAccessException;
 import org.jooq.impl.DSL;
 
 /** A database file as backups see it, whether a server has it open or not. */
-final class BackupDatabase implements AutoCloseable {
+final class BackupStore implements AutoCloseable {
   static final String NAME = "nodyes.sqlite";
 
   private final String url;
   private final Connection connection;
   private final DSLContext sql;
 
-  private BackupDatabase(String url, Connection connection) {
+  private BackupStore(String url, Connection connection) {
     this.url = url;
     this.connection = connection;
     this.sql = DSL.using(connection, SQLDialect.SQLITE);
   }
 
-  static BackupDatabase open(Path file) throws BackupException {
+  static BackupStore open(Path file) throws BackupException {
     String url = "jdbc:sqlite:" + file.toAbsolutePath() + "?busy_timeout=10000";
     try {
-      return new BackupDatabase(url, DriverManager.getConnection(url));
+      return new BackupStore(url, DriverManager.getConnection(url));
     } catch (SQLException e) {
-      throw new BackupException("The database " + file + " cannot be opened.", e);
+      throw new BackupException(
+          text("backups.unreadable", "file", file, "why", String.valueOf(e.getMessage())), e);
     }
   }
 
@@ -51,7 +53,7 @@ final class BackupDatabase implements AutoCloseable {
     try {
       sql.execute("VACUUM INTO ?", file.toAbsolutePath().toString());
     } catch (DataAccessException e) {
-      throw new BackupException("The database cannot be copied: " + reason(e), e);
+      throw new BackupException(text("backups.notWritten", "why", reason(e)), e);
     }
   }
 
@@ -60,13 +62,13 @@ final class BackupDatabase implements AutoCloseable {
     try {
       List<String> said = sql.fetch("PRAGMA integrity_check(1)").getValues(0, String.class);
       if (!said.equals(List.of("ok"))) {
-        throw new BackupException("The database in it is damaged: " + said);
+        throw new BackupException(text("backups.damaged", "why", said.getFirst()));
       }
       if (!sql.fetch("PRAGMA foreign_key_check").isEmpty()) {
-        throw new BackupException("Rows of the database in it refer to rows that are not there.");
+        throw new BackupException(text("backups.incomplete"));
       }
     } catch (DataAccessException e) {
-      throw new BackupException("The database in it cannot be read: " + reason(e), e);
+      throw new BackupException(text("backups.damaged", "why", reason(e)), e);
     }
   }
 
@@ -80,7 +82,7 @@ final class BackupDatabase implements AutoCloseable {
           count(ACCOUNT),
           count(REVIEW_PICTURE));
     } catch (DataAccessException e) {
-      throw new BackupException("The database in it cannot be read: " + reason(e), e);
+      throw new BackupException(text("backups.damaged", "why", reason(e)), e);
     }
   }
 
@@ -97,11 +99,11 @@ final class BackupDatabase implements AutoCloseable {
     MigrationInfoService info = Flyway.configure().dataSource(url, null, null).load().info();
     MigrationInfo current = info.current();
     if (current == null) {
-      throw new BackupException("The database in it is not one of Nod Yes.");
+      throw new BackupException(text("backups.notOurs"));
     }
     if (Arrays.stream(info.applied())
         .anyMatch(one -> one.getState() == MigrationState.FUTURE_SUCCESS)) {
-      throw new BackupException("This backup is of a newer Nod Yes. Update it first.");
+      throw new BackupException(text("backups.newer"));
     }
     return current.getVersion().getVersion();
   }
@@ -114,8 +116,7 @@ final class BackupDatabase implements AutoCloseable {
       sql.execute("BEGIN EXCLUSIVE");
       sql.execute("ROLLBACK");
     } catch (DataAccessException e) {
-      throw new BackupException(
-          "Nod Yes is running on this folder. Stop it first, then restore.", e);
+      throw new BackupException(text("backups.running"), e);
     }
   }
 
@@ -129,7 +130,8 @@ final class BackupDatabase implements AutoCloseable {
     try {
       connection.close();
     } catch (SQLException e) {
-      throw new BackupException("The database cannot be closed.", e);
+      throw new BackupException(
+          text("backups.notWritten", "why", String.valueOf(e.getMessage())), e);
     }
   }
 }
