@@ -17,12 +17,14 @@ import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.FeedColumnDetector;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.RowFile;
+import nodyes.server.web.ApiProblem;
 import org.jspecify.annotations.Nullable;
 
 /** Looks through a table of products or orders before any of it is read. */
 final class FeedSurvey implements CsvRows.Sink {
   private static final int SAMPLES = 5;
   private static final int GUESSED_FROM = 300;
+  private static final int MOST_COLUMNS = 500;
   private static final int MOST_COUNTED = 200_000;
   private static final List<String> DATES =
       List.of("orderDate", "shipped", "arrived", "releaseDate", "availabilityStarts");
@@ -93,6 +95,9 @@ final class FeedSurvey implements CsvRows.Sink {
   @Override
   public void row(long line, List<String> cells) {
     if (headings.isEmpty()) {
+      if (cells.size() > MOST_COLUMNS) {
+        throw ApiProblem.unusable(text("imports.tooManyColumns", "most", MOST_COLUMNS));
+      }
       headings = List.copyOf(cells);
       return;
     }

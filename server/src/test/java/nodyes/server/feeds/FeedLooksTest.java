@@ -247,6 +247,8 @@ public class FeedLooksTest extends ServerTest {
   @Test
   public void whatIsNoTableIsRefusedInWords() throws Exception {
     looking("x.csv", new byte[0]).andExpect(status().isUnprocessableContent());
+    looking("x.csv", "a,".repeat(5000).getBytes(StandardCharsets.UTF_8))
+        .andExpect(status().isUnprocessableContent());
     looking("x.html", "<!doctype html><p>hi</p>".getBytes(StandardCharsets.UTF_8))
         .andExpect(status().isUnprocessableContent());
   }
