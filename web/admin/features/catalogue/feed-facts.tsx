@@ -25,9 +25,6 @@ export function FeedFacts({ facts }: { facts: Fact[] }) {
       <h2 id="feed-facts" className="text-lg">
         {t('catalogue.feedLook.know')}
       </h2>
-      {known.length === 0 && others.length === 0 && (
-        <p className="mt-1 text-ink-2">{t('catalogue.feedLook.nothing')}</p>
-      )}
       <Rows facts={known} />
       {others.length > 0 && (
         <>

@@ -4,6 +4,7 @@ import { api, need, sendForm, type Schemas } from '../../shared/api';
 export type FeedLook = Schemas['FeedLook'];
 export type LookColumn = FeedLook['columns'][number];
 export type FeedWanted = Schemas['FeedWanted'];
+export type DateOrder = FeedLook['dates']['order'];
 
 export function uploadForLook(file: File) {
   const form = new FormData();

@@ -1,18 +1,19 @@
 import { InlineSelect } from '../../ui/inline-select';
 import { t } from '../../shared/t';
 import { FEED_TERMS, termText } from './feed-terms';
-import type { FeedLook, FeedWanted, LookColumn } from './feed-look-queries';
+import type { DateOrder, FeedLook, FeedWanted, LookColumn } from './feed-look-queries';
 
 interface FeedLookTableProps {
   look: FeedLook;
   onColumns: (columns: NonNullable<FeedWanted['columns']>) => void;
+  onOrder: (order: DateOrder) => void;
 }
 
 const UNUSED =
   'bg-[repeating-linear-gradient(135deg,var(--color-paper-2)_0_5px,transparent_5px_10px)] text-ink-2';
 
 /** The first rows of a file under heads that say what each column is used as. */
-export function FeedLookTable({ look, onColumns }: FeedLookTableProps) {
+export function FeedLookTable({ look, onColumns, onOrder }: FeedLookTableProps) {
   const { kind, columns, samples } = look;
   const assign = (index: number, term: string) => {
     const kept = columns.flatMap((one): [string, number][] =>
@@ -54,6 +55,9 @@ export function FeedLookTable({ look, onColumns }: FeedLookTableProps) {
                       onPick={(term) => assign(column.index, term)}
                     />
                   )}
+                  {column.term === 'orderDate' && (
+                    <OrderOfDates dates={look.dates} onOrder={onOrder} />
+                  )}
                   <Known column={column} />
                 </div>
               </th>
@@ -82,8 +86,39 @@ export function FeedLookTable({ look, onColumns }: FeedLookTableProps) {
   );
 }
 
+/** Day or month first; where nothing tells, it is asked for below and can be said here. */
+function OrderOfDates({
+  dates: { order, unclear },
+  onOrder,
+}: {
+  dates: FeedLook['dates'];
+  onOrder: (order: DateOrder) => void;
+}) {
+  const orders = [
+    { value: 'DAY_FIRST' as const, text: t('catalogue.feedLook.dayFirst') },
+    { value: 'MONTH_FIRST' as const, text: t('catalogue.feedLook.monthFirst') },
+  ];
+  return (
+    <span className="block">
+      <InlineSelect
+        label={t('imports.columnHeader.dateOrder')}
+        value={unclear ? 'ASKED' : order}
+        choices={
+          unclear
+            ? [
+                { value: 'ASKED' as const, text: t('imports.columnHeader.chooseTheOrder') },
+                ...orders,
+              ]
+            : orders
+        }
+        onPick={(next) => next !== 'ASKED' && onOrder(next)}
+      />
+    </span>
+  );
+}
+
 /** By which of its values a column is known, or that only its values tell. */
-function Known({ column: { term, basis, proof } }: { column: LookColumn }) {
+function Known({ column: { term, basis, proof, isDoubtful } }: { column: LookColumn }) {
   if (!term) return null;
   const text =
     proof ??
@@ -93,8 +128,11 @@ function Known({ column: { term, basis, proof } }: { column: LookColumn }) {
         ? t('imports.columnHeader.setByYou')
         : undefined);
   return text ? (
-    <span className="mt-0.5 flex gap-1.5">
-      <span aria-hidden className="mt-[5px] size-2.5 shrink-0 rounded-[50%_50%_50%_2px] bg-fern" />
+    <span className={`mt-0.5 flex gap-1.5 ${isDoubtful ? 'text-rust-ink' : ''}`}>
+      <span
+        aria-hidden
+        className={`mt-[5px] size-2.5 shrink-0 rounded-[50%_50%_50%_2px] ${isDoubtful ? 'border border-dashed border-rust' : 'bg-fern'}`}
+      />
       <span className="min-w-0 [overflow-wrap:anywhere]">{text}</span>
     </span>
   ) : null;

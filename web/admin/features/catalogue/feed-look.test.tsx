@@ -16,9 +16,9 @@ const LOOK: FeedLook = {
   looksLike: 'ORDERS',
   form: { type: 'CSV', delimiter: ';', encoding: 'UTF-8', sheet: '', sheets: [], rows: 1 },
   columns: [
-    { index: 0, heading: 'No', term: 'orderNumber', basis: 'HEADING' },
-    { index: 1, heading: 'When', term: 'orderDate', basis: 'CONTENT' },
-    { index: 2, heading: 'Note' },
+    { index: 0, heading: 'No', term: 'orderNumber', basis: 'HEADING', isDoubtful: false },
+    { index: 1, heading: 'When', term: 'orderDate', basis: 'CONTENT', isDoubtful: false },
+    { index: 2, heading: 'Note', isDoubtful: false },
   ],
   samples: [{ line: 2, cells: ['A-1', '03/04/2026', ''] }],
   dates: { order: 'DAY_FIRST', because: '', unclear: '03/04/2026' },

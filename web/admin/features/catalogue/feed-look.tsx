@@ -7,7 +7,13 @@ import { T, t } from '../../shared/t';
 import { FeedFacts } from './feed-facts';
 import { FeedLookIntro } from './feed-look-intro';
 import { FeedLookTable } from './feed-look-table';
-import { importLook, useFeedLook, type FeedLook, type FeedWanted } from './feed-look-queries';
+import {
+  importLook,
+  useFeedLook,
+  type DateOrder,
+  type FeedLook,
+  type FeedWanted,
+} from './feed-look-queries';
 import { FeedProblems } from './feed-problems';
 import { useFeedAction } from './queries';
 
@@ -34,20 +40,25 @@ export function FeedLookView({ first, onClose, onDone }: FeedLookViewProps) {
       <div className="flex flex-col gap-3 px-5 py-3" aria-busy={asked.isFetching}>
         {asked.error && <Failure error={asked.error} again={() => void asked.refetch()} />}
         {look.columns.length > 0 && (
-          <FeedLookTable look={look} onColumns={(columns) => choose({ ...known(look), columns })} />
+          <FeedLookTable
+            look={look}
+            onColumns={(columns) => choose({ ...known(look), columns })}
+            onOrder={(dateOrder) => choose({ ...known(look), dateOrder })}
+          />
         )}
         {look.kind && look.trial && (
           <div className="grid items-start gap-3 lg:grid-cols-[4fr_7fr_4fr]">
             <div className="rounded-2xl border border-line-2 bg-paper px-4 py-3">
-              {look.dates.unclear && (
+              {look.dates.unclear ? (
                 <DateQuestion
                   date={look.dates.unclear}
                   onOrder={(dateOrder) => choose({ ...known(look), dateOrder })}
                 />
+              ) : (
+                <FeedProblems trial={look.trial} />
               )}
-              <FeedProblems trial={look.trial} />
             </div>
-            <FeedFacts facts={look.trial.facts} />
+            {look.trial.facts.length > 0 ? <FeedFacts facts={look.trial.facts} /> : <div />}
             <HowToImport
               look={look}
               wanted={{ ...known(look), ...wanted }}
@@ -65,15 +76,9 @@ export function FeedLookView({ first, onClose, onDone }: FeedLookViewProps) {
 /** What it holds is said with each choice, so that the choice stays one of that kind. */
 const known = ({ kind }: FeedLook): FeedWanted => (kind ? { kind } : {});
 
-function DateQuestion({
-  date,
-  onOrder,
-}: {
-  date: string;
-  onOrder: (order: NonNullable<FeedWanted['dateOrder']>) => void;
-}) {
+function DateQuestion({ date, onOrder }: { date: string; onOrder: (order: DateOrder) => void }) {
   return (
-    <section className="mb-3 border-b border-line pb-3" aria-labelledby="feed-dates">
+    <section aria-labelledby="feed-dates">
       <h2 id="feed-dates" className="text-lg">
         {t('catalogue.feedLook.datesHeading')}
       </h2>
@@ -132,7 +137,7 @@ function HowToImport({ look, wanted, isAsking, onWhole, onDone }: HowToImportPro
           }}
         />
       </p>
-      <p className="mt-2 border-t border-line pt-2">{look.trial?.so}</p>
+      {!look.dates.unclear && <p className="mt-2 border-t border-line pt-2">{look.trial?.so}</p>}
       {unused.length > 0 && (
         <p className="mt-2 text-[13px] text-ink-2">
           {t('catalogue.feedLook.unused', { names: unused.join(', ') })}

@@ -35,7 +35,7 @@ final class BackupCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Instant now = InstantSource.system().instant().truncatedTo(ChronoUnit.SECONDS);
-    String name = "nod-yes-" + now.toString().replace(':', '-') + ".zip";
+    String name = BackupFile.name(now);
     Path to = file == null ? data.resolve("backups").resolve(name) : file;
     if (Files.isDirectory(to)) {
       to = to.resolve(name);

@@ -4,15 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.InputStream;
-import java.io.PrintStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import nodyes.server.people.Accounts;
@@ -39,24 +34,8 @@ public class PasswordCommandTest {
     server.close();
   }
 
-  private record Said(int code, String text) {}
-
   private Said run(String typed, String email) {
-    InputStream in = System.in;
-    PrintStream out = System.out;
-    PrintStream err = System.err;
-    var said = new ByteArrayOutputStream();
-    try {
-      System.setIn(new ByteArrayInputStream(typed.getBytes(StandardCharsets.UTF_8)));
-      System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
-      System.setErr(System.out);
-      int code = NodYes.commandLine().execute("password", email, "--data", data.toString());
-      return new Said(code, said.toString(StandardCharsets.UTF_8));
-    } finally {
-      System.setIn(in);
-      System.setOut(out);
-      System.setErr(err);
-    }
+    return Said.of(typed, "password", email, "--data", data.toString());
   }
 
   private int signIn(String password) throws Exception {

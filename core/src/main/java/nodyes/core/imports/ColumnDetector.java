@@ -96,7 +96,8 @@ public final class ColumnDetector {
     return guesses;
   }
 
-  private static List<String> values(List<List<String>> rows, int index) {
+  /** What stands in a column, empty cells left out. */
+  static List<String> values(List<List<String>> rows, int index) {
     return rows.stream()
         .filter(row -> index < row.size())
         .map(row -> row.get(index).strip())

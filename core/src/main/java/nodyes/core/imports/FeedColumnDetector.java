@@ -77,12 +77,7 @@ public final class FeedColumnDetector {
   private static double[] shares(int columns, List<List<String>> rows, Predicate<String> fits) {
     var shares = new double[columns];
     for (int i = 0; i < columns; i++) {
-      int index = i;
-      List<String> values =
-          rows.stream()
-              .filter(row -> index < row.size() && !row.get(index).isBlank())
-              .map(row -> row.get(index).strip())
-              .toList();
+      List<String> values = ColumnDetector.values(rows, i);
       shares[i] =
           values.isEmpty() ? 0 : (double) values.stream().filter(fits).count() / values.size();
     }

@@ -21,7 +21,7 @@ public final class FeedColumnNames {
               + " productno productcode productnumber stockcode partnumber modelnumber code"
               + " artikelnummer artikelnr artnr artikelcode bestellnr referência ref referencia"
               + " référence réf código codigo códigodoartigo códigodoproduto códigodeartículo"
-              + " codeproduit codearticle refproduit referencefournisseur referência reference");
+              + " codeproduit codearticle refproduit referencefournisseur reference");
 
   private static final List<Map.Entry<String, List<String>>> PRODUCTS =
       List.of(

@@ -26,10 +26,9 @@ public enum TableKind {
     if (ColumnDetector.of(headings).containsKey(ReviewColumn.RATING)) {
       return Optional.of(REVIEWS);
     }
-    Map<String, Integer> orders = FeedColumnNames.orders(headings);
-    if (orders.containsKey("orderNumber")
-        && (orders.containsKey("orderDate") || orders.containsKey("orderQuantity"))) {
-      return Optional.of(ORDERS);
+    Optional<TableKind> orders = ofOrders(FeedColumnNames.orders(headings).keySet());
+    if (orders.isPresent()) {
+      return orders;
     }
     Map<String, Integer> products = FeedColumnNames.products(headings);
     boolean isNamed =
@@ -39,5 +38,11 @@ public enum TableKind {
     return isNamed && OF_A_PRODUCT.stream().anyMatch(products::containsKey)
         ? Optional.of(PRODUCTS)
         : Optional.empty();
+  }
+
+  /** {@link #ORDERS} where these terms of orders tell so: a number beside a date or a quantity. */
+  public static Optional<TableKind> ofOrders(Set<String> terms) {
+    boolean isDecided = terms.contains("orderDate") || terms.contains("orderQuantity");
+    return Optional.of(ORDERS).filter(_ -> terms.contains("orderNumber") && isDecided);
   }
 }

@@ -1,6 +1,7 @@
 package nodyes.core.imports;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import com.ibm.icu.text.LocaleDisplayNames;
 import com.ibm.icu.util.ULocale;
@@ -49,6 +50,6 @@ public class DoubleEncodingTest {
         }
       }
     }
-    assertEquals(mended > 500, true, String.valueOf(mended));
+    assertTrue(mended > 500, String.valueOf(mended));
   }
 }

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +19,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import nodyes.server.database.Database;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,6 +38,11 @@ public final class BackupFile {
 
   private BackupFile() {}
 
+  /** The usual name of a backup of that moment. */
+  public static String name(Instant at) {
+    return "nod-yes-" + at.truncatedTo(ChronoUnit.SECONDS).toString().replace(':', '-') + ".zip";
+  }
+
   /**
    * Makes a backup of a data folder, whether a server runs on it or not, and opens it to see that
    * all is in it. What cannot be opened does not stay.
@@ -43,7 +50,7 @@ public final class BackupFile {
    * @param to the file; it must not be there yet
    */
   public static BackupManifest make(Path data, Path to, Instant now) throws BackupException {
-    if (!Files.isRegularFile(data.resolve(BackupStore.NAME))) {
+    if (!Files.isRegularFile(data.resolve(Database.NAME))) {
       throw new BackupException(text("backups.nothingStored", "folder", data.toAbsolutePath()));
     }
     try {
@@ -73,7 +80,7 @@ public final class BackupFile {
       throws IOException, BackupException {
     BackupCounts counts;
     String schema;
-    try (var database = BackupStore.open(data.resolve(BackupStore.NAME))) {
+    try (var database = BackupStore.open(data.resolve(Database.NAME))) {
       database.copyTo(copy);
     }
     try (var copied = BackupStore.open(copy)) {
@@ -86,7 +93,7 @@ public final class BackupFile {
         ZipOutputStream zip = new ZipOutputStream(out)) {
       entry(zip, BackupManifest.NAME);
       zip.write(JSON.writeValueAsBytes(manifest));
-      entry(zip, BackupStore.NAME);
+      entry(zip, Database.NAME);
       Files.copy(copy, zip);
       for (Path file : files) {
         entry(zip, data.relativize(file).toString().replace('\\', '/'));
@@ -112,7 +119,7 @@ public final class BackupFile {
   private static boolean isKept(Path file) {
     return !LEFT_OUT.contains(file.getName(0).toString())
         && !file.startsWith(LOOKS)
-        && !file.getFileName().toString().startsWith(BackupStore.NAME)
+        && !file.getFileName().toString().startsWith(Database.NAME)
         && !file.getFileName().toString().endsWith(".part");
   }
 
@@ -127,10 +134,10 @@ public final class BackupFile {
       Path folder = Files.createTempDirectory("nodyes-backup");
       try {
         demandRoom(zip, folder);
-        Path database = folder.resolve(BackupStore.NAME);
+        Path database = folder.resolve(Database.NAME);
         long files = 0;
         for (ZipEntry entry : entries(zip)) {
-          Path to = entry.getName().equals(BackupStore.NAME) ? database : null;
+          Path to = entry.getName().equals(Database.NAME) ? database : null;
           read(zip, entry, to);
           files += isFile(entry) ? 1 : 0;
         }
@@ -140,7 +147,9 @@ public final class BackupFile {
         try (var opened = BackupStore.open(database)) {
           opened.check();
           String schema = opened.schema();
-          if (!schema.equals(manifest.schema()) || !opened.counts().equals(manifest.counts())) {
+          boolean isCounted =
+              !opened.isOfThisVersion() || opened.counts().equals(manifest.counts());
+          if (!schema.equals(manifest.schema()) || !isCounted) {
             throw new BackupException(text("backups.incomplete"));
           }
         }
@@ -158,7 +167,7 @@ public final class BackupFile {
   }
 
   private static boolean isFile(ZipEntry entry) {
-    return !Set.of(BackupManifest.NAME, BackupStore.NAME).contains(entry.getName());
+    return !Set.of(BackupManifest.NAME, Database.NAME).contains(entry.getName());
   }
 
   /** What a backup says of itself, without opening what it holds. */
@@ -230,9 +239,9 @@ public final class BackupFile {
     String stamp = now.toString().replaceAll("[:.]", "-");
     Path made = present.resolveSibling(present.getFileName() + ".restoring-" + stamp);
     Path kept = present.resolveSibling(present.getFileName() + ".before-" + stamp);
-    boolean isThere = Files.isRegularFile(present.resolve(BackupStore.NAME));
+    boolean isThere = Files.isRegularFile(present.resolve(Database.NAME));
     if (isThere) {
-      try (var database = BackupStore.open(present.resolve(BackupStore.NAME))) {
+      try (var database = BackupStore.open(present.resolve(Database.NAME))) {
         database.demandAlone();
       }
     }
@@ -271,7 +280,7 @@ public final class BackupFile {
 
   /** What is stored in a data folder now. */
   public static Optional<BackupCounts> counts(Path data) throws BackupException {
-    Path file = data.resolve(BackupStore.NAME);
+    Path file = data.resolve(Database.NAME);
     if (!Files.isRegularFile(file)) {
       return Optional.empty();
     }

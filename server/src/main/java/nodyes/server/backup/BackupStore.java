@@ -26,8 +26,6 @@ import org.jooq.impl.DSL;
 
 /** A database file as backups see it, whether a server has it open or not. */
 final class BackupStore implements AutoCloseable {
-  static final String NAME = "nodyes.sqlite";
-
   private final String url;
   private final Connection connection;
   private final DSLContext sql;
@@ -86,8 +84,17 @@ final class BackupStore implements AutoCloseable {
     }
   }
 
+  /** Of a table that an older Nod Yes did not have yet there is nothing. */
   private long count(Table<?> table) {
-    return sql.fetchCount(table);
+    boolean isThere =
+        sql.fetchExists(
+            DSL.table("sqlite_master"), DSL.field("name", String.class).eq(table.getName()));
+    return isThere ? sql.fetchCount(table) : 0;
+  }
+
+  /** Whether its tables are those of this version, so that what it counts can be counted again. */
+  boolean isOfThisVersion() {
+    return Flyway.configure().dataSource(url, null, null).load().info().pending().length == 0;
   }
 
   /**

@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -45,15 +44,10 @@ public class Backups {
     return folder.toAbsolutePath().normalize();
   }
 
-  /** The name of a backup of that moment. */
-  static String name(Instant at) {
-    return "nod-yes-" + at.truncatedTo(ChronoUnit.SECONDS).toString().replace(':', '-') + ".zip";
-  }
-
   /** Makes one, and takes away the oldest above those that are kept. */
   synchronized Kept make() throws BackupException {
     Instant now = clock.instant();
-    Path file = folder.resolve(name(now));
+    Path file = folder.resolve(BackupFile.name(now));
     if (!Files.exists(file)) {
       BackupFile.make(data, file, now);
     }

@@ -34,7 +34,10 @@ public class Database {
       "?journal_mode=WAL&synchronous=NORMAL&busy_timeout=5000&cache_size=-16000"
           + "&temp_store=MEMORY&mmap_size=268435456";
   private static final String ENFORCED = "&foreign_keys=true";
-  private static final String NAME = "nodyes.sqlite";
+
+  /** The database's file in the data folder. */
+  public static final String NAME = "nodyes.sqlite";
+
   private static final int READERS = 4;
 
   /** Long imports touch many pages of an index: they are gathered before they go to the file. */

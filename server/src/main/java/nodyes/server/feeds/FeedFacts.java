@@ -53,11 +53,11 @@ record FeedFacts(Map<String, String> headingByTerm) {
                 "addressLocality")
             : unknown(Topic.RECENT_ORDERS, text("feeds.know.noRecentOrders")));
     facts.add(
-        tally.numbers().isEmpty()
+        tally.orders() == 0
             ? unknown(Topic.VERIFIED_PURCHASES, text("feeds.know.noPurchases"))
             : known(
                 Topic.VERIFIED_PURCHASES,
-                text("feeds.know.purchases", "orders", tally.numbers().size()),
+                text("feeds.know.purchases", "orders", tally.orders()),
                 "orderNumber",
                 "sku"));
     facts.add(

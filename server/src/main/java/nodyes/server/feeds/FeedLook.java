@@ -49,13 +49,15 @@ record FeedLook(
    * @param term what it holds, by schema.org's term; missing where it is not used
    * @param basis how that is known
    * @param proof what of its values bears that out; missing where nothing does
+   * @param isDoubtful whether its values rather speak against it
    */
   record LookColumn(
       int index,
       String heading,
       @Nullable String term,
       @Nullable MatchBasis basis,
-      @Nullable String proof) {}
+      @Nullable String proof,
+      boolean isDoubtful) {}
 
   /** A row as it stands in the file. */
   record LookRow(long line, List<String> cells) {}

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -20,11 +21,11 @@ import nodyes.core.imports.ColumnDetector.ColumnMatch;
 import nodyes.core.imports.ColumnDetector.MatchBasis;
 import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.FeedColumnNames;
-import nodyes.core.imports.TableKind;
 import nodyes.server.ServerSettings;
 import nodyes.server.feeds.FeedReading.Extent;
 import nodyes.server.orders.OrderTally;
 import nodyes.server.tabular.FileKind;
+import nodyes.server.tabular.RowFile;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.InTurn;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,7 @@ class FeedLooks {
   private final SchemaOrgFeedReader lines;
   private final FeedReading reading;
   private final Feeds feeds;
+  private final FeedMemoryStore memory;
   private final InTurn inTurn;
   private final Clock clock;
   private final Path folder;
@@ -49,12 +51,14 @@ class FeedLooks {
       SchemaOrgFeedReader lines,
       FeedReading reading,
       Feeds feeds,
+      FeedMemoryStore memory,
       InTurn inTurn,
       Clock clock,
       ServerSettings settings) {
     this.lines = lines;
     this.reading = reading;
     this.feeds = feeds;
+    this.memory = memory;
     this.inTurn = inTurn;
     this.clock = clock;
     this.folder = settings.data().resolve("feeds").resolve("looks");
@@ -88,7 +92,10 @@ class FeedLooks {
     forget();
     String id = UUID.randomUUID().toString();
     String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
-    file.transferTo(folder.resolve(id + ".file"));
+    Path kept = folder.resolve(id + ".file");
+    file.transferTo(kept);
+    // by the server's clock, which tells when it goes
+    Files.setLastModifiedTime(kept, FileTime.from(clock.instant()));
     Files.writeString(
         folder.resolve(id + ".name"),
         name.isBlank() ? "file" : name.substring(0, Math.min(LONGEST_NAME, name.length())));
@@ -108,36 +115,53 @@ class FeedLooks {
             FileKind.of(file) == FileKind.JSON ? json(id, file, wanted) : table(id, file, wanted));
   }
 
-  /** Reads it; the file goes. */
+  /** Reads it; the file goes, and how it was read is remembered by its headings. */
   FeedRun take(String id, FeedWanted wanted) throws IOException {
-    FeedLook look = look(id, wanted);
-    if (look.kind() == null) {
-      throw ApiProblem.value("kind", text("feeds.sayKind"));
+    Path file = file(id);
+    FeedKind kind = inTurn.run(() -> decide(file, wanted));
+    Path taken = feeds.temporary();
+    String name = name(id);
+    Files.move(file, taken, StandardCopyOption.REPLACE_EXISTING);
+    remove(id);
+    boolean isWhole = kind == FeedKind.PRODUCTS && Boolean.TRUE.equals(wanted.whole());
+    return feeds.take(kind, name, taken, wanted.choices(), isWhole ? Extent.ALL : Extent.SOME);
+  }
+
+  private FeedKind decide(Path file, FeedWanted wanted) throws IOException {
+    if (FileKind.of(file) == FileKind.JSON) {
+      return sure(wanted.kind() == null ? lines.kindOf(file) : Optional.of(wanted.kind()));
     }
-    if (!look.dates().unclear().isEmpty()) {
+    FeedSurvey.Found found = lines.look(file, wanted.kind(), wanted.choices()).found();
+    check(wanted, found);
+    FeedKind kind = sure(kind(wanted, found));
+    if (!found.dates().unclear().isEmpty()) {
       throw ApiProblem.value("dateOrder", text("feeds.datesOfTwoWays"));
     }
-    Path taken = feeds.temporary();
-    Files.move(file(id), taken, StandardCopyOption.REPLACE_EXISTING);
-    remove(id);
-    boolean isWhole = look.kind() == FeedKind.PRODUCTS && Boolean.TRUE.equals(wanted.whole());
-    return feeds.take(
-        look.kind(), look.fileName(), taken, wanted.choices(), isWhole ? Extent.ALL : Extent.SOME);
+    memory.remember(kind, found.headings(), decided(wanted, found));
+    return kind;
+  }
+
+  private static FeedKind sure(Optional<FeedKind> kind) {
+    return kind.orElseThrow(() -> ApiProblem.value("kind", text("feeds.sayKind")));
+  }
+
+  /** What the owner said, and the order of dates where these told it; nothing that was assumed. */
+  private static FeedChoices decided(FeedWanted wanted, FeedSurvey.Found found) {
+    boolean isTold = wanted.dateOrder() != null || !found.dates().because().isEmpty();
+    return new FeedChoices(wanted.columns(), isTold ? found.dates().order() : null, null, null);
+  }
+
+  private static Optional<FeedKind> kind(FeedWanted wanted, FeedSurvey.Found found) {
+    return Optional.ofNullable(wanted.kind()).or(() -> found.said().flatMap(FeedKind::of));
   }
 
   private FeedLook table(String id, Path file, FeedWanted wanted) throws IOException {
     if (FileKind.of(file) == FileKind.HTML) {
       throw ApiProblem.unusable(text("feeds.isAWebPage"));
     }
-    FeedKind assumed = wanted.kind() == null ? FeedKind.ORDERS : wanted.kind();
-    SchemaOrgFeedReader.Looked looked = lines.look(file, assumed, wanted.choices());
-    Optional<TableKind> said = FeedTableCheck.kind(looked.found());
-    @Nullable FeedKind kind =
-        wanted.kind() != null ? wanted.kind() : said.flatMap(FeedLooks::feed).orElse(null);
-    if (kind != null && kind != assumed) {
-      looked = lines.look(file, kind, wanted.choices());
-    }
+    SchemaOrgFeedReader.Looked looked = lines.look(file, wanted.kind(), wanted.choices());
     FeedSurvey.Found found = looked.found();
+    @Nullable FeedKind kind = kind(wanted, found).orElse(null);
     check(wanted, found);
     Map<Integer, String> terms = new LinkedHashMap<>();
     if (kind != null) {
@@ -151,32 +175,37 @@ class FeedLooks {
         id,
         name(id),
         kind,
-        said.orElse(null),
-        new FeedLook.LookForm(
-            looked.file().kind(),
-            looked.file().kind() == FileKind.CSV ? String.valueOf(looked.file().delimiter()) : "",
-            looked.file().encoding(),
-            looked.file().sheet(),
-            looked.file().sheets(),
-            found.rows()),
+        found.said().orElse(null),
+        form(looked),
         columns,
         found.samples().stream().map(row -> new FeedLook.LookRow(row.line(), row.cells())).toList(),
-        dates(wanted.dateOrder(), found.dates()),
+        found.dates(),
         kind == null ? null : trial(kind, file, wanted, headings(columns)));
   }
 
-  private static FeedLook.LookDates dates(@Nullable DateOrder chosen, DateOrder.Evidence found) {
-    return chosen == null
-        ? new FeedLook.LookDates(found.order(), found.because(), found.unclear())
-        : new FeedLook.LookDates(chosen, found.because(), "");
+  private static FeedLook.LookForm form(SchemaOrgFeedReader.Looked looked) {
+    RowFile rows = looked.file();
+    return new FeedLook.LookForm(
+        rows.kind(),
+        rows.kind() == FileKind.CSV ? String.valueOf(rows.delimiter()) : "",
+        rows.encoding(),
+        rows.sheet(),
+        rows.sheets(),
+        looked.found().rows());
   }
 
   private static FeedLook.LookColumn column(
       int index, FeedSurvey.Found found, @Nullable String term) {
     ColumnMatch match = term == null ? null : found.columns().get(term);
     @Nullable MatchBasis basis = match == null ? null : match.basis();
+    FeedSurvey.Proof proof = term == null ? null : found.proofs().get(term);
     return new FeedLook.LookColumn(
-        index, found.headings().get(index), term, basis, found.proofs().get(term));
+        index,
+        found.headings().get(index),
+        term,
+        basis,
+        proof == null ? null : proof.text(),
+        proof != null && proof.isDoubtful());
   }
 
   private static Map<String, String> headings(List<FeedLook.LookColumn> columns) {
@@ -248,14 +277,6 @@ class FeedLooks {
         trial.problems().stream().limit(MOST_PROBLEMS).toList());
   }
 
-  private static Optional<FeedKind> feed(TableKind kind) {
-    return switch (kind) {
-      case PRODUCTS -> Optional.of(FeedKind.PRODUCTS);
-      case ORDERS -> Optional.of(FeedKind.ORDERS);
-      case REVIEWS -> Optional.empty();
-    };
-  }
-
   private static void check(FeedWanted wanted, FeedSurvey.Found found) {
     if (wanted.columns() == null) {
       return;
@@ -298,8 +319,10 @@ class FeedLooks {
     Instant before = clock.instant().minus(KEPT);
     try (var files = Files.list(folder)) {
       for (Path file : files.toList()) {
-        if (Files.getLastModifiedTime(file).toInstant().isBefore(before)) {
-          Files.deleteIfExists(file);
+        String name = String.valueOf(file.getFileName());
+        if (name.endsWith(".file")
+            && Files.getLastModifiedTime(file).toInstant().isBefore(before)) {
+          remove(name.substring(0, name.indexOf('.')));
         }
       }
     }

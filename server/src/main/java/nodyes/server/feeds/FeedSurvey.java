@@ -10,11 +10,13 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import nodyes.core.imports.ColumnDetector.ColumnMatch;
 import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.FeedColumnDetector;
+import nodyes.core.imports.TableKind;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.RowFile;
 import nodyes.server.web.ApiProblem;
@@ -29,33 +31,60 @@ final class FeedSurvey implements CsvRows.Sink {
   private static final List<String> DATES =
       List.of("orderDate", "shipped", "arrived", "releaseDate", "availabilityStarts");
 
-  private final FeedKind kind;
-  private final Predicate<String> isSku;
-  private final @Nullable Map<String, Integer> chosen;
+  private final Asked asked;
   private final DateOrder.Evidence dates = new DateOrder.Evidence();
   private final List<Row> first = new ArrayList<>();
-  private List<String> headings = List.of();
-  private @Nullable Map<String, ColumnMatch> columns;
   private final Set<String> named = new HashSet<>();
   private final Set<String> numbers = new HashSet<>();
+  private List<String> headings = List.of();
+  private Optional<TableKind> said = Optional.empty();
+  private FeedKind kind = FeedKind.ORDERS;
+  private FeedChoices remembered = FeedChoices.FOUND;
+  private @Nullable Map<String, ColumnMatch> columns;
   private long rows;
 
   /** A row as it stands in the file. */
   record Row(long line, List<String> cells) {}
 
   /**
+   * How a table is to be looked at.
+   *
+   * @param kind what it is taken for; null for what its headings say, else orders
+   * @param choices how the owner wants it read
+   * @param isSku whether a text names a variant of the catalogue
+   * @param memory how tables with the same headings were read
+   */
+  record Asked(
+      @Nullable FeedKind kind,
+      FeedChoices choices,
+      Predicate<String> isSku,
+      FeedMemoryStore memory) {}
+
+  /**
+   * What bears a column out.
+   *
+   * @param isDoubtful whether it rather speaks against it
+   */
+  record Proof(String text, boolean isDoubtful) {}
+
+  /**
    * What is known of a table.
    *
+   * @param said what it holds by its headings, or by what stands under them
+   * @param kind what it was taken for
    * @param columns the column of each term
+   * @param dates how its dates are read
    * @param proofs what of its values bears a column out, by its term
    * @param samples its first rows
    * @param rows how many it has, those that are broken left out
    */
   record Found(
+      Optional<TableKind> said,
+      FeedKind kind,
       List<String> headings,
       Map<String, ColumnMatch> columns,
-      DateOrder.Evidence dates,
-      Map<String, String> proofs,
+      FeedLook.LookDates dates,
+      Map<String, Proof> proofs,
       List<Row> samples,
       long rows) {
     Map<String, Integer> indexes() {
@@ -65,40 +94,57 @@ final class FeedSurvey implements CsvRows.Sink {
     }
   }
 
-  private FeedSurvey(
-      FeedKind kind, Predicate<String> isSku, @Nullable Map<String, Integer> chosen) {
-    this.kind = kind;
-    this.isSku = isSku;
-    this.chosen = chosen;
+  private FeedSurvey(Asked asked) {
+    this.asked = asked;
   }
 
-  /**
-   * Looks through all of it.
-   *
-   * @param chosen the columns as the owner chose them; null where they are to be found
-   */
-  static Found of(
-      RowFile file, FeedKind kind, Predicate<String> isSku, @Nullable Map<String, Integer> chosen)
-      throws IOException {
-    var looking = new FeedSurvey(kind, isSku, chosen);
+  /** Looks through all of it. */
+  static Found of(RowFile file, Asked asked) throws IOException {
+    var looking = new FeedSurvey(asked);
     new CsvRows(file.rows(), Charset.forName(file.encoding()), file.delimiter(), file.isNumbered())
         .read(looking, () -> true);
+    return looking.found();
+  }
+
+  private Found found() {
+    Map<String, ColumnMatch> known = columns();
     return new Found(
-        looking.headings,
-        looking.columns(),
-        looking.dates,
-        looking.proofs(),
-        looking.first.stream().limit(SAMPLES).toList(),
-        looking.rows);
+        said.or(() -> TableKind.ofOrders(known.keySet()).filter(_ -> kind == FeedKind.ORDERS)),
+        kind,
+        headings,
+        known,
+        readAs(),
+        proofs(),
+        first.stream().limit(SAMPLES).toList(),
+        rows);
+  }
+
+  /** As the owner says; else as its dates tell; else as one like it was read. */
+  private FeedLook.LookDates readAs() {
+    DateOrder chosen = asked.choices().dateOrder();
+    if (chosen != null) {
+      return new FeedLook.LookDates(chosen, dates.because(), "");
+    }
+    DateOrder before = remembered.dateOrder();
+    return dates.unclear().isEmpty() || before == null
+        ? new FeedLook.LookDates(dates.order(), dates.because(), dates.unclear())
+        : new FeedLook.LookDates(before, "", "");
+  }
+
+  private void headings(List<String> cells) {
+    if (cells.size() > MOST_COLUMNS) {
+      throw ApiProblem.unusable(text("imports.tooManyColumns", "most", MOST_COLUMNS));
+    }
+    headings = List.copyOf(cells);
+    said = TableKind.of(headings);
+    kind = asked.kind() != null ? asked.kind() : said.flatMap(FeedKind::of).orElse(FeedKind.ORDERS);
+    remembered = asked.memory().of(kind, headings);
   }
 
   @Override
   public void row(long line, List<String> cells) {
     if (headings.isEmpty()) {
-      if (cells.size() > MOST_COLUMNS) {
-        throw ApiProblem.unusable(text("imports.tooManyColumns", "most", MOST_COLUMNS));
-      }
-      headings = List.copyOf(cells);
+      headings(cells);
       return;
     }
     rows++;
@@ -116,7 +162,9 @@ final class FeedSurvey implements CsvRows.Sink {
     if (columns == null) {
       List<List<String>> cells = first.stream().map(Row::cells).toList();
       Map<String, ColumnMatch> found =
-          FeedColumnDetector.of(kind == FeedKind.ORDERS, headings, cells, isSku);
+          FeedColumnDetector.of(kind == FeedKind.ORDERS, headings, cells, asked.isSku());
+      Map<String, Integer> chosen =
+          asked.choices().columns() == null ? remembered.columns() : asked.choices().columns();
       columns = chosen == null ? found : chosen(found, chosen);
       if (first.size() < GUESSED_FROM) {
         for (List<String> row : cells) {
@@ -141,17 +189,22 @@ final class FeedSurvey implements CsvRows.Sink {
   }
 
   /** Counted over all rows, as far as so many different ones can be kept. */
-  private Map<String, String> proofs() {
-    var proofs = new HashMap<String, String>();
+  private Map<String, Proof> proofs() {
+    var proofs = new HashMap<String, Proof>();
     if (!named.isEmpty()) {
-      long known = named.stream().filter(isSku).count();
-      proofs.put("sku", text("feeds.proof.sku", "known", known, "all", named.size()));
+      long known = named.stream().filter(asked.isSku()).count();
+      proofs.put(
+          "sku",
+          new Proof(
+              text("feeds.proof.sku", "known", known, "all", named.size()),
+              kind == FeedKind.ORDERS && 2 * known < named.size()));
     }
     if (!numbers.isEmpty()) {
-      proofs.put("orderNumber", text("feeds.proof.orders", "orders", numbers.size()));
+      proofs.put(
+          "orderNumber", new Proof(text("feeds.proof.orders", "orders", numbers.size()), false));
     }
     if (!dates.because().isEmpty()) {
-      proofs.put("orderDate", text("feeds.proof.date", "date", dates.because()));
+      proofs.put("orderDate", new Proof(text("feeds.proof.date", "date", dates.because()), false));
     }
     return proofs;
   }

@@ -5,10 +5,9 @@ import static nodyes.server.messages.Texts.text;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nodyes.core.imports.DateOrder;
+import nodyes.core.imports.ColumnDetector.MatchBasis;
 import nodyes.core.imports.TableKind;
 import nodyes.server.web.JsonLines.LineProblem;
-import org.jspecify.annotations.Nullable;
 
 /** Why a table cannot be read as it is. */
 final class FeedTableCheck {
@@ -19,62 +18,36 @@ final class FeedTableCheck {
     return kind == FeedKind.PRODUCTS ? "productGroupID" : "orderNumber";
   }
 
-  /**
-   * What a table holds by its headings, or by what stands under them: a number beside days.
-   *
-   * @param found as orders
-   */
-  static Optional<TableKind> kind(FeedSurvey.Found found) {
-    return TableKind.of(found.headings())
-        .or(
-            () ->
-                Optional.of(TableKind.ORDERS)
-                    .filter(kind -> found.columns().containsKey("orderNumber"))
-                    .filter(kind -> found.columns().containsKey("orderDate")));
-  }
-
-  /**
-   * The first reason.
-   *
-   * @param order the order of dates where the owner chose one
-   */
-  static Optional<LineProblem> of(
-      FeedKind kind, FeedSurvey.Found found, @Nullable DateOrder order) {
+  /** The first reason. */
+  static Optional<LineProblem> of(FeedSurvey.Found found) {
     if (found.headings().isEmpty()) {
       return Optional.of(new LineProblem(1, "", "", text("problems.fileEmpty")));
     }
+    FeedKind kind = found.kind();
+    String headings = String.join(", ", found.headings());
+    Optional<String> another = another(kind, found.headings());
+    // an owner who says which column is which knows what it is
+    boolean isChosen =
+        found.columns().values().stream().anyMatch(match -> match.basis() == MatchBasis.CHOSEN);
+    if (another.isPresent() && !isChosen) {
+      return Optional.of(new LineProblem(1, "", headings, another.get()));
+    }
     Map<String, Integer> columns = found.indexes();
     boolean isProducts = kind == FeedKind.PRODUCTS;
-    boolean namesProducts =
-        isProducts && (columns.containsKey("name") || columns.containsKey("sku"));
-    if (!columns.containsKey(named(kind)) && !namesProducts) {
-      String headings = String.join(", ", found.headings());
+    boolean isNamed =
+        columns.containsKey(named(kind))
+            || (isProducts && (columns.containsKey("name") || columns.containsKey("sku")));
+    if (!isNamed) {
       String missing = isProducts ? text("feeds.noProductColumn") : text("feeds.noOrderColumn");
-      return Optional.of(
-          new LineProblem(
-              1, named(kind), headings, another(kind, found.headings()).orElse(missing)));
-    }
-    if (isAnother(kind, found.headings())) {
-      return Optional.of(
-          new LineProblem(
-              1,
-              "",
-              String.join(", ", found.headings()),
-              another(kind, found.headings()).orElseThrow()));
+      return Optional.of(new LineProblem(1, named(kind), headings, missing));
     }
     String unclear = found.dates().unclear();
-    return unclear.isEmpty() || order != null
+    return unclear.isEmpty()
         ? Optional.empty()
         : Optional.of(new LineProblem(1, "orderDate", unclear, text("feeds.datesOfTwoWays")));
   }
 
-  /**
-   * Orders have a date and a number, which a table of products has not, and the other way round.
-   */
-  private static boolean isAnother(FeedKind kind, List<String> headings) {
-    return TableKind.of(headings).filter(one -> !one.name().equals(kind.name())).isPresent();
-  }
-
+  /** What its headings say that it holds instead. */
   private static Optional<String> another(FeedKind kind, List<String> headings) {
     return TableKind.of(headings)
         .filter(one -> !one.name().equals(kind.name()))

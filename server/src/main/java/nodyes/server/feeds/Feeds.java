@@ -18,6 +18,7 @@ import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.InTurn;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.ObjectMapper;
 
 /** Takes products and orders in, line by line; what is missing by half is held for a look. */
 @Component
@@ -29,6 +30,7 @@ class Feeds {
   private final FeedReading reading;
   private final OutboundHttp fetch;
   private final InTurn inTurn;
+  private final ObjectMapper json;
   private final Clock clock;
   private final Path folder;
 
@@ -37,12 +39,14 @@ class Feeds {
       FeedReading reading,
       OutboundHttp fetch,
       InTurn inTurn,
+      ObjectMapper json,
       Clock clock,
       ServerSettings settings) {
     this.store = store;
     this.reading = reading;
     this.fetch = fetch;
     this.inTurn = inTurn;
+    this.json = json;
     this.clock = clock;
     this.folder = settings.data().resolve("feeds");
   }
@@ -78,7 +82,7 @@ class Feeds {
           case PRODUCTS -> reading.products(file, choices, extent);
         };
     boolean isHeld = outcome.state() == FeedRunState.NEEDS_APPROVAL;
-    return ended(kind, source, outcome, isHeld ? hold(file) : "");
+    return ended(kind, source, outcome, isHeld ? hold(file, choices) : "");
   }
 
   private FeedRun ended(FeedKind kind, String source, FeedReading.Outcome outcome, String held) {
@@ -97,11 +101,27 @@ class Feeds {
     return store.run(store.add(run, outcome.problems())).orElseThrow();
   }
 
-  /** Keeps a file that is not taken before the owner has looked. */
-  private String hold(Path file) throws IOException {
+  /** Keeps a file that is not taken before the owner has looked, with how it is to be read. */
+  private String hold(Path file, FeedChoices choices) throws IOException {
     Path held = Files.createTempFile(folder, "held-", ".feed");
+    json.writeValue(choicesOf(held), choices);
     Files.move(file, held, StandardCopyOption.REPLACE_EXISTING);
     return String.valueOf(held.getFileName());
+  }
+
+  private static Path choicesOf(Path held) {
+    return held.resolveSibling(held.getFileName() + ".json");
+  }
+
+  /** As it was to be read when it was held; of one that says nothing of it, as it is found. */
+  private FeedChoices heldChoices(Path held) {
+    Path choices = choicesOf(held);
+    return Files.exists(choices) ? json.readValue(choices, FeedChoices.class) : FeedChoices.FOUND;
+  }
+
+  private static void forget(Path held) throws IOException {
+    Files.deleteIfExists(held);
+    Files.deleteIfExists(choicesOf(held));
   }
 
   /** Takes what was held, after a look. */
@@ -109,8 +129,8 @@ class Feeds {
     FeedRun held = held(id);
     Path file = folder.resolve(held.heldFile().orElseThrow());
     FeedRun done =
-        taken(FeedKind.PRODUCTS, held.source(), file, FeedChoices.FOUND, Extent.ALL_APPROVED);
-    Files.deleteIfExists(file);
+        taken(FeedKind.PRODUCTS, held.source(), file, heldChoices(file), Extent.ALL_APPROVED);
+    forget(file);
     store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
     return done;
   }
@@ -118,7 +138,7 @@ class Feeds {
   /** Gives up what was held; nothing changes. */
   synchronized void dropHeld(long id) throws IOException {
     FeedRun held = held(id);
-    Files.deleteIfExists(folder.resolve(held.heldFile().orElseThrow()));
+    forget(folder.resolve(held.heldFile().orElseThrow()));
     store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
   }
 

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import nodyes.core.imports.DateOrder;
 import nodyes.server.feeds.FeedReading.Extent;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.web.ApiProblem;
@@ -125,7 +126,8 @@ class FeedsApi {
   FeedRunDetail file(
       @PathVariable String kind,
       @RequestParam MultipartFile file,
-      @RequestParam(defaultValue = "false") boolean whole)
+      @RequestParam(defaultValue = "false") boolean whole,
+      @RequestParam(required = false) @Nullable DateOrder dateOrder)
       throws IOException {
     if (file.isEmpty()) {
       throw ApiProblem.unusable(text("problems.fileEmpty"));
@@ -138,6 +140,7 @@ class FeedsApi {
             kind(kind),
             name == null || name.isBlank() ? "a program" : name,
             path,
+            new FeedChoices(null, dateOrder, null, null),
             whole ? Extent.ALL : Extent.SOME));
   }
 

@@ -14,6 +14,7 @@ import java.util.function.Consumer;
 import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.catalogue.SkuFinder;
 import nodyes.server.shop.Shop;
+import nodyes.server.shop.ShopSettings;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.FileKind;
 import nodyes.server.tabular.RowFile;
@@ -22,6 +23,7 @@ import nodyes.server.web.ApiProblem;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.LineProblem;
 import nodyes.server.web.LineReader;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -42,11 +44,14 @@ class SchemaOrgFeedReader {
   private final ObjectMapper json;
   private final CatalogueImport catalogue;
   private final Shop shop;
+  private final FeedMemoryStore memory;
 
-  SchemaOrgFeedReader(ObjectMapper json, CatalogueImport catalogue, Shop shop) {
+  SchemaOrgFeedReader(
+      ObjectMapper json, CatalogueImport catalogue, Shop shop, FeedMemoryStore memory) {
     this.json = json;
     this.catalogue = catalogue;
     this.shop = shop;
+    this.memory = memory;
   }
 
   /**
@@ -257,30 +262,28 @@ class SchemaOrgFeedReader {
       throws IOException {
     SkuFinder skus = catalogue.skuFinder();
     FeedSurvey.Found found = survey(rows, kind, choices, skus);
-    Optional<LineProblem> problem = FeedTableCheck.of(kind, found, choices.dateOrder());
+    Optional<LineProblem> problem = FeedTableCheck.of(found);
     if (problem.isPresent()) {
       wrong.accept(problem.get());
       return false;
     }
-    var table =
-        new FeedTableReader(kind, mapper(found, choices, skus), found.indexes(), taker, wrong);
+    var table = new FeedTableReader(kind, mapper(found, skus), found.indexes(), taker, wrong);
     new CsvRows(rows.rows(), Charset.forName(rows.encoding()), rows.delimiter(), rows.isNumbered())
         .read(table, () -> true);
     return table.end();
   }
 
-  private static FeedSurvey.Found survey(
-      RowFile rows, FeedKind kind, FeedChoices choices, SkuFinder skus) throws IOException {
-    return FeedSurvey.of(rows, kind, text -> skus.find(text).isPresent(), choices.columns());
+  private FeedSurvey.Found survey(
+      RowFile rows, @Nullable FeedKind kind, FeedChoices choices, SkuFinder skus)
+      throws IOException {
+    return FeedSurvey.of(
+        rows, new FeedSurvey.Asked(kind, choices, text -> skus.find(text).isPresent(), memory));
   }
 
-  private FeedRowMapper mapper(FeedSurvey.Found found, FeedChoices choices, SkuFinder skus) {
+  private FeedRowMapper mapper(FeedSurvey.Found found, SkuFinder skus) {
+    ShopSettings settings = shop.settings();
     return new FeedRowMapper(
-        json,
-        shop.settings().currency(),
-        skus,
-        choices.dateOrder() == null ? found.dates().order() : choices.dateOrder(),
-        shop.settings().zone());
+        json, settings.currency(), skus, found.dates().order(), settings.zone());
   }
 
   /** What a table holds, before any of it is read. */
@@ -289,9 +292,10 @@ class SchemaOrgFeedReader {
   /**
    * Looks through a table.
    *
+   * @param kind what it is taken for; null for what it says itself
    * @throws ApiProblem where it is none
    */
-  Looked look(Path file, FeedKind kind, FeedChoices choices) throws IOException {
+  Looked look(Path file, @Nullable FeedKind kind, FeedChoices choices) throws IOException {
     return withRows(
         file,
         choices,

@@ -57,9 +57,9 @@ public final class OrderTally {
     }
   }
 
-  /** Numbers of the orders. */
-  public Set<String> numbers() {
-    return Set.copyOf(numbers);
+  /** How many orders there are. */
+  public long orders() {
+    return numbers.size();
   }
 
   /** How many lines they have. */

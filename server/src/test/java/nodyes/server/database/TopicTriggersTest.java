@@ -28,6 +28,7 @@ public class TopicTriggersTest extends ServerTest {
           "asset",
           "changed_topic",
           "column_mapping",
+          "feed_memory",
           "draft_change",
           "feed",
           "feed_error",

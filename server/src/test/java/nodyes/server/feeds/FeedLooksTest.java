@@ -6,10 +6,12 @@ import static org.testng.Assert.assertTrue;
 
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import nodyes.server.ServerTest;
+import nodyes.server.StillClock;
 import nodyes.server.orders.Orders;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -34,6 +36,7 @@ public class FeedLooksTest extends ServerTest {
       """;
 
   @Autowired private Orders orders;
+  @Autowired private StillClock clock;
 
   @BeforeClass
   public void products() throws Exception {
@@ -242,6 +245,103 @@ public class FeedLooksTest extends ServerTest {
     asking(id, "trial", "{\"kind\":\"ORDERS\",\"columns\":{\"nonsense\":0}}")
         .andExpect(status().isBadRequest());
     asking("..%2F..%2Fx", "trial", "{}").andExpect(status().is4xxClientError());
+  }
+
+  /**
+   * A program's file of each day: on the third of a month no date in it told day from month, and
+   * nothing of it was read.
+   */
+  @Test
+  public void aFileIsReadAsOneWithTheSameHeadingsWas() throws Exception {
+    String headings = "Pedido,Fecha,SKU,Unidades\n";
+    JsonNode first = look(headings + "M-1,28/10/2026,look-pot-1,1\n");
+    asking(first.path("id").asString(), "import", "{}").andExpect(status().isOk());
+    JsonNode next = look(headings + "M-2,03/11/2026,look-pot-1,1\n");
+    assertEquals(next.path("dates").path("unclear").asString(), "");
+    assertEquals(next.path("dates").path("order").asString(), "DAY_FIRST");
+    assertEquals(next.path("trial").path("taken").asInt(), 1);
+    JsonNode clear = look(headings + "M-3,10/28/2026,look-pot-1,1\nM-4,03/11/2026,look-pot-1,1\n");
+    assertEquals(
+        clear.path("dates").path("order").asString(), "MONTH_FIRST", "what it says goes before");
+    JsonNode other = look("Order,Fecha,SKU\nM-2,03/11/2026,look-pot-1\n");
+    assertEquals(other.path("dates").path("unclear").asString(), "03/11/2026");
+  }
+
+  @Test
+  public void columnsAreRememberedToo() throws Exception {
+    String headings = "Q1,Q2,Q3\n";
+    String id = look(headings + "K-1,2026-11-02,look-pot-1\n").path("id").asString();
+    asking(
+            id,
+            "import",
+            "{\"kind\":\"ORDERS\",\"columns\":{\"orderNumber\":0,\"orderDate\":1,\"sku\":2}}")
+        .andExpect(status().isOk());
+    JsonNode next = look(headings + "K-2,2026-11-03,look-pot-1\n");
+    assertEquals(next.path("kind").asString(), "ORDERS");
+    assertEquals(terms(next), List.of("Q1=orderNumber", "Q2=orderDate", "Q3=sku"));
+  }
+
+  @Test
+  public void aColumnThatNamesNothingSoldIsDoubtful() throws Exception {
+    JsonNode look = look("Order,Date,SKU\nD-1,2026-11-02,other-1\nD-2,2026-11-02,look-pot-1x\n");
+    JsonNode sku = look.path("columns").path(2);
+    assertEquals(sku.path("proof").asString(), "0 of 2 are in your catalogue");
+    assertTrue(sku.path("isDoubtful").asBoolean());
+    assertEquals(
+        look.path("trial").path("so").asString(),
+        "No order can be imported. 2 lines can’t be read.");
+  }
+
+  @Test
+  public void aFileThatNobodyCameBackToGoesAfterTwoDays() throws Exception {
+    String id = look("Order,Date,SKU\nE-1,2026-11-02,look-pot-1\n").path("id").asString();
+    clock.pass(Duration.ofHours(47));
+    look("Order,Date,SKU\nE-2,2026-11-02,look-pot-1\n");
+    asking(id, "trial", "{}").andExpect(status().isOk());
+    clock.pass(Duration.ofHours(2));
+    look("Order,Date,SKU\nE-3,2026-11-02,look-pot-1\n");
+    asking(id, "trial", "{}").andExpect(status().isNotFound());
+  }
+
+  /** What was held for a look was read as it was found then, whatever the owner had chosen. */
+  @Test
+  public void whatIsHeldIsReadAsItWasChosen() throws Exception {
+    product("look-held-a");
+    product("look-held-b");
+    String id = look("Z1,Z2\nHeld thing,12.00\n").path("id").asString();
+    JsonNode held =
+        body(
+            asking(
+                id,
+                "import",
+                "{\"kind\":\"PRODUCTS\",\"whole\":true,"
+                    + "\"columns\":{\"name\":0,\"price\":1}}"));
+    assertEquals(held.path("run").path("state").asString(), "NEEDS_APPROVAL", held.toString());
+    // another file with the same headings is read otherwise meanwhile
+    String other = look("Z1,Z2\n5.00,Other thing\n").path("id").asString();
+    asking(other, "import", "{\"kind\":\"PRODUCTS\",\"columns\":{\"name\":1,\"price\":0}}")
+        .andExpect(status().isOk());
+    long run = held.path("run").path("id").asLong();
+    JsonNode done =
+        body(
+            http.perform(
+                MockMvcRequestBuilders.post("/api/v1/feeds/runs/" + run + "/apply")
+                    .header("Authorization", "Bearer " + KEY)));
+    assertEquals(done.path("run").path("taken").asInt(), 1, done.toString());
+    assertEquals(body(ask("/api/v1/products/held-thing")).path("title").asString(), "Held thing");
+  }
+
+  @Test
+  public void aProgramSaysTheOrderOfItsDates() throws Exception {
+    byte[] file = "Order,Day,SKU\nP-1,03/04/2026,look-pot-1\n".getBytes(StandardCharsets.UTF_8);
+    JsonNode run =
+        body(
+            http.perform(
+                MockMvcRequestBuilders.multipart("/api/v1/feeds/orders/files")
+                    .file(new MockMultipartFile("file", "o.csv", "text/csv", file))
+                    .param("dateOrder", "MONTH_FIRST")
+                    .header("Authorization", "Bearer " + KEY)));
+    assertEquals(run.path("run").path("taken").asInt(), 1, run.toString());
   }
 
   @Test
