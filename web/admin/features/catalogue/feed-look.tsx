@@ -47,7 +47,9 @@ export function FeedLookView({ first, onClose, onDone }: FeedLookViewProps) {
           />
         )}
         {look.kind && look.trial && (
-          <div className="grid items-start gap-3 lg:grid-cols-[4fr_7fr_4fr]">
+          <div
+            className={`grid items-start gap-3 ${look.trial.facts.length > 0 ? 'lg:grid-cols-[4fr_7fr_4fr]' : 'lg:grid-cols-[7fr_4fr]'}`}
+          >
             <div className="rounded-2xl border border-line-2 bg-paper px-4 py-3">
               {look.dates.unclear ? (
                 <DateQuestion
@@ -58,7 +60,7 @@ export function FeedLookView({ first, onClose, onDone }: FeedLookViewProps) {
                 <FeedProblems trial={look.trial} />
               )}
             </div>
-            {look.trial.facts.length > 0 ? <FeedFacts facts={look.trial.facts} /> : <div />}
+            {look.trial.facts.length > 0 && <FeedFacts facts={look.trial.facts} />}
             <HowToImport
               look={look}
               wanted={{ ...known(look), ...wanted }}

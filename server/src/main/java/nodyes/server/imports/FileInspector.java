@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import nodyes.core.imports.ColumnDetector;
 import nodyes.core.imports.CountryNames;
@@ -43,6 +44,7 @@ final class FileInspector implements CsvRows.Sink {
   private long rows;
   private long broken;
   private String firstBroken = "";
+  private Optional<TableKind> looksLike = Optional.empty();
   private long doubled;
   private String asWritten = "";
   private String asMeant = "";
@@ -97,10 +99,7 @@ final class FileInspector implements CsvRows.Sink {
             String.valueOf(file.delimiter()),
             doubled == 0 ? null : new FileInspection.Doubled(doubled, asWritten, asMeant)),
         headings,
-        new FileInspection.Guessed(
-            indexes,
-            bases,
-            TableKind.of(headings).filter(kind -> kind != TableKind.REVIEWS).orElse(null)),
+        new FileInspection.Guessed(indexes, bases, looksLike.orElse(null)),
         new FileInspection.FoundRows(
             List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))), rows, broken),
         new FileInspection.Dates(dates.order(), dates.because(), dates.unclear()),
@@ -154,6 +153,13 @@ final class FileInspector implements CsvRows.Sink {
     guessed = true;
     List<List<String>> cells = first.stream().map(FileInspection.Sample::cells).toList();
     columns = ColumnDetector.of(headings, cells, isProduct);
+    looksLike = TableKind.of(headings).filter(kind -> kind != TableKind.REVIEWS);
+    if (looksLike.isPresent()) {
+      // a quantity or a stock may look like a rating; where nothing else does, nothing is one
+      var all = new EnumMap<ReviewColumn, ColumnDetector.ColumnMatch>(columns);
+      all.remove(ReviewColumn.RATING);
+      columns = all;
+    }
     for (List<String> row : cells) {
       weigh(row);
       cell(row, ReviewColumn.WORDS).stream()
