@@ -31,7 +31,7 @@ public class DeskKeysIT extends InBrowser {
   public void keysPressedWhileAnAnswerIsAwaitedAreDoneInOrderOnTheirReviews() {
     opens();
     List<Route> held = new ArrayList<>();
-    page.route("**/reviews/actions", held::add);
+    answer("**/reviews/actions", held::add);
     page.keyboard().press("h");
     page.keyboard().press("h");
     page.keyboard().press("s");
@@ -99,7 +99,7 @@ public class DeskKeysIT extends InBrowser {
     opens();
     page.keyboard().press("h");
     assertThat(page.getByText("15 reviews")).isVisible();
-    page.route("**/undo", Route::abort);
+    answer("**/undo", Route::abort);
     page.keyboard().press("z");
     assertThat(page.getByText("No connection to Nod Yes").first()).isVisible();
     page.unroute("**/undo");

@@ -175,7 +175,7 @@ public class HostPagesIT extends InBrowser {
     assertThat(stars("celadon-planter")).isVisible();
     // what we tell machines ourselves is no change of the page
     assertThat(page.locator("#nodyes-structured")).hasCount(1);
-    page.route("**/embed/v1/page*", Route::abort);
+    answer("**/embed/v1/page*", Route::abort);
     page.evaluate("draw()");
     assertThat(stars("celadon-planter")).isVisible();
   }

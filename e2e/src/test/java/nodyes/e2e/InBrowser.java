@@ -11,6 +11,7 @@ import com.microsoft.playwright.FrameLocator;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -19,10 +20,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.testng.ITestResult;
+import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.BeforeMethod;
 
@@ -32,6 +35,28 @@ import org.testng.annotations.BeforeMethod;
 public abstract class InBrowser {
   private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
   private static final int PATIENCE_MILLIS = 90_000;
+  private static final Pattern PROBE = Pattern.compile(".*\\?is-heard");
+
+  /**
+   * What the driver leaves out by itself (a later list takes the place of an earlier one), and the
+   * browser's own surfaces that each window would make ready.
+   */
+  private static final List<String> UNUSED =
+      List.of(
+          "PreloadTopChromeWebUI",
+          "AvoidUnnecessaryBeforeUnloadCheckSync",
+          "BoundaryEventDispatchTracksNodeRemoval",
+          "DestroyProfileOnBrowserClose",
+          "DialMediaRouteProvider",
+          "GlobalMediaControls",
+          "HttpsUpgrades",
+          "LensOverlay",
+          "MediaRouter",
+          "PaintHolding",
+          "ThirdPartyStoragePartitioning",
+          "BlockOriginHeaderModificationOnRedirect",
+          "Translate",
+          "OptimizationHints");
 
   /** One demo and one browser for all classes; each leaves the demo as it found it. */
   private static @Nullable Demo sharedDemo;
@@ -49,6 +74,8 @@ public abstract class InBrowser {
   public void startAll() throws IOException, InterruptedException {
     if (sharedDemo == null) {
       sharedDemo = new Demo();
+      // each class is a suite where classes are shared out over processes: the last one is unknown
+      Runtime.getRuntime().addShutdownHook(new Thread(InBrowser::stopAll));
       launchBrowser();
     }
     demo = requireNonNull(sharedDemo);
@@ -77,12 +104,35 @@ public abstract class InBrowser {
                             "--no-first-run",
                             "--disable-background-networking",
                             "--disable-component-update",
-                            "--disable-sync")));
+                            "--disable-sync",
+                            "--disable-features=" + String.join(",", UNUSED))));
+  }
+
+  /** What goes on in a page that nobody looks at any more slows down all that come later. */
+  @AfterClass(alwaysRun = true)
+  public void closePages() {
+    List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+    context = null;
   }
 
   @BeforeMethod
   public void openPage() {
+    closePages();
     page = open(1280, 800);
+  }
+
+  /**
+   * Answers requests in the server's place. A page that is open already hears of it late: what it
+   * asks for at once would go past.
+   */
+  protected void answer(String requests, Consumer<Route> how) {
+    page.route(requests, how);
+    if (page.url().startsWith("http")) {
+      page.route(PROBE, route -> route.fulfill(new Route.FulfillOptions().setStatus(204)));
+      page.waitForFunction(
+          "() => fetch(location.pathname + '?is-heard').then(answer => answer.status === 204)");
+      page.unroute(PROBE);
+    }
   }
 
   /** Lets the browser paint what it has. */
@@ -155,13 +205,16 @@ public abstract class InBrowser {
     assertEquals(String.join("\n", complaints), "");
   }
 
-  @AfterSuite(alwaysRun = true)
-  public static void stopAll() throws InterruptedException {
+  private static void stopAll() {
     if (playwright != null) {
       playwright.close();
     }
-    if (sharedDemo != null) {
-      sharedDemo.close();
+    try {
+      if (sharedDemo != null) {
+        sharedDemo.close();
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
     }
   }
 

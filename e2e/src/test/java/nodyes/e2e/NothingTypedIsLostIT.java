@@ -109,7 +109,7 @@ public class NothingTypedIsLostIT extends InBrowser {
     page.navigate(demo.office("/reviews"));
     Locator reply = page.getByLabel(Pattern.compile("^Reply as"));
     assertThat(reply).isVisible();
-    page.route("**/reply-draft", Route::abort);
+    answer("**/reply-draft", Route::abort);
     reply.fill("Typed while the server is away");
     assertThat(page.getByText("Not saved yet: no connection")).isVisible();
     page.unroute("**/reply-draft");
@@ -132,7 +132,7 @@ public class NothingTypedIsLostIT extends InBrowser {
     Locator days = page.getByRole(AriaRole.BUTTON, named("Transit time, Germany")).first();
     days.click();
     page.getByLabel("Maximum working days").fill("9");
-    page.route("**/api/**", Route::abort);
+    answer("**/api/**", Route::abort);
     button("Save").click();
     Locator away = page.getByText("You see the last known state");
     assertThat(away).isVisible();

@@ -173,7 +173,7 @@ public class ReviewFormIT extends InBrowser {
   public void aServerThatIsAwayCostsNoWord() {
     star(5).click();
     form().getByLabel(Pattern.compile("^Your review")).fill("Kept while the line is down");
-    page.route("**/embed/v1/reviews", route -> route.abort());
+    answer("**/embed/v1/reviews", route -> route.abort());
     inWall("Send review").click();
     assertThat(wall.getByText("Your review could not be sent. Your text is saved")).isVisible();
     page.unrouteAll();

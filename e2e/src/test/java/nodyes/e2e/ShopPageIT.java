@@ -97,7 +97,7 @@ public class ShopPageIT extends InBrowser {
     page.navigate(demo.shop("/products/celadon-planter"));
     assertThat(page.locator(".entries > li").first()).isVisible();
     page.waitForCondition(() -> page.evaluate("sessionStorage.getItem('nodyes-space')") != null);
-    page.route("**/embed/**", route -> route.abort());
+    answer("**/embed/**", route -> route.abort());
     var failed = failedRequests();
     page.reload();
     pageRequestFails(failed);
@@ -158,7 +158,7 @@ public class ShopPageIT extends InBrowser {
   public void withTheServerAwayThePageIsTheShopsOwnAndNothingIsThrown() {
     var thrown = new ArrayList<String>();
     page.onPageError(thrown::add);
-    page.route("**/embed/**", route -> route.abort());
+    answer("**/embed/**", route -> route.abort());
     var failed = failedRequests();
     page.navigate(demo.shop("/products/celadon-planter"));
     pageRequestFails(failed);

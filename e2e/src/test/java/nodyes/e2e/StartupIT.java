@@ -110,7 +110,7 @@ public class StartupIT {
             "--api-key",
             Demo.KEY);
     try {
-      for (int i = 0; i < 600 && !Files.readString(log).contains("Ctrl+C"); i++) {
+      for (int i = 0; i < 3000 && !Files.readString(log).contains("Ctrl+C"); i++) {
         Thread.sleep(100);
       }
       assertFalse(Files.readString(log).contains("Filling the demo shop"), Files.readString(log));
