@@ -2,8 +2,12 @@ package nodyes.core.delivery;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -16,15 +20,34 @@ import nodyes.core.common.ValidUntil;
  * clock change repeats the first is meant; one that it skips lies as much later.
  */
 public final class Estimator {
+  private static final int MOST_KEPT = 10_000;
+
   private final DeliverySettings settings;
   private final HolidayCalendar holidays;
   private final List<DeliveryRule> byPrecedence;
+  private final Optional<Map<Alike, EstimateExplanation>> kept;
 
   /** Of what the owner set, with the holidays of its {@linkplain DeliverySettings#regions}. */
   public Estimator(DeliverySettings settings, HolidayCalendar holidays) {
+    this(settings, holidays, Optional.empty());
+  }
+
+  private Estimator(
+      DeliverySettings settings,
+      HolidayCalendar holidays,
+      Optional<Map<Alike, EstimateExplanation>> kept) {
     this.settings = settings;
     this.holidays = holidays;
     this.byPrecedence = settings.byPrecedence();
+    this.kept = kept;
+  }
+
+  /**
+   * One that works out once what is alike, for very many things that are ordered at a few moments.
+   * Of one thread, and for the time that such a question takes.
+   */
+  public Estimator keeping() {
+    return new Estimator(settings, holidays, Optional.of(new HashMap<>()));
   }
 
   /** What the owner set. */
@@ -39,6 +62,42 @@ public final class Estimator {
 
   /** When an order arrives, and why. */
   public EstimateExplanation explain(EstimateRequest order) {
+    if (kept.isEmpty()) {
+      return workOut(order);
+    }
+    Map<Alike, EstimateExplanation> known = kept.get();
+    if (known.size() > MOST_KEPT) {
+      known.clear();
+    }
+    return known.computeIfAbsent(Alike.of(order, byPrecedence), _ -> workOut(order));
+  }
+
+  /** All that an answer depends on, besides what the owner set. */
+  private record Alike(
+      Instant placedAt,
+      ZoneId zone,
+      String country,
+      boolean isSoldOut,
+      Optional<LocalDate> availableFrom,
+      BitSet rules) {
+    static Alike of(EstimateRequest order, List<DeliveryRule> byPrecedence) {
+      LocalDate day = order.day();
+      ShippableItem ware = order.ware();
+      var rules = new BitSet(byPrecedence.size());
+      for (int i = 0; i < byPrecedence.size(); i++) {
+        rules.set(i, byPrecedence.get(i).applies(ware, day));
+      }
+      return new Alike(
+          order.placedAt(),
+          order.zone(),
+          order.country(),
+          ware.isSoldOut(),
+          ware.availableFrom(),
+          rules);
+    }
+  }
+
+  private EstimateExplanation workOut(EstimateRequest order) {
     LocalDate day = order.day();
     ResolvedTerms timings = ResolvedTerms.of(byPrecedence, order.ware(), day);
     Optional<Destination> way = settings.to(order.country(), day);

@@ -121,9 +121,10 @@ public record UpcomingChanges(List<Moment> moments, boolean isCut) {
    */
   public static UpcomingChanges of(List<Nod> nods, Facts facts, Instant now, int most) {
     Instant last = now.plus(SPAN);
-    var look = new Look(facts, last, new PriorityQueue<>(Comparator.comparing(Held::end)));
+    Facts known = facts.with(facts.delivery().keeping());
+    var look = new Look(known, last, new PriorityQueue<>(Comparator.comparing(Held::end)));
     for (Together together : together(nods)) {
-      facts.products().keySet().forEach(product -> look.at(together, product, now));
+      known.products().keySet().forEach(product -> look.at(together, product, now));
     }
     var moments = new ArrayList<Moment>();
     int ends = 0;

@@ -66,6 +66,29 @@ public class EstimatorLawTest {
     assertTrue(ended > 1000, "too few promises ended at their cut-off: " + ended);
   }
 
+  /** What differs in anything that an answer depends on is never given the answer of another. */
+  @Test
+  public void keepingWhatIsAlikeComesToTheSame() {
+    int asked = 0;
+    for (int i = 0; i < 300; i++) {
+      Estimator estimator = estimator();
+      Estimator keeping = estimator.keeping();
+      Instant then = START.plusSeconds(random.nextLong(20 * 86_400L));
+      for (int k = 0; k < 40; k++) {
+        var order =
+            new EstimateRequest(
+                k % 2 == 0 ? then : then.plusSeconds(random.nextLong(3 * 86_400L)),
+                ZONES.get(random.nextInt(ZONES.size())),
+                ware(),
+                country());
+        assertEquals(keeping.explain(order), estimator.explain(order), order.toString());
+        assertEquals(keeping.returns(List.of(order)), estimator.returns(List.of(order)));
+        asked++;
+      }
+    }
+    assertEquals(asked, 12_000);
+  }
+
   /** The day on which it is looked at is no part of what is said. */
   private static Object timeless(DeliveryEstimate delivery) {
     return switch (delivery) {

@@ -4,6 +4,7 @@ import static nodyes.server.messages.Texts.text;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -26,6 +27,7 @@ import nodyes.server.nods.NodNames;
 import nodyes.server.nods.Nods;
 import nodyes.server.pages.CatalogueFactsCache;
 import nodyes.server.pages.ViewpointParser;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -38,9 +40,13 @@ class UpcomingChangesApi {
   private static final int MOST = 5;
   private static final int NAMED = 2;
 
+  /** So that the far end of the span moves on, too. */
+  private static final Duration LONGEST = Duration.ofHours(1);
+
   private final Nods nods;
   private final CatalogueFactsCache facts;
   private final Clock clock;
+  private volatile @Nullable Kept kept;
 
   UpcomingChangesApi(Nods nods, CatalogueFactsCache facts, Clock clock) {
     this.nods = nods;
@@ -66,15 +72,46 @@ class UpcomingChangesApi {
   @GetMapping
   AheadView ahead() {
     NodLayout published = nods.published();
+    Facts stored = facts.get();
     Facts known = facts.with(published);
     Map<NodId, Nod> byId =
         published.nods().stream().collect(Collectors.toMap(Nod::id, Function.identity()));
-    UpcomingChanges ahead = UpcomingChanges.of(published.nods(), known, clock.instant(), MOST);
+    UpcomingChanges ahead = ahead(published, stored, known, clock.instant());
     return new AheadView(
         known.zone().getId(),
         UpcomingChanges.SPAN.toDays(),
         ahead.moments().stream().map(moment -> view(moment, byId, known)).toList(),
         ahead.isCut());
+  }
+
+  /** What was worked out last: good until what it is made of is another, or its time is over. */
+  private record Kept(NodLayout published, Facts facts, Instant from, UpcomingChanges ahead) {
+    // what is kept of the shop is another object once any of it changed
+    @SuppressWarnings("ReferenceEquality")
+    boolean isGood(NodLayout nowPublished, Facts nowKnown, Instant now) {
+      return published == nowPublished
+          && facts == nowKnown
+          && !now.isBefore(from)
+          && now.isBefore(
+              ahead.moments().isEmpty()
+                  ? from.plus(LONGEST)
+                  : earlier(from.plus(LONGEST), ahead.moments().getFirst().instant()));
+    }
+
+    private static Instant earlier(Instant one, Instant other) {
+      return one.isBefore(other) ? one : other;
+    }
+  }
+
+  /** Until the next moment nothing changes; of ten thousand products it is not asked each time. */
+  private UpcomingChanges ahead(NodLayout published, Facts stored, Facts known, Instant now) {
+    Kept before = kept;
+    if (before != null && before.isGood(published, stored, now)) {
+      return before.ahead();
+    }
+    UpcomingChanges ahead = UpcomingChanges.of(published.nods(), known, now, MOST);
+    kept = new Kept(published, stored, now, ahead);
+    return ahead;
   }
 
   private static MomentAhead view(
