@@ -3,6 +3,7 @@ import { AppShell } from './features/session/app-shell';
 import { ReviewList } from './features/reviews/review-list';
 import { ImportPage } from './features/imports/import-page';
 import { ByHand } from './features/imports/by-hand';
+import { PageReadingPage } from './features/page-readings/page-reading';
 import { ReceivedPage } from './features/imports/received-page';
 import { ByProduct } from './features/reviews/by-product';
 import { BusinessProfilePage } from './features/business-profile/business-profile-page';
@@ -35,6 +36,7 @@ export const router = createBrowserRouter([
       { path: 'reviews/bring-in', element: <ImportPage /> },
       { path: 'reviews/bring-in/by-hand', element: <ByHand /> },
       { path: 'reviews/bring-in/from-page', element: <ReceivedPage /> },
+      { path: 'reviews/bring-in/page/:id', element: <PageReadingPage /> },
       { path: 'reviews/bring-in/:id', element: <ImportDetail /> },
       { path: 'reviews/by-product', element: <ByProduct /> },
       { path: 'reviews/listing', element: <BusinessProfilePage /> },

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../ui/button';
 import { useServerForm } from '../../shared/server-form';
-import { useBeginVisit, useCancelVisit, useVisit } from './visit-queries';
+import { useBeginVisit, useCancelVisit, useVisit, wayOn } from './visit-queries';
 import { T, t } from '../../shared/t';
 
 /** Reviews of a web page, by its address. */
@@ -18,9 +18,8 @@ export function PageUrl() {
   const problem = begin.error?.message ?? visit.error?.message ?? seen?.failure;
 
   useEffect(() => {
-    if (seen?.state === 'DONE' && seen.batch !== undefined) {
-      void navigate(`/reviews/bring-in/${seen.batch}`);
-    }
+    const next = seen && wayOn(seen);
+    if (next) void navigate(next);
   }, [seen, navigate]);
   const submit = onSubmit(({ address }) => {
     setId(undefined);

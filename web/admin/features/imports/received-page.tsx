@@ -4,7 +4,7 @@ import { Button } from '../../ui/button';
 import { Empty } from '../../ui/empty-state';
 import { ReviewTabs } from '../reviews/tabs';
 import { isHandedOver, READY, type HandedOver } from './bookmark';
-import { handOver } from './visit-queries';
+import { handOver, wayOn } from './visit-queries';
 import { t } from '../../shared/t';
 
 /** Receives a page from the bookmark button, and looks through it once the owner says so. */
@@ -27,7 +27,7 @@ export function ReceivedPage() {
     setBusy(true);
     setProblem(undefined);
     handOver(page.address, page.html)
-      .then((batch) => navigate(`/reviews/bring-in/${batch.id}`))
+      .then((visit) => navigate(wayOn(visit) ?? '/reviews/bring-in'))
       .catch((error: Error) => setProblem(error.message))
       .finally(() => setBusy(false));
   };

@@ -32,6 +32,12 @@ export function useCancelVisit() {
   });
 }
 
+/** Where what was read is looked at; none while it is read, or where it could not be. */
+export function wayOn({ batch, reading }: Visit): string | undefined {
+  if (batch !== undefined) return `/reviews/bring-in/${batch}`;
+  return reading === undefined ? undefined : `/reviews/bring-in/page/${reading}`;
+}
+
 /** A page as the browser has it. */
 export const handOver = (address: string, html: string) =>
   need(api.POST('/api/v1/imports/pages', { body: { address, html } }));

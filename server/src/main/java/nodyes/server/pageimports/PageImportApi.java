@@ -1,4 +1,4 @@
-package nodyes.server.imports;
+package nodyes.server.pageimports;
 
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -56,7 +56,7 @@ class PageImportApi {
 
   @PostMapping("/pages")
   @ResponseStatus(HttpStatus.CREATED)
-  ImportView handedOver(@Valid @RequestBody HandedOver page, Authentication who)
+  PageImport handedOver(@Valid @RequestBody HandedOver page, Authentication who)
       throws IOException {
     return visits.handedOver(page.address(), page.html(), who.getName());
   }

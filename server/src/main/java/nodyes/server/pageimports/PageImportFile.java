@@ -1,4 +1,4 @@
-package nodyes.server.imports;
+package nodyes.server.pageimports;
 
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;

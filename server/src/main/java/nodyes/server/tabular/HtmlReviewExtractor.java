@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.SchemaOrgReviewReader;
 import nodyes.server.messages.Texts;
@@ -26,6 +27,11 @@ import tools.jackson.databind.json.JsonMapper;
 public final class HtmlReviewExtractor {
   private static final JsonMapper JSON = JsonMapper.shared();
   private static final int LARGEST = 12_000_000;
+
+  private static final Pattern NEXT =
+      Pattern.compile(
+          "(?:next(?: page)?|more reviews|nächste(?: seite)?|weiter|siguiente(?: página)?|suivante?|page suivante|próxima|seguinte|página seguinte)?\\s*[›»→>]?",
+          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
 
   private static final int MOST_TAGS = 600_000;
 
@@ -46,14 +52,10 @@ public final class HtmlReviewExtractor {
 
   /** Reads a page; nothing in it is run or fetched. */
   public static Found in(InputStream page, String address) throws IOException {
-    byte[] content = page.readNBytes(LARGEST + 1);
-    if (content.length > LARGEST) {
-      throw ApiProblem.unusable(Texts.text("imports.webPageTooLarge"));
-    }
-    if (tags(content) > MOST_TAGS) {
-      throw ApiProblem.unusable(Texts.text("imports.webPageTooMany"));
-    }
-    Document document = Jsoup.parse(new ByteArrayInputStream(content), null, address);
+    return in(Jsoup.parse(new ByteArrayInputStream(bounded(page)), null, address));
+  }
+
+  private static Found in(Document document) {
     var reviews = new ArrayList<Map<ReviewColumn, String>>();
     for (Element script : document.select("script[type=application/ld+json]")) {
       if (script.data().length() <= LONGEST_JSON) {
@@ -69,6 +71,18 @@ public final class HtmlReviewExtractor {
     return new Found(List.copyOf(reviews), next(document), document.title());
   }
 
+  /** A page that is small enough to be built. */
+  static byte[] bounded(InputStream page) throws IOException {
+    byte[] content = page.readNBytes(LARGEST + 1);
+    if (content.length > LARGEST) {
+      throw ApiProblem.unusable(Texts.text("imports.webPageTooLarge"));
+    }
+    if (tags(content) > MOST_TAGS) {
+      throw ApiProblem.unusable(Texts.text("imports.webPageTooMany"));
+    }
+    return content;
+  }
+
   /** Building a page takes time for each element, however small the file is. */
   private static int tags(byte[] content) {
     int tags = 0;
@@ -80,11 +94,14 @@ public final class HtmlReviewExtractor {
 
   /** Writes the reviews of a brought page as rows. */
   static RowFile write(InputStream page, Path target) throws IOException {
-    Found found = in(page, "");
-    if (found.reviews().isEmpty()) {
+    Document document = Jsoup.parse(new ByteArrayInputStream(bounded(page)), null, "");
+    List<Map<ReviewColumn, String>> marked = in(document).reviews();
+    List<Map<ReviewColumn, String>> reviews =
+        marked.isEmpty() ? PatternReviews.proposed(HtmlTree.of(document)) : marked;
+    if (reviews.isEmpty()) {
       throw none();
     }
-    return write(found.reviews(), target);
+    return write(reviews, target);
   }
 
   /** Writes reviews as rows. */
@@ -130,7 +147,21 @@ public final class HtmlReviewExtractor {
     return document.select("link[rel~=(?i)\\bnext\\b][href],a[rel~=(?i)\\bnext\\b][href]").stream()
         .map(link -> link.absUrl("href"))
         .filter(address -> !address.isEmpty())
+        .findFirst()
+        .or(() -> followed(document));
+  }
+
+  /** A link that says so in words or signs, where none is marked as leading to the next page. */
+  private static Optional<String> followed(Document document) {
+    return document.select("a[href]").stream()
+        .filter(link -> isNext(link.text()) || isNext(link.attr("aria-label")))
+        .map(link -> link.absUrl("href"))
+        .filter(address -> !address.isEmpty())
         .findFirst();
+  }
+
+  private static boolean isNext(String said) {
+    return !said.isBlank() && NEXT.matcher(said.strip()).matches();
   }
 
   /** The two ways of marking up in attributes differ in their names alone. */

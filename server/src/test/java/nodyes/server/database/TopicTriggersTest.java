@@ -29,6 +29,7 @@ public class TopicTriggersTest extends ServerTest {
           "changed_topic",
           "column_mapping",
           "feed_memory",
+          "page_pattern",
           "draft_change",
           "feed",
           "feed_error",

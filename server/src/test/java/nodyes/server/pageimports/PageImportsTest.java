@@ -1,9 +1,9 @@
-package nodyes.server.imports;
+package nodyes.server.pageimports;
 
-import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import java.awt.image.BufferedImage;
@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import javax.imageio.ImageIO;
 import nodyes.server.OutsideServer;
 import nodyes.server.ServerTest;
+import org.springframework.http.HttpMethod;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -36,11 +37,11 @@ public class PageImportsTest extends ServerTest {
   }
 
   private JsonNode visited(String path) throws Exception {
-    long id =
-        body(send(
-                "/api/v1/imports/visits", "{\"address\":\"" + OutsideServer.address(path) + "\"}"))
-            .path("id")
-            .asLong();
+    return going("/api/v1/imports/visits", "{\"address\":\"" + OutsideServer.address(path) + "\"}");
+  }
+
+  private JsonNode going(String begins, String with) throws Exception {
+    long id = body(send(begins, with)).path("id").asLong();
     return until(
         () -> body(ask("/api/v1/imports/visits/{id}", id)),
         visit -> !visit.path("state").asString().equals("GOING"));
@@ -93,12 +94,98 @@ public class PageImportsTest extends ServerTest {
     assertEquals(kept[1] & 0xFF, 0xD8);
   }
 
+  private static String opinion(String stars, String name, String date, String words) {
+    return "<li class='op'><i class='%s'></i> <b>%s</b> <span>%s</span><p>%s</p></li>"
+        .formatted(stars, name, date, words);
+  }
+
+  private static final String OPINIONS =
+      "<h1>A pot</h1><ul>%s<li>Members save on delivery this week, join in a minute</li></ul>%s";
+
+  /** What is on most pages of markets: reviews that no data tells of. */
   @Test
-  public void aPageWithoutReviewsSaysWhatKindOfPageIsNeeded() throws Exception {
-    OutsideServer.says("/plain", "text/html", "<h1>A pot</h1><p>Five stars, says everyone.</p>");
-    JsonNode visit = visited("/plain");
-    assertEquals(visit.path("state").asString(), "FAILED");
-    assertTrue(visit.path("failure").asString().contains("JSON-LD, microdata or RDFa"));
+  public void aPageWithoutDataIsShownBeforeItIsReadAndRemembered() throws Exception {
+    product("market-pot");
+    OutsideServer.says(
+        "/m",
+        "text/html",
+        OPINIONS.formatted(
+            opinion("stars-8", "Inês R.", "23.10.2026", "It has kept its glaze all winter")
+                + opinion(
+                    "stars-10",
+                    "Owen <script>x()</script>B.",
+                    "02.10.2026",
+                    "Greener than the picture"),
+            "<a href='/m?page=2'>Next ›</a>"));
+    OutsideServer.says(
+        "/m?page=2",
+        "text/html",
+        OPINIONS.formatted(opinion("stars-2", "Fay N.", "in July", "Fine, but mine is ochre"), ""));
+    JsonNode visit = visited("/m");
+    assertEquals(visit.path("state").asString(), "TO_CHECK");
+    long reading = visit.path("reading").asLong();
+    JsonNode shown = body(ask("/api/v1/page-readings/{id}", reading));
+    assertEquals(shown.path("reviews").asInt(), 2);
+    assertEquals(shown.path("hasNext").asBoolean(), true);
+    JsonNode first = shown.path("rows").path(0).path("cells");
+    assertEquals(first.at("/STARS/text").asString(), "8 / 10");
+    assertEquals(first.at("/DATE/reads").asString(), "2026-10-23");
+    assertFalse(shown.toString().contains("x()"), shown.toString());
+
+    JsonNode less =
+        body(
+            act(
+                HttpMethod.PUT,
+                "/api/v1/page-readings/{id}/rows/{row}",
+                "{\"isLeftOut\":true}",
+                reading,
+                shown.path("rows").path(1).path("element").asInt()));
+    assertEquals(less.path("reviews").asInt(), 1);
+
+    JsonNode done = going("/api/v1/page-readings/" + reading + "/import", "{}");
+    assertEquals(done.path("state").asString(), "DONE", done.toString());
+    assertEquals(done.path("reviews").asInt() + done.path("pages").asInt() > 0, true);
+    JsonNode batch = read(done.path("batch").asLong(), "market-pot");
+    assertEquals(
+        batch.path("imported").asInt(),
+        2,
+        batch + body(ask("/api/v1/imports/{id}/problems", done.path("batch").asLong())).toString());
+
+    JsonNode again = visited("/m");
+    assertEquals(again.path("state").asString(), "DONE", "its site is known: " + again);
+    assertEquals(again.path("reviews").asInt(), 3);
+
+    OutsideServer.says("/m", "text/html", "<h1>A pot</h1><p>All is new here</p>");
+    JsonNode changed = visited("/m");
+    assertEquals(changed.path("state").asString(), "TO_CHECK");
+    assertTrue(
+        body(ask("/api/v1/page-readings/{id}", changed.path("reading").asLong())).has("learned"));
+  }
+
+  @Test
+  public void whatIsPointedAtDecidesWhatIsRead() throws Exception {
+    OutsideServer.says(
+        "/one",
+        "text/html",
+        "<main><div class='q'><span>4/5</span><i>Porto</i><i>Odile</i><p>It has kept its glaze</p></div></main>");
+    long reading = visited("/one").path("reading").asLong();
+    JsonNode shown = body(ask("/api/v1/page-readings/{id}", reading));
+    assertEquals(shown.path("rows").size(), 0, "of one alone nothing is guessed");
+    JsonNode block = shown.path("page").path("pieces").path(0).path("pieces").path(0);
+    int name = block.path("pieces").path(2).path("element").asInt();
+    String points = "/api/v1/page-readings/" + reading + "/points";
+    send(points, "{\"part\":\"NAME\",\"element\":" + name + "}")
+        .andExpect(status().isUnprocessableContent());
+    JsonNode found = body(send(points, "{\"element\":" + name + "}"));
+    assertEquals(found.at("/rows/0/cells/NAME/text").asString(), "Porto");
+    JsonNode right = body(send(points, "{\"part\":\"NAME\",\"element\":" + name + "}"));
+    assertEquals(right.at("/rows/0/cells/NAME/text").asString(), "Odile");
+    assertEquals(right.at("/rows/0/cells/STARS/text").asString(), "4 / 5");
+    ask("/api/v1/page-readings/{id}", 987_654).andExpect(status().isNotFound());
+  }
+
+  @Test
+  public void aPageThatIsNotThereSaysSo() throws Exception {
     JsonNode gone = visited("/nowhere");
     assertTrue(gone.path("failure").asString().contains("no page at this address"));
   }
@@ -129,9 +216,9 @@ public class PageImportsTest extends ServerTest {
                 + html.replace("\\\\\"", "\\\\\\\"")
                 + "\"}")
         .andExpect(status().isCreated())
-        .andExpect(jsonPath("$.inspection.rows").value(1))
-        .andExpect(jsonPath("$.fileName").value(containsString("market.example")));
+        .andExpect(jsonPath("$.state").value("DONE"))
+        .andExpect(jsonPath("$.batch").isNumber());
     send("/api/v1/imports/pages", "{\"address\":\"market.example\",\"html\":\"<p>none</p>\"}")
-        .andExpect(status().isUnprocessableContent());
+        .andExpect(jsonPath("$.state").value("TO_CHECK"));
   }
 }
