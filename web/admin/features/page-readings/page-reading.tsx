@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { isLost } from '../../shared/api';
 import { useKeys, type KeyNames } from '../../shared/keys';
 import { T, t } from '../../shared/t';
@@ -22,19 +22,19 @@ import {
 /** A page without data for search engines: what was found on it by its looks, and pointing at it. */
 export function PageReadingPage() {
   const id = Number(useParams()['id']);
-  const asked = usePageReading(id);
   return (
     <>
-      <ReviewTabs>
-        <Link to="/reviews/bring-in" className="px-2 text-plum underline">
-          {t('page-readings.pageReading.import')}
-        </Link>
-      </ReviewTabs>
-      {isLost(asked) && <Failure error={asked.error} again={() => void asked.refetch()} />}
-      {!asked.data && !asked.error && <Loading />}
-      {asked.data && <Reading key={id} reading={asked.data} />}
+      <ReviewTabs />
+      <ReadingOf key={id} id={id} />
     </>
   );
+}
+
+/** The page with an id, once it is there. */
+export function ReadingOf({ id }: { id: number }) {
+  const asked = usePageReading(id);
+  if (isLost(asked)) return <Failure error={asked.error} again={() => void asked.refetch()} />;
+  return asked.data ? <Reading reading={asked.data} /> : <Loading />;
 }
 
 const KEYS: KeyNames = [

@@ -29,11 +29,11 @@ export function ReadRows({ reading, chosen, onChoose, onLeave }: ReadRowsProps) 
             </th>
             {reading.parts.map(({ part, found }) => (
               <th key={part} className="px-2.5 py-2 font-normal">
-                <b className="font-semibold">{targetName(part)}</b>
+                <b className="block font-semibold first-letter:uppercase">{targetName(part)}</b>
                 <span className="block text-ink-2">
                   {t('page-readings.readRows.foundOf', { found, of: reading.reviews })}
                 </span>
-                {part === 'DATE' && (
+                {part === 'DATE' && reading.dateOrder && (
                   <span className="block text-ink-2">
                     {t('page-readings.readRows.order', { order: reading.dateOrder })}
                   </span>
@@ -61,7 +61,10 @@ export function ReadRows({ reading, chosen, onChoose, onLeave }: ReadRowsProps) 
                 </button>
               </td>
               {parts.map((part) => (
-                <td key={part} className="max-w-[22rem] px-2.5 py-1.5">
+                <td
+                  key={part}
+                  className={`max-w-[22rem] px-2.5 py-1.5 ${part === 'DATE' ? 'whitespace-nowrap' : ''}`}
+                >
                   <Cell row={row} part={part} />
                 </td>
               ))}

@@ -61,11 +61,12 @@ export function ReadingFoot({ reading }: { reading: PageReading }) {
         />
       </span>
       {isGoing && visitId !== undefined ? (
-        <Button onClick={() => cancel.mutate(visitId)}>
+        <Button look="onDark" onClick={() => cancel.mutate(visitId)}>
           {t('page-readings.readingFoot.cancel')}
         </Button>
       ) : (
         <Button
+          className="text-ink"
           disabled={isGoing || reading.reviews === 0}
           onClick={() =>
             bringIn.mutate(amount === 'ALL' ? undefined : Number(amount), {

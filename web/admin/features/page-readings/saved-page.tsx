@@ -32,13 +32,17 @@ export function SavedPage({ reading, chosen, isPointing, onChoose, onPoint }: Sa
       <>
         {said !== undefined &&
           (isPointing ? (
-            <button
-              type="button"
-              className="cursor-crosshair rounded text-left hover:bg-plum-soft hover:outline hover:outline-plum"
-              onClick={() => onPoint(element)}
-            >
-              {piece.shows ? <Shown>{said}</Shown> : said}
-            </button>
+            <>
+              {/^\s/.test(said) && ' '}
+              <button
+                type="button"
+                className="cursor-crosshair rounded text-left hover:bg-plum-soft hover:outline hover:outline-plum"
+                onClick={() => onPoint(element)}
+              >
+                {piece.shows ? <Shown>{said}</Shown> : said.trim()}
+              </button>
+              {/\s$/.test(said) && ' '}
+            </>
           ) : piece.shows ? (
             <Shown>{said}</Shown>
           ) : (

@@ -7,9 +7,10 @@
  * (figures), {@code review} (a review with where it is from), {@code delivery} and {@code
  * countdown} (days and times), {@code targeting} (who sees it, because of what), {@code nod} (what
  * the owner set), {@code evaluation} (the answer, with its reasons and its end). Beside them stand
- * {@code imports} (how rows of a file become reviews), {@code reviewform} (what shoppers are
- * asked), {@code recognition} (which page a page is), {@code structureddata} (what machines are
- * told) and {@code suggestions} (what an owner would do next).
+ * {@code imports} (how rows of a file become reviews), {@code pagereading} (how reviews are read
+ * off pages without data), {@code reviewform} (what shoppers are asked), {@code recognition} (which
+ * page a page is), {@code structureddata} (what machines are told) and {@code suggestions} (what an
+ * owner would do next).
  */
 @NullMarked
 package nodyes.core;

@@ -29,7 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param reviews how many of them are brought in
  * @param page the part of the page in which they stand, or all of it where there are none
  * @param hasNext whether the page names one after it
- * @param dateOrder how dates are read where they could be two days
+ * @param dateOrder how dates are read where one of them could be two days; missing where none is
  */
 record PageReadingView(
     long id,
@@ -41,7 +41,7 @@ record PageReadingView(
     int reviews,
     PagePiece page,
     boolean hasNext,
-    DateOrder dateOrder) {
+    @Nullable DateOrder dateOrder) {
   /** A part, and how many of the reviews have it. */
   record PatternPart(ReviewPart part, int found) {}
 
@@ -95,7 +95,11 @@ record PageReadingView(
             blocks.stream().map(PatternReader.Block::element).toList(),
             drawn(blocks)),
         reading.next().isPresent(),
-        evidence.order());
+        blocks.stream()
+                .flatMap(block -> block.text(ReviewPart.DATE).stream())
+                .anyMatch(DateOrder::isTwoDays)
+            ? evidence.order()
+            : null);
   }
 
   private static Map<Integer, String> drawn(List<PatternReader.Block> blocks) {

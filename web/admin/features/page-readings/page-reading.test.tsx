@@ -1,0 +1,80 @@
+import { screen } from '@testing-library/react';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { button, draw, office, press } from '../../../tests/office';
+
+let ReadingOf: typeof import('./page-reading').ReadingOf;
+beforeAll(async () => {
+  // a test has no screen to scroll
+  Element.prototype.scrollIntoView = () => undefined;
+  ({ ReadingOf } = await import('./page-reading'));
+});
+
+const text = (said: string) => ({ text: said, isLine: true, pieces: [] });
+const element = (number: number, ...pieces: object[]) => ({
+  element: number,
+  isLine: false,
+  pieces,
+});
+const row = (number: number, stars: string, day: object) => ({
+  element: number,
+  isReview: true,
+  isLeftOut: false,
+  cells: { STARS: { element: number + 1, text: stars, reads: '4.1' }, ...day },
+});
+const READING = {
+  id: 7,
+  address: 'https://market.example/pot',
+  site: 'market.example',
+  parts: [
+    { part: 'STARS', found: 2 },
+    { part: 'DATE', found: 1 },
+  ],
+  rows: [
+    row(10, '8 / 10', { DATE: { element: 12, text: '23.10.2026', reads: '2026-10-23' } }),
+    { ...row(20, '8 / 10', {}), dateWithoutDay: 'in July' },
+  ],
+  reviews: 2,
+  page: element(
+    1,
+    element(10, element(11, text('8 / 10')), element(13, text('Ana'))),
+    element(20, element(21, text('8 / 10')), text('in July')),
+  ),
+  hasNext: false,
+};
+const AT = 'GET /api/v1/page-readings/7';
+const POINTS = 'POST /api/v1/page-readings/7/points';
+
+describe('a page that is read by its looks', () => {
+  const open = (answers: Parameters<typeof office>[0]) => {
+    const asked = office({ [AT]: READING, ...answers });
+    draw(<ReadingOf id={7} />);
+    return asked;
+  };
+
+  it('says of a time without a day that there is none in it', async () => {
+    open({});
+    expect(await screen.findByText('no day in it')).toBeTruthy();
+    expect(screen.getByText('Go on with 2 reviews')).toBeTruthy();
+  });
+
+  it('sends what is pointed at, and points no more after it', async () => {
+    const named = {
+      ...READING,
+      parts: [...READING.parts, { part: 'NAME', found: 1 }],
+    };
+    const { changes } = open({ [POINTS]: named });
+    await screen.findByText('no day in it');
+    press('name');
+    press('Ana');
+    expect(await screen.findByRole('columnheader', { name: /name/ })).toBeTruthy();
+    expect(changes().map(({ body }) => body)).toEqual([{ part: 'NAME', element: 13 }]);
+    expect(screen.queryByRole('button', { name: 'Ana' })).toBeNull();
+  });
+
+  it('asks to point at a review where nothing was found', async () => {
+    open({ [AT]: { ...READING, rows: [], reviews: 0, parts: [] } });
+    expect(await screen.findByText(/look like reviews with stars/)).toBeTruthy();
+    expect(button('stars').disabled).toBe(true);
+    expect(button('Ana')).toBeTruthy();
+  });
+});
