@@ -81,7 +81,9 @@ function Reading({ reading }: { reading: PageReading }) {
               b: (chunks) => <b className="font-semibold break-all">{chunks}</b>,
             }}
           />
-          <span className="rounded-lg bg-fern-soft px-2 font-semibold text-fern-ink">
+          <span
+            className={`rounded-lg px-2 font-semibold ${reading.reviews > 0 ? 'bg-fern-soft text-fern-ink' : 'bg-shelf'}`}
+          >
             {t('page-readings.pageReading.reviews', { reviews: reading.reviews })}
           </span>
           {leftOut > 0 && (
@@ -108,7 +110,7 @@ function Reading({ reading }: { reading: PageReading }) {
         />
       </div>
       <div
-        className="grid min-h-0 flex-1 grid-rows-2 gap-3 px-5 pb-3 lg:grid-cols-[5fr_6fr] lg:grid-rows-1"
+        className={`grid min-h-0 flex-1 gap-3 px-5 pb-3 lg:grid-rows-1 ${reading.rows.length > 0 ? 'grid-rows-2 lg:grid-cols-[5fr_6fr]' : 'grid-rows-1'}`}
         aria-busy={point.isPending || leave.isPending}
       >
         <SavedPage
@@ -134,16 +136,18 @@ function Reading({ reading }: { reading: PageReading }) {
             )
           }
         />
-        <ReadRows
-          reading={reading}
-          chosen={chosen}
-          onChoose={setChosen}
-          onLeave={(element, isLeftOut) =>
-            leave.mutate({ element, isLeftOut }, { onError: sayProblem })
-          }
-        />
+        {reading.rows.length > 0 && (
+          <ReadRows
+            reading={reading}
+            chosen={chosen}
+            onChoose={setChosen}
+            onLeave={(element, isLeftOut) =>
+              leave.mutate({ element, isLeftOut }, { onError: sayProblem })
+            }
+          />
+        )}
       </div>
-      <ReadingFoot reading={reading} />
+      {reading.reviews > 0 && <ReadingFoot reading={reading} />}
     </>
   );
 }
