@@ -47,17 +47,17 @@ export function ReadRows({ reading, chosen, onChoose, onLeave }: ReadRowsProps) 
           {rows.map((row, i) => (
             <tr
               key={row.element}
-              aria-selected={row.element === chosen}
               className={`border-b border-line align-top ${row.element === chosen ? 'bg-plum-soft' : isTaken(row) ? '' : 'bg-paper-2 text-ink-2'}`}
             >
               <td className="px-2 py-1.5">
                 <button
                   type="button"
                   className="font-semibold text-plum underline"
-                  aria-label={t('page-readings.readRows.showInThePage')}
+                  aria-pressed={row.element === chosen}
                   onClick={() => onChoose(row.element)}
                 >
                   {reviewNumber(reading.rows, i) ?? '–'}
+                  <span className="sr-only"> {t('page-readings.readRows.showInThePage')}</span>
                 </button>
               </td>
               {parts.map((part) => (
