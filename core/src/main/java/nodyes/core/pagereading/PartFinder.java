@@ -74,17 +74,17 @@ final class PartFinder {
   /** Without what is there to press, and without what the shop answers. */
   private static List<PageElement> readable(PageElement block) {
     var all = new ArrayList<PageElement>();
-    add(block, true, all);
+    collect(block, true, all);
     return all;
   }
 
-  private static void add(PageElement element, boolean isTop, List<PageElement> all) {
+  private static void collect(PageElement element, boolean isTop, List<PageElement> all) {
     if (NOT_READ.matcher(element.tag()).matches()
         || (!isTop && REPLIES.matcher(element.names()).find())) {
       return;
     }
     all.add(element);
-    element.children().forEach(child -> add(child, false, all));
+    element.children().forEach(child -> collect(child, false, all));
   }
 
   /** What a part stands in; where a part is told by the review itself, the rest of it is free. */

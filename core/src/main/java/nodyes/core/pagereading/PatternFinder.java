@@ -100,7 +100,6 @@ public final class PatternFinder {
   /** The same with another place of one part, found in any of the reviews. */
   public static Optional<ReadingPattern> pointing(
       PageTree page, ReadingPattern pattern, ReviewPart part, int number) {
-    var finder = new PatternFinder(page);
     List<PageElement> blocks = pattern.blocks(page);
     return page.element(number)
         .flatMap(
@@ -112,7 +111,7 @@ public final class PatternFinder {
                   .flatMap(
                       block ->
                           PartPath.of(page, block, meant(part, around, block))
-                              .map(path -> finder.common(path, blocks)));
+                              .map(Common.of(blocks)::of));
             })
         .map(path -> pattern.with(part, path));
   }
@@ -195,12 +194,13 @@ public final class PatternFinder {
   /** Where most reviews have each part. */
   private Map<ReviewPart, PartPath> parts(List<PageElement> blocks) {
     var votes = new EnumMap<ReviewPart, Map<PartPath, Set<String>>>(ReviewPart.class);
+    Common common = Common.of(blocks);
     for (PageElement block : blocks) {
       PartFinder.in(block)
           .forEach(
               (part, element) ->
                   PartPath.of(page, block, element)
-                      .map(path -> common(path, blocks))
+                      .map(common::of)
                       .ifPresent(
                           path ->
                               votes
@@ -227,16 +227,27 @@ public final class PatternFinder {
     return texts.size() > 1 || blocks == 1;
   }
 
-  /** Keeps the classes that most of the reviews have there. */
-  private PartPath common(PartPath path, List<PageElement> blocks) {
-    return path.keeping(
-        step ->
-            2L
-                    * blocks.stream()
-                        .filter(
-                            block ->
-                                block.all().stream().anyMatch(one -> PartPath.isLike(one, step)))
-                        .count()
-                > blocks.size());
+  /** How many of the reviews have an element with a tag and a class, and how many there are. */
+  private record Common(Map<String, Integer> having, int blocks) {
+    static Common of(List<PageElement> blocks) {
+      var having = new HashMap<String, Integer>();
+      for (PageElement block : blocks) {
+        block.all().stream()
+            .flatMap(one -> one.classes().stream().map(name -> key(one.tag(), name)))
+            .distinct()
+            .forEach(key -> having.merge(key, 1, Integer::sum));
+      }
+      return new Common(having, blocks.size());
+    }
+
+    private static String key(String tag, String name) {
+      return tag + "." + name;
+    }
+
+    /** Keeps the classes that most of the reviews have there. */
+    PartPath of(PartPath path) {
+      return path.keeping(
+          step -> 2L * having.getOrDefault(key(step.tag(), step.classes().getFirst()), 0) > blocks);
+    }
   }
 }

@@ -2,12 +2,12 @@ package nodyes.core.pagereading;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** Reads the reviews of a page as a pattern says. */
 public final class PatternReader {
@@ -68,11 +68,9 @@ public final class PatternReader {
             .map(StarReader.Stars::value)
             .max(BigDecimal::compareTo)
             .orElse(BigDecimal.ONE);
-    var blocks = new ArrayList<Block>();
-    for (int i = 0; i < elements.size(); i++) {
-      blocks.add(block(pattern, elements.get(i), stars.get(i), highest));
-    }
-    return blocks;
+    return IntStream.range(0, elements.size())
+        .mapToObj(i -> block(pattern, elements.get(i), stars.get(i), highest))
+        .toList();
   }
 
   private static Optional<PageElement> place(

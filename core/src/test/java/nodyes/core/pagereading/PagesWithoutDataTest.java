@@ -184,6 +184,20 @@ public class PagesWithoutDataTest {
             expected + "|Bea|2026-05-02||It has kept its glaze all winter long"));
   }
 
+  /** How common a class is was counted anew for each part of each review. */
+  @Test
+  public void veryManyReviewsOnOnePageAreAllRead() {
+    String review =
+        "<li class='r n%d'><i class='stars-%d'></i><b class='by a%d'>Ana %c</b><span>2026-05-01</span><p>It has kept its glaze</p></li>";
+    var page = new StringBuilder("<ul>");
+    for (int i = 0; i < 3_000; i++) {
+      page.append(review.formatted(i, i % 5 + 1, i, 'A' + i % 26));
+    }
+    List<String> read = read(page + "</ul>");
+    assertEquals(read.size(), 3_000);
+    assertEquals(read.get(2_999), "5/5|Ana J|2026-05-01||It has kept its glaze");
+  }
+
   /** The cards of a listing have stars and words, too. */
   @Test
   public void productsOfAListingAreNoReviews() {
