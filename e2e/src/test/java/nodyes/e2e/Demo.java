@@ -20,6 +20,9 @@ final class Demo {
   private static final Duration LONGEST_START = Duration.ofMinutes(5);
   static final String KEY = "a-key-for-tests";
 
+  /** One for all: each would bring threads of its own, and hundreds are asked. */
+  private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
   final Path data;
   final int port;
   final int shopPort;
@@ -114,13 +117,11 @@ final class Demo {
   }
 
   HttpResponse<String> ask(String address) throws IOException, InterruptedException {
-    try (var client = HttpClient.newHttpClient()) {
-      return client.send(
-          HttpRequest.newBuilder(URI.create(address))
-              .header("Authorization", "Bearer " + KEY)
-              .build(),
-          HttpResponse.BodyHandlers.ofString());
-    }
+    return CLIENT.send(
+        HttpRequest.newBuilder(URI.create(address))
+            .header("Authorization", "Bearer " + KEY)
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
   }
 
   /** Whether its clock is past an instant. */
@@ -152,15 +153,13 @@ final class Demo {
 
   private HttpResponse<String> send(String method, String path, String json)
       throws IOException, InterruptedException {
-    try (var client = HttpClient.newHttpClient()) {
-      return client.send(
-          HttpRequest.newBuilder(URI.create(office(path)))
-              .header("Authorization", "Bearer " + KEY)
-              .header("Content-Type", "application/json")
-              .method(method, HttpRequest.BodyPublishers.ofString(json))
-              .build(),
-          HttpResponse.BodyHandlers.ofString());
-    }
+    return CLIENT.send(
+        HttpRequest.newBuilder(URI.create(office(path)))
+            .header("Authorization", "Bearer " + KEY)
+            .header("Content-Type", "application/json")
+            .method(method, HttpRequest.BodyPublishers.ofString(json))
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
   }
 
   void close() throws InterruptedException {
