@@ -99,7 +99,7 @@ function Cell({ row, part }: { row: ReadRow; part: ReviewPart }) {
     <>
       <span className="line-clamp-2 break-words">
         {part === 'PICTURES'
-          ? t('page-readings.readRows.pictures', { count: cell.text.split('\n').length })
+          ? t('page-readings.readRows.pictures', { count: cell.text.split(' ').length })
           : cell.text}
       </span>
       {cell.reads && (

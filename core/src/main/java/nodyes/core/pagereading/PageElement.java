@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 
 /**
  * An element of a page.
@@ -18,6 +19,8 @@ import java.util.function.Consumer;
 public record PageElement(
     int number, String tag, Map<String, String> attributes, List<PagePart> parts)
     implements PagePart {
+  private static final Pattern SPACE = Pattern.compile("[\\s\\u00a0]+");
+
   /** Keeps attributes and parts unchangeable. */
   public PageElement {
     attributes = Map.copyOf(attributes);
@@ -52,7 +55,7 @@ public record PageElement(
   public String text() {
     var text = new StringBuilder();
     append(text);
-    return text.toString().replaceAll("[\\s\\u00a0]+", " ").strip();
+    return plain(text);
   }
 
   private void append(StringBuilder text) {
@@ -67,6 +70,35 @@ public record PageElement(
         }
       }
     }
+  }
+
+  /** Its text where that is no longer than so much; else empty, found out without reading all. */
+  String shortText(int longest) {
+    var text = new StringBuilder();
+    return appendUpTo(text, 4 * longest) && plain(text).length() <= longest ? plain(text) : "";
+  }
+
+  private boolean appendUpTo(StringBuilder text, int most) {
+    for (PagePart part : parts) {
+      boolean isRoom =
+          switch (part) {
+            case PagePart.Text(String own) ->
+                text.append(own.isBlank() ? " " : own).length() <= most;
+            case PageElement child -> {
+              boolean isInline = PageTree.INLINE.contains(child.tag());
+              text.append(isInline ? "" : " ");
+              yield child.appendUpTo(text, most);
+            }
+          };
+      if (!isRoom) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static String plain(CharSequence text) {
+    return SPACE.matcher(text).replaceAll(" ").strip();
   }
 
   /** All its text, with the ends of paragraphs and lines that a reader sees. */
@@ -110,7 +142,7 @@ public record PageElement(
         }
       }
     }
-    return text.toString().replaceAll("[\\s\\u00a0]+", " ").strip();
+    return plain(text);
   }
 
   /** Itself and all elements in it, in the order of the document. */

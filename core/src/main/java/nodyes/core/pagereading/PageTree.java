@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** A page whose elements know where they stand. */
 public final class PageTree {
@@ -63,7 +64,7 @@ public final class PageTree {
   String path(PageElement element) {
     return upwards(element).reversed().stream()
         .map(PageElement::tag)
-        .collect(java.util.stream.Collectors.joining("/"));
+        .collect(Collectors.joining("/"));
   }
 
   /** The elements at the end of a path of tags, in the order of the document. */

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -58,7 +59,7 @@ final class PartFinder {
         .ifPresent(one -> parts.put(ReviewPart.STARS, one));
     block.inmostFirst().stream()
         .filter(all::contains)
-        .filter(one -> WrittenDates.of(one).isPresent() || WrittenDates.isWithoutDay(one.line()))
+        .filter(one -> WrittenDates.isTold(one, one.line()))
         .findFirst()
         .ifPresent(one -> parts.put(ReviewPart.DATE, one));
     title(block, all, parts).ifPresent(one -> parts.put(ReviewPart.TITLE, one));
@@ -208,7 +209,7 @@ final class PartFinder {
                 !NO_PICTURES
                     .matcher(
                         (one.names() + one.attribute("alt") + one.attribute("src"))
-                            .toLowerCase(java.util.Locale.ROOT))
+                            .toLowerCase(Locale.ROOT))
                     .find())
         .map(
             one ->

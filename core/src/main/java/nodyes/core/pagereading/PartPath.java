@@ -3,9 +3,8 @@ package nodyes.core.pagereading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Predicate;
+import java.util.function.BiPredicate;
 
 /**
  * Where in a review a part of it stands: by the names of its classes where it has any, else by the
@@ -59,8 +58,12 @@ public record PartPath(List<Step> steps) {
     return new Step(child.tag(), List.copyOf(new TreeSet<>(child.classes())), nth);
   }
 
-  /** The same with the classes alone that hold for other reviews too. */
-  PartPath keeping(Predicate<Step> isCommon) {
+  /**
+   * The same with the classes alone that hold for other reviews too.
+   *
+   * @param isCommon whether a tag often has a class
+   */
+  PartPath keeping(BiPredicate<String, String> isCommon) {
     return new PartPath(
         steps.stream()
             .map(
@@ -68,37 +71,25 @@ public record PartPath(List<Step> steps) {
                     new Step(
                         step.tag(),
                         step.classes().stream()
-                            .filter(
-                                name ->
-                                    isCommon.test(new Step(step.tag(), List.of(name), step.nth())))
+                            .filter(name -> isCommon.test(step.tag(), name))
                             .toList(),
                         step.nth()))
             .toList());
   }
 
-  /** Whether an element has the tag and all the classes of a step. */
-  static boolean isLike(PageElement element, Step step) {
-    return element.tag().equals(step.tag()) && element.classes().containsAll(step.classes());
+  /** The element in a review that this leads to: on the way, else the first that is named so. */
+  Optional<PageElement> find(PageElement block) {
+    return onTheWay(block)
+        .or(
+            () ->
+                block.all().stream()
+                    .filter(one -> !steps.getLast().classes().isEmpty())
+                    .filter(one -> isLike(one, steps.getLast()))
+                    .findFirst());
   }
 
-  /** The element in a review that this leads to. */
-  Optional<PageElement> find(PageElement block) {
-    if (steps.isEmpty()) {
-      return Optional.of(block);
-    }
-    Step last = steps.getLast();
-    if (!last.classes().isEmpty()) {
-      List<PageElement> named =
-          block.all().stream()
-              .filter(one -> isLike(one, last))
-              .limit(Math.max(1, last.nth()))
-              .toList();
-      if (!named.isEmpty()) {
-        return onTheWay(block).filter(named::contains).or(() -> Optional.of(named.getFirst()));
-      }
-      return Optional.empty();
-    }
-    return onTheWay(block);
+  private static boolean isLike(PageElement element, Step step) {
+    return element.tag().equals(step.tag()) && element.classes().containsAll(step.classes());
   }
 
   private Optional<PageElement> onTheWay(PageElement block) {
@@ -114,12 +105,5 @@ public record PartPath(List<Step> steps) {
                       .filter(child -> child.classes().containsAll(step.classes())));
     }
     return one;
-  }
-
-  /** The classes of all its steps. */
-  Set<String> classes() {
-    var all = new TreeSet<String>();
-    steps.forEach(step -> all.addAll(step.classes()));
-    return all;
   }
 }

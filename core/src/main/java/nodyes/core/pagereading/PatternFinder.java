@@ -1,5 +1,6 @@
 package nodyes.core.pagereading;
 
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -10,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
 /**
@@ -19,6 +21,10 @@ import java.util.regex.Pattern;
 public final class PatternFinder {
   private static final int LONG_LINE = 25;
   private static final int LEAST_ALIKE = 2;
+
+  /** In a longer line a price is told of, and is not one. */
+  private static final int LONGEST_PRICE = 40;
+
   private static final Pattern PRICE =
       Pattern.compile("\\p{Sc}\\s?\\d|\\d\\s?\\p{Sc}|\\d[.,]\\d\\d\\s?(?:[A-Z]{3}|zł|kr)\\b");
 
@@ -54,14 +60,13 @@ public final class PatternFinder {
   }
 
   private Marks mark(PageElement element) {
+    String line = element.line();
     Marks all =
         new Marks(
-            StarReader.here(element) ? 1 : 0,
-            WrittenDates.of(element).isPresent() || WrittenDates.isWithoutDay(element.line())
-                ? 1
-                : 0,
-            element.line().length() >= LONG_LINE ? 1 : 0,
-            PRICE.matcher(element.line()).find() ? 1 : 0);
+            StarReader.here(element, line) ? 1 : 0,
+            WrittenDates.isTold(element, line) ? 1 : 0,
+            line.length() >= LONG_LINE ? 1 : 0,
+            line.length() <= LONGEST_PRICE && PRICE.matcher(line).find() ? 1 : 0);
     for (PageElement child : element.children()) {
       all = all.and(mark(child));
     }
@@ -141,7 +146,7 @@ public final class PatternFinder {
 
   private record Alike(String path, List<PageElement> members) {}
 
-  private Optional<Alike> best(List<String> paths, java.util.function.Predicate<Marks> isReview) {
+  private Optional<Alike> best(List<String> paths, Predicate<Marks> isReview) {
     return paths.stream()
         .filter(path -> page.at(path).size() <= MOST_ALIKE)
         .map(
@@ -188,7 +193,8 @@ public final class PatternFinder {
   private ReadingPattern pattern(Alike alike) {
     Set<String> classes = new TreeSet<>(alike.members().getFirst().classes());
     alike.members().forEach(one -> classes.retainAll(one.classes()));
-    return new ReadingPattern(alike.path(), List.copyOf(classes), parts(alike.members()));
+    return new ReadingPattern(
+        alike.path(), List.copyOf(classes), parts(alike.members()), BigDecimal.ZERO);
   }
 
   /** Where most reviews have each part. */
@@ -246,8 +252,7 @@ public final class PatternFinder {
 
     /** Keeps the classes that most of the reviews have there. */
     PartPath of(PartPath path) {
-      return path.keeping(
-          step -> 2L * having.getOrDefault(key(step.tag(), step.classes().getFirst()), 0) > blocks);
+      return path.keeping((tag, name) -> 2L * having.getOrDefault(key(tag, name), 0) > blocks);
     }
   }
 }

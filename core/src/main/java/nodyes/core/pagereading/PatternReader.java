@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 
 /** Reads the reviews of a page as a pattern says. */
 public final class PatternReader {
@@ -20,7 +19,7 @@ public final class PatternReader {
    * A part of a review as the page has it.
    *
    * @param element the number of the element that it was read from
-   * @param text what it says; of stars their number, of pictures their addresses, a line each
+   * @param text what it says; of stars their number, of pictures their addresses
    */
   public record Read(int element, String text) {}
 
@@ -29,7 +28,7 @@ public final class PatternReader {
    *
    * @param element its number
    * @param parts what was read of it
-   * @param best of how many its stars are; empty where it shows none
+   * @param best of how many its stars are; empty where it shows none, or gives no end
    * @param dateWithoutDay what it tells in place of a day; empty where nothing
    */
   public record Block(
@@ -54,23 +53,41 @@ public final class PatternReader {
     }
   }
 
-  /** All that is built like a review on a page, in its order. */
+  /** All that is built like a review on a page, in its order, on the scale of that page. */
   public static List<Block> read(PageTree page, ReadingPattern pattern) {
-    List<PageElement> elements = pattern.blocks(page);
-    List<Optional<StarReader.Stars>> stars =
-        elements.stream()
-            .map(block -> place(pattern, ReviewPart.STARS, block).flatMap(StarReader::in))
-            .toList();
-    BigDecimal highest =
-        stars.stream()
-            .flatMap(Optional::stream)
-            .filter(one -> one.best().isEmpty())
-            .map(StarReader.Stars::value)
-            .max(BigDecimal::compareTo)
-            .orElse(BigDecimal.ONE);
-    return IntStream.range(0, elements.size())
-        .mapToObj(i -> block(pattern, elements.get(i), stars.get(i), highest))
-        .toList();
+    List<Block> blocks = given(page, pattern);
+    return onOneScale(blocks, pattern.seeing(blocks));
+  }
+
+  /** The same with stars as they are given: several pages are put on one scale together. */
+  public static List<Block> given(PageTree page, ReadingPattern pattern) {
+    return pattern.blocks(page).stream().map(block -> block(pattern, block)).toList();
+  }
+
+  /**
+   * With an end for stars that have none.
+   *
+   * @param pattern one that has seen them all
+   */
+  public static List<Block> onOneScale(List<Block> blocks, ReadingPattern pattern) {
+    return blocks.stream().map(block -> scaled(block, pattern.highest())).toList();
+  }
+
+  private static Block scaled(Block block, BigDecimal highest) {
+    Read stars = block.parts().get(ReviewPart.STARS);
+    if (stars == null || block.best().isPresent()) {
+      return block;
+    }
+    var parts = new EnumMap<>(block.parts());
+    if (isTenths(highest)) {
+      BigDecimal whole = new BigDecimal(stars.text()).divide(TEN, MathContext.DECIMAL32);
+      parts.put(ReviewPart.STARS, new Read(stars.element(), plain(whole)));
+    }
+    return new Block(block.element(), parts, Optional.of(best(highest)), block.dateWithoutDay());
+  }
+
+  private static String plain(BigDecimal number) {
+    return number.stripTrailingZeros().toPlainString();
   }
 
   private static Optional<PageElement> place(
@@ -78,16 +95,12 @@ public final class PatternReader {
     return Optional.ofNullable(pattern.parts().get(part)).flatMap(path -> path.find(block));
   }
 
-  private static Block block(
-      ReadingPattern pattern,
-      PageElement block,
-      Optional<StarReader.Stars> stars,
-      BigDecimal highest) {
+  private static Block block(ReadingPattern pattern, PageElement block) {
+    Optional<StarReader.Stars> stars =
+        place(pattern, ReviewPart.STARS, block).flatMap(StarReader::in);
     var parts = new EnumMap<ReviewPart, Read>(ReviewPart.class);
     stars.ifPresent(
-        one ->
-            parts.put(
-                ReviewPart.STARS, new Read(one.element(), scaled(one, highest).toPlainString())));
+        one -> parts.put(ReviewPart.STARS, new Read(one.element(), plain(one.value()))));
     String withoutDay = "";
     for (ReviewPart part : ReviewPart.values()) {
       Optional<PageElement> place = place(pattern, part, block);
@@ -101,8 +114,7 @@ public final class PatternReader {
         withoutDay = place.get().line();
       }
     }
-    return new Block(
-        block.number(), parts, stars.map(one -> one.best().orElse(best(highest))), withoutDay);
+    return new Block(block.number(), parts, stars.flatMap(StarReader.Stars::best), withoutDay);
   }
 
   /** Numbers without an end stand for a scale that the highest of them tells. */
@@ -118,12 +130,6 @@ public final class PatternReader {
     return highest.compareTo(TEN) > 0 && highest.compareTo(BigDecimal.valueOf(50)) <= 0;
   }
 
-  private static BigDecimal scaled(StarReader.Stars stars, BigDecimal highest) {
-    return stars.best().isEmpty() && isTenths(highest)
-        ? stars.value().divide(TEN, MathContext.DECIMAL32).stripTrailingZeros()
-        : stars.value();
-  }
-
   private static String text(ReviewPart part, PageElement place) {
     return switch (part) {
       case STARS -> "";
@@ -132,7 +138,7 @@ public final class PatternReader {
       case TITLE -> place.text();
       case VARIANT -> LABEL.matcher(place.text()).replaceFirst("");
       case WORDS -> place.paragraphs();
-      case PICTURES -> String.join("\n", PartFinder.pictures(place));
+      case PICTURES -> String.join(" ", PartFinder.pictures(place));
     };
   }
 }

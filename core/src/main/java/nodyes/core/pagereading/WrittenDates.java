@@ -34,6 +34,11 @@ final class WrittenDates {
     return in(element.line());
   }
 
+  /** Whether an element tells a time, with a day or without. */
+  static boolean isTold(PageElement element, String line) {
+    return of(element).isPresent() || isWithoutDay(line);
+  }
+
   /** A date within a line. */
   static Optional<String> in(String line) {
     if (line.isEmpty() || line.length() > LONGEST) {

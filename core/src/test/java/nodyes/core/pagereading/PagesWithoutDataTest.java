@@ -167,6 +167,65 @@ public class PagesWithoutDataTest {
     };
   }
 
+  @DataProvider
+  Object[][] notStars() {
+    return new Object[][] {
+      {"<small>4 of 5 people found this helpful</small><i class='stars-2'></i>", "2/5"},
+      {"<img src='/p/1.jpg' alt='Photo 1 of 3'><i class='stars-2'></i>", "2/5"},
+      {"<small>3/5/2026</small><i class='stars-2'></i>", "2/5"},
+      {"<div class='col-start-4'><i class='rating-2'></i></div>", "2/5"},
+      {"<p>I have used 3 of 5 of them so far</p><i class='stars-2'></i>", "2/5"},
+      // the same signs in every review, and a class that tells how many are coloured
+      {"<i class='rating-2'>★★★★★</i>", "2/5"},
+      {"<b class='rated'><u>★★</u><s class='off'>★★★</s></b>", "2/5"},
+      {
+        "<b><u class='a on'>★</u><u class='a on'>★</u><u class='a off'>★</u><u class='a off'>★</u><u class='a off'>★</u></b>",
+        "2/5"
+      },
+      {
+        "<b class='stars'><svg fill='none'></svg><svg fill='none'></svg><svg fill='none'></svg><svg fill='none'></svg><svg fill='none'></svg></b>",
+        "-"
+      },
+      {
+        "<b class='stars'><svg class='x'></svg><svg class='x'></svg><svg class='y'></svg><svg class='y'></svg><svg class='y'></svg></b>",
+        "-"
+      },
+    };
+  }
+
+  /** What was taken for stars and is something else; where it cannot be told there are none. */
+  @Test(dataProvider = "notStars")
+  public void whatOnlyLooksLikeStarsIsNone(String drawn, String expected) {
+    String review =
+        "<li><div>%s</div><em>%s</em><span>2026-05-01</span><p>It has kept its glaze all winter long</p></li>";
+    assertEquals(
+        read("<ul>" + review.formatted(drawn, "Ana") + review.formatted(drawn, "Bea") + "</ul>")
+            .getFirst()
+            .split("\\|")[0],
+        expected);
+  }
+
+  /** A later page on which all are low was read as of five stars. */
+  @Test
+  public void numbersWithoutAnEndAreOnTheScaleOfAllPages() {
+    String review =
+        "<li><i class='stars-%d'></i><b>%s</b><p>It has kept its glaze all winter</p></li>";
+    PageTree first =
+        HtmlPages.page("<ul>" + review.formatted(9, "Ana") + review.formatted(4, "Bea") + "</ul>");
+    PageTree second = HtmlPages.page("<ul>" + review.formatted(2, "Cy") + "</ul>");
+    ReadingPattern pattern = PatternFinder.propose(first).orElseThrow();
+    ReadingPattern seen = pattern.seeing(PatternReader.given(first, pattern));
+    assertEquals(read(second, seen), List.of("2/10|Cy|||It has kept its glaze all winter"));
+  }
+
+  /** Each element asked for all the text in it: a deep page took time for each of its levels. */
+  @Test
+  public void textThatIsTooLongIsNotShort() {
+    PageTree page = HtmlPages.page("<div><p>Greener <b>than</b></p> the picture</div>");
+    assertEquals(page.root().shortText(24), "Greener than the picture");
+    assertEquals(page.root().shortText(23), "");
+  }
+
   @Test(dataProvider = "drawnStars")
   public void starsAreReadHoweverTheyAreDrawn(String drawn, String around, String expected) {
     String review =
@@ -254,7 +313,7 @@ public class PagesWithoutDataTest {
         PatternReader.read(page, PatternFinder.propose(page).orElseThrow());
     assertEquals(
         blocks.getFirst().text(ReviewPart.PICTURES).orElseThrow(),
-        "https://market.example/p/1.jpg\nhttps://market.example/p/2.jpg");
+        "https://market.example/p/1.jpg https://market.example/p/2.jpg");
     assertTrue(blocks.get(1).text(ReviewPart.PICTURES).isEmpty());
   }
 

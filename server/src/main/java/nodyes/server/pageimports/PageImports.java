@@ -11,7 +11,6 @@ import java.io.InputStream;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -20,16 +19,14 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
-import nodyes.core.pagereading.PageTree;
-import nodyes.core.pagereading.PatternReader;
+import java.util.function.UnaryOperator;
 import nodyes.core.pagereading.ReadingPattern;
 import nodyes.server.imports.ImportIntake;
 import nodyes.server.imports.ImportView;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.outbound.OutboundResponse;
 import nodyes.server.tabular.HtmlReviewExtractor;
-import nodyes.server.tabular.HtmlTree;
-import nodyes.server.tabular.PatternReviews;
+import nodyes.server.tabular.WebPage;
 import nodyes.server.web.ApiProblem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -63,29 +60,55 @@ public class PageImports {
   /** Begins to read a page and those after it. */
   public PageImport begin(String address, String who) {
     String asked = OutboundHttp.address(address);
-    return started(asked, visit -> run(visit, () -> read(visit), who));
+    return started(
+        asked,
+        visit ->
+            run(
+                visit,
+                who,
+                () -> follow(visit, new ReadPages(), Optional.of(asked), MOST_REVIEWS)));
   }
 
-  /** Looks through a page as a browser has it. */
+  /** Looks through a page as a browser has it; what only that may see is not asked for. */
   public PageImport handedOver(String address, String html, String who) throws IOException {
     String page = OutboundHttp.address(address);
-    byte[] content = html.getBytes(StandardCharsets.UTF_8);
     PageImport visit = fresh(page);
-    Optional<List<String>> lines = lines(visit, content, page, Optional.empty());
-    if (lines.isPresent()) {
-      bringIn(visit.id(), page, lines.get(), who);
+    WebPage web =
+        WebPage.read(new ByteArrayInputStream(html.getBytes(StandardCharsets.UTF_8)), page);
+    var pages = new ReadPages();
+    if (isKnown(web, pages)) {
+      pages.add(web);
+      bringIn(visit, pages.lines(MOST_REVIEWS), who);
+    } else {
+      show(visit, web, Optional.empty());
     }
     return visit(visit.id());
   }
 
   /**
-   * Brings in what an owner has looked at, and what is built like it on the pages after it.
+   * Brings in what an owner has looked at, and what is built like it on the pages after it; so the
+   * site is read from then on.
    *
    * @param most so many reviews, and no more
    */
   PageImport begin(PageReading reading, int most, String who) {
-    readings.remember(reading);
-    return started(reading.address(), visit -> run(visit, () -> read(visit, reading, most), who));
+    if (reading.reviews().isEmpty()) {
+      throw HtmlReviewExtractor.none();
+    }
+    return started(
+        reading.address(),
+        visit ->
+            run(
+                visit,
+                who,
+                () -> {
+                  var pages = ReadPages.of(reading);
+                  Optional<List<String>> lines = follow(visit, pages, reading.next(), most);
+                  pages
+                      .pattern()
+                      .ifPresent(pattern -> readings.remember(reading.address(), pattern));
+                  return lines;
+                }));
   }
 
   private PageImport fresh(String address) {
@@ -123,11 +146,11 @@ public class PageImports {
     Optional<List<String>> read() throws IOException, InterruptedException;
   }
 
-  private void run(PageImport begun, Task task, String who) {
+  private void run(PageImport begun, String who, Task task) {
     try {
       Optional<List<String>> lines = task.read();
       if (lines.isPresent() && isGoing(visit(begun.id()))) {
-        bringIn(begun.id(), begun.address(), lines.get(), who);
+        bringIn(begun, lines.get(), who);
       }
     } catch (ApiProblem e) {
       change(begun.id(), visit -> visit.failed(String.valueOf(e.getMessage())));
@@ -140,125 +163,63 @@ public class PageImports {
     }
   }
 
-  private void bringIn(long id, String address, List<String> lines, String who) throws IOException {
+  private void bringIn(PageImport visit, List<String> lines, String who) throws IOException {
     if (lines.isEmpty()) {
       throw HtmlReviewExtractor.none();
     }
-    ImportView batch = intake.look(name(address), PageImportFile.file(lines), who);
-    change(id, visit -> visit.done(batch.id()));
+    ImportView batch = intake.look(name(visit.address()), PageImportFile.file(lines), who);
+    change(visit.id(), one -> one.done(batch.id()));
   }
 
-  private Optional<List<String>> read(PageImport begun) throws IOException, InterruptedException {
-    var lines = new ArrayList<String>();
-    var seen = new HashSet<String>();
-    Optional<ReadingPattern> pattern = Optional.empty();
-    Optional<String> next = Optional.of(begun.address());
-    for (int page = 1; next.isPresent() && page <= MOST_PAGES; page++) {
-      String address = next.get();
-      if (!seen.add(address) || !isGoing(visit(begun.id()))) {
+  /** Reads page after page, until none has more; none where the owner is to look at the first. */
+  private Optional<List<String>> follow(
+      PageImport begun, ReadPages pages, Optional<String> first, int most)
+      throws IOException, InterruptedException {
+    var seen = new HashSet<>(Set.of(begun.address()));
+    boolean isFirst = pages.pattern().isEmpty();
+    Optional<String> next = first;
+    for (int page = isFirst ? 1 : 2; next.isPresent() && page <= MOST_PAGES; page++) {
+      int before = pages.reviews();
+      if (before >= most || !(seen.add(next.get()) || page == 1) || !isGoing(visit(begun.id()))) {
         break;
       }
       if (page > 1) {
         Thread.sleep(PAUSE);
       }
-      OutboundResponse fetched = fetch.get(address, OutboundHttp.Limits.PAGE);
-      byte[] content;
-      try (InputStream body = fetched.open()) {
-        content = body.readAllBytes();
+      WebPage web = fetched(next.get());
+      Optional<String> after = web.found().next().filter(other -> same(web.address(), other));
+      if (page == 1 && !isKnown(web, pages)) {
+        show(begun, web, after);
+        return Optional.empty();
       }
-      String from = fetched.address().toString();
-      HtmlReviewExtractor.Found found = found(content, from);
-      if (page == 1 && found.reviews().isEmpty()) {
-        PageTree tree = HtmlTree.of(new ByteArrayInputStream(content), from);
-        pattern = readings.known(from, tree);
-        if (pattern.isEmpty()) {
-          show(begun, from, tree, found.next());
-          return Optional.empty();
-        }
-      }
-      lines.addAll(
-          pattern.isPresent() ? byLooks(pattern.get(), content, from) : marked(found, address));
+      pages.add(web);
       int read = page;
-      change(begun.id(), visit -> visit.with(read, lines.size()));
-      next = lines.size() < MOST_REVIEWS ? after(found, address) : Optional.empty();
+      change(begun.id(), visit -> visit.with(read, pages.reviews()));
+      next = pages.reviews() > before ? after : Optional.empty();
     }
-    return Optional.of(lines);
+    return Optional.of(pages.lines(most));
   }
 
-  /** The lines of one page; none where the owner is to look at it first. */
-  private Optional<List<String>> lines(
-      PageImport visit, byte[] content, String address, Optional<String> next) throws IOException {
-    HtmlReviewExtractor.Found found = found(content, address);
-    if (!found.reviews().isEmpty()) {
-      return Optional.of(marked(found, address));
+  private WebPage fetched(String address) throws IOException, InterruptedException {
+    OutboundResponse answer = fetch.get(address, OutboundHttp.Limits.PAGE);
+    try (InputStream body = answer.open()) {
+      return WebPage.read(body, answer.address().toString());
     }
-    PageTree tree = HtmlTree.of(new ByteArrayInputStream(content), address);
-    Optional<ReadingPattern> pattern = readings.known(address, tree);
-    if (pattern.isPresent()) {
-      return Optional.of(byLooks(pattern.get(), content, address));
-    }
-    show(visit, address, tree, next);
-    return Optional.empty();
   }
 
-  private void show(PageImport visit, String address, PageTree page, Optional<String> next) {
-    PageReading reading = readings.open(address, page, next.filter(other -> same(address, other)));
+  /** Whether it is known how to read a page: by what it marks up, or as it was shown before. */
+  private boolean isKnown(WebPage web, ReadPages pages) {
+    if (!web.found().reviews().isEmpty()) {
+      return true;
+    }
+    Optional<ReadingPattern> pattern = readings.known(web.address(), web.tree());
+    pattern.ifPresent(pages::by);
+    return pattern.isPresent();
+  }
+
+  private void show(PageImport visit, WebPage web, Optional<String> next) {
+    PageReading reading = readings.open(web.address(), web.tree(), next);
     change(visit.id(), one -> one.with(1, reading.reviews().size()).toCheck(reading.id()));
-  }
-
-  private Optional<List<String>> read(PageImport begun, PageReading reading, int most)
-      throws IOException, InterruptedException {
-    ReadingPattern pattern = reading.pattern().orElseThrow(() -> HtmlReviewExtractor.none());
-    var lines =
-        new ArrayList<String>(
-            reading.reviews().stream()
-                .map(block -> PageImportFile.line(PatternReviews.row(block), reading.address()))
-                .toList());
-    var seen = new HashSet<>(Set.of(reading.address()));
-    Optional<String> next = reading.next();
-    for (int page = 2; next.isPresent() && page <= MOST_PAGES && lines.size() < most; page++) {
-      String address = next.get();
-      if (!seen.add(address) || !isGoing(visit(begun.id()))) {
-        break;
-      }
-      int read = page;
-      change(begun.id(), visit -> visit.with(read, lines.size()));
-      Thread.sleep(PAUSE);
-      OutboundResponse fetched = fetch.get(address, OutboundHttp.Limits.PAGE);
-      byte[] content;
-      try (InputStream body = fetched.open()) {
-        content = body.readAllBytes();
-      }
-      List<String> more = byLooks(pattern, content, fetched.address().toString());
-      if (more.isEmpty()) {
-        break;
-      }
-      lines.addAll(more);
-      next = after(found(content, fetched.address().toString()), address);
-    }
-    return Optional.of(lines.subList(0, Math.min(most, lines.size())));
-  }
-
-  private static HtmlReviewExtractor.Found found(byte[] content, String address)
-      throws IOException {
-    return HtmlReviewExtractor.in(new ByteArrayInputStream(content), address);
-  }
-
-  private static List<String> marked(HtmlReviewExtractor.Found found, String address) {
-    return found.reviews().stream().map(review -> PageImportFile.line(review, address)).toList();
-  }
-
-  private static List<String> byLooks(ReadingPattern pattern, byte[] content, String address)
-      throws IOException {
-    return PatternReader.read(HtmlTree.of(new ByteArrayInputStream(content), address), pattern)
-        .stream()
-        .filter(PatternReader.Block::isReview)
-        .map(block -> PageImportFile.line(PatternReviews.row(block), address))
-        .toList();
-  }
-
-  private static Optional<String> after(HtmlReviewExtractor.Found found, String address) {
-    return found.next().filter(other -> same(address, other));
   }
 
   /** A next page lives on the same server. */
@@ -270,7 +231,7 @@ public class PageImports {
     }
   }
 
-  private void change(long id, java.util.function.UnaryOperator<PageImport> change) {
+  private void change(long id, UnaryOperator<PageImport> change) {
     visits.asMap().computeIfPresent(id, (_, visit) -> isGoing(visit) ? change.apply(visit) : visit);
   }
 

@@ -44,9 +44,17 @@ record PageReading(
 
   /** What is brought in of it. */
   List<PatternReader.Block> reviews() {
-    return blocks().stream()
-        .filter(block -> block.isReview() && !leftOut.contains(block.element()))
-        .toList();
+    return blocks().stream().filter(this::isTaken).toList();
+  }
+
+  /** Whether it can be a review and was not left out. */
+  boolean isTaken(PatternReader.Block block) {
+    return block.isReview() && !leftOut.contains(block.element());
+  }
+
+  /** The same with stars as the page gives them. */
+  List<PatternReader.Block> given() {
+    return pattern.map(known -> PatternReader.given(page, known)).orElse(List.of());
   }
 
   PageReading leaving(int element, boolean isLeftOut) {

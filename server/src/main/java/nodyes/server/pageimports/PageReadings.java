@@ -113,10 +113,8 @@ class PageReadings {
   }
 
   /** Keeps how the pages of a site are read. */
-  void remember(PageReading reading) {
-    reading
-        .pattern()
-        .ifPresent(pattern -> patterns.remember(site(reading.address()), pattern, clock.instant()));
+  void remember(String address, ReadingPattern pattern) {
+    patterns.remember(site(address), pattern, clock.instant());
   }
 
   private PageReading change(long id, UnaryOperator<PageReading> change) {

@@ -1,6 +1,5 @@
 package nodyes.server.tabular;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -11,12 +10,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.SchemaOrgReviewReader;
 import nodyes.server.messages.Texts;
 import nodyes.server.web.ApiProblem;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jspecify.annotations.Nullable;
@@ -26,15 +23,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads the reviews that a web page marks up: JSON-LD, microdata and RDFa of schema.org. */
 public final class HtmlReviewExtractor {
   private static final JsonMapper JSON = JsonMapper.shared();
-  private static final int LARGEST = 12_000_000;
-
-  private static final Pattern NEXT =
-      Pattern.compile(
-          "(?:next(?: page)?|more reviews|nächste(?: seite)?|weiter|siguiente(?: página)?|suivante?|page suivante|próxima|seguinte|página seguinte)?\\s*[›»→>]?",
-          Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
-
-  private static final int MOST_TAGS = 600_000;
-
   private static final int LONGEST_JSON = 8_000_000;
   private static final int DEEPEST = 60;
 
@@ -52,10 +40,10 @@ public final class HtmlReviewExtractor {
 
   /** Reads a page; nothing in it is run or fetched. */
   public static Found in(InputStream page, String address) throws IOException {
-    return in(Jsoup.parse(new ByteArrayInputStream(bounded(page)), null, address));
+    return WebPage.read(page, address).found();
   }
 
-  private static Found in(Document document) {
+  static Found in(Document document) {
     var reviews = new ArrayList<Map<ReviewColumn, String>>();
     for (Element script : document.select("script[type=application/ld+json]")) {
       if (script.data().length() <= LONGEST_JSON) {
@@ -68,36 +56,15 @@ public final class HtmlReviewExtractor {
     if (reviews.isEmpty()) {
       reviews.addAll(SchemaOrgReviewReader.in(marked(document, Syntax.RDFA)));
     }
-    return new Found(List.copyOf(reviews), next(document), document.title());
-  }
-
-  /** A page that is small enough to be built. */
-  static byte[] bounded(InputStream page) throws IOException {
-    byte[] content = page.readNBytes(LARGEST + 1);
-    if (content.length > LARGEST) {
-      throw ApiProblem.unusable(Texts.text("imports.webPageTooLarge"));
-    }
-    if (tags(content) > MOST_TAGS) {
-      throw ApiProblem.unusable(Texts.text("imports.webPageTooMany"));
-    }
-    return content;
-  }
-
-  /** Building a page takes time for each element, however small the file is. */
-  private static int tags(byte[] content) {
-    int tags = 0;
-    for (byte one : content) {
-      tags += one == '<' ? 1 : 0;
-    }
-    return tags;
+    return new Found(List.copyOf(reviews), NextPage.of(document), document.title());
   }
 
   /** Writes the reviews of a brought page as rows. */
   static RowFile write(InputStream page, Path target) throws IOException {
-    Document document = Jsoup.parse(new ByteArrayInputStream(bounded(page)), null, "");
-    List<Map<ReviewColumn, String>> marked = in(document).reviews();
+    WebPage brought = WebPage.read(page, "");
+    List<Map<ReviewColumn, String>> marked = brought.found().reviews();
     List<Map<ReviewColumn, String>> reviews =
-        marked.isEmpty() ? PatternReviews.proposed(HtmlTree.of(document)) : marked;
+        marked.isEmpty() ? PatternReviews.proposed(brought.tree()) : marked;
     if (reviews.isEmpty()) {
       throw none();
     }
@@ -141,27 +108,6 @@ public final class HtmlReviewExtractor {
     } catch (JacksonException e) {
       return List.of(); // a page's broken data is the page's
     }
-  }
-
-  private static Optional<String> next(Document document) {
-    return document.select("link[rel~=(?i)\\bnext\\b][href],a[rel~=(?i)\\bnext\\b][href]").stream()
-        .map(link -> link.absUrl("href"))
-        .filter(address -> !address.isEmpty())
-        .findFirst()
-        .or(() -> followed(document));
-  }
-
-  /** A link that says so in words or signs, where none is marked as leading to the next page. */
-  private static Optional<String> followed(Document document) {
-    return document.select("a[href]").stream()
-        .filter(link -> isNext(link.text()) || isNext(link.attr("aria-label")))
-        .map(link -> link.absUrl("href"))
-        .filter(address -> !address.isEmpty())
-        .findFirst();
-  }
-
-  private static boolean isNext(String said) {
-    return !said.isBlank() && NEXT.matcher(said.strip()).matches();
   }
 
   /** The two ways of marking up in attributes differ in their names alone. */

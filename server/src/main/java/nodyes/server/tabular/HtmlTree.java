@@ -1,25 +1,25 @@
 package nodyes.server.tabular;
 
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nodyes.core.pagereading.PageElement;
 import nodyes.core.pagereading.PagePart;
 import nodyes.core.pagereading.PageTree;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.TextNode;
 
 /** A page as a tree of what a reader may see; the same page always has the same numbers. */
-public final class HtmlTree {
+final class HtmlTree {
   private static final Set<String> UNSEEN =
       Set.of("script", "style", "noscript", "template", "head", "iframe", "object", "link", "meta");
+
+  private static final Pattern HIDDEN = Pattern.compile("display\\s*:\\s*none");
 
   /** Addresses are told whole. */
   private static final Set<String> ADDRESSES = Set.of("src", "href", "data-src");
@@ -31,12 +31,6 @@ public final class HtmlTree {
   private int numbers;
 
   private HtmlTree() {}
-
-  /** The tree of a page; nothing in it is run or fetched. */
-  public static PageTree of(InputStream page, String address) throws IOException {
-    return of(
-        Jsoup.parse(new ByteArrayInputStream(HtmlReviewExtractor.bounded(page)), null, address));
-  }
 
   static PageTree of(Document document) {
     return new PageTree(new HtmlTree().element(document.body(), 0));
@@ -51,11 +45,17 @@ public final class HtmlTree {
       } else if (node instanceof Element child
           && depth < DEEPEST
           && numbers < MOST
-          && !UNSEEN.contains(child.normalName())) {
+          && isSeen(child)) {
         parts.add(element(child, depth + 1));
       }
     }
     return new PageElement(number, element.normalName(), attributes(element), List.copyOf(parts));
+  }
+
+  private static boolean isSeen(Element element) {
+    return !UNSEEN.contains(element.normalName())
+        && !element.hasAttr("hidden")
+        && !HIDDEN.matcher(element.attr("style")).find();
   }
 
   private static Map<String, String> attributes(Element element) {
@@ -64,7 +64,7 @@ public final class HtmlTree {
         .attributes()
         .forEach(
             one -> {
-              String name = one.getKey().toLowerCase(java.util.Locale.ROOT);
+              String name = one.getKey().toLowerCase(Locale.ROOT);
               String value =
                   ADDRESSES.contains(name) && !element.absUrl(one.getKey()).isEmpty()
                       ? element.absUrl(one.getKey())
