@@ -4,12 +4,13 @@ import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
@@ -20,6 +21,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 /** The server in a process of its own, on a real port, with the heap that it is started with. */
 public final class RunningServer implements AutoCloseable {
   public static final String KEY = "a-key-for-tests";
+  private static final String HEAP = "768m";
   private static final Duration LONGEST_START = Duration.ofMinutes(5);
 
   public final Path data;
@@ -30,6 +32,15 @@ public final class RunningServer implements AutoCloseable {
   private final HttpClient client = HttpClient.newHttpClient();
 
   public RunningServer(String... more) throws IOException, InterruptedException {
+    this(HEAP, List.of(more));
+  }
+
+  /** One with a smaller heap, for which smaller files are as large as large ones for a shop's. */
+  public static RunningServer withHeap(String most) throws IOException, InterruptedException {
+    return new RunningServer(most, List.of());
+  }
+
+  private RunningServer(String heap, List<String> more) throws IOException, InterruptedException {
     Path folder = Files.createTempDirectory("nodyes-running");
     data = folder.resolve("data");
     log = folder.resolve("log.txt");
@@ -42,7 +53,7 @@ public final class RunningServer implements AutoCloseable {
                 "-XX:+UseSerialGC",
                 "-XX:+UseCompactObjectHeaders",
                 "-XX:+ExitOnOutOfMemoryError",
-                "-Xmx768m",
+                "-Xmx" + heap,
                 "-cp",
                 System.getProperty("java.class.path"),
                 RunningServer.class.getName(),
@@ -51,7 +62,7 @@ public final class RunningServer implements AutoCloseable {
                 "--nodyes.data=" + data,
                 "--nodyes.api-key=" + KEY,
                 "--nodyes.clock=2026-11-26T14:20:00Z"));
-    command.addAll(Arrays.asList(more));
+    command.addAll(more);
     process =
         new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile()).start();
     Matcher said = awaitStart();
@@ -127,32 +138,35 @@ public final class RunningServer implements AutoCloseable {
         request(path)
             .header("Authorization", "Bearer " + KEY)
             .header("Content-Type", "application/json")
-            .POST(HttpRequest.BodyPublishers.ofString(json)));
+            .POST(BodyPublishers.ofString(json)));
   }
 
   /** Sends a file as a form does, from the disk. */
   public HttpResponse<String> upload(String path, Path file)
+      throws IOException, InterruptedException {
+    return upload(path, String.valueOf(file.getFileName()), BodyPublishers.ofFile(file));
+  }
+
+  /** Sends what never stood on a disk as a file of that name. */
+  public HttpResponse<String> upload(String path, String name, BodyPublisher content)
       throws IOException, InterruptedException {
     String boundary = "a-boundary-for-tests";
     String head =
         "--"
             + boundary
             + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\""
-            + file.getFileName()
+            + name
             + "\"\r\nContent-Type: application/octet-stream\r\n\r\n";
     String foot = "\r\n--" + boundary + "--\r\n";
-    long length = head.length() + Files.size(file) + foot.length();
     return send(
         request(path)
             .header("Authorization", "Bearer " + KEY)
             .header("Content-Type", "multipart/form-data; boundary=" + boundary)
             .POST(
-                HttpRequest.BodyPublishers.fromPublisher(
-                    HttpRequest.BodyPublishers.concat(
-                        HttpRequest.BodyPublishers.ofString(head),
-                        HttpRequest.BodyPublishers.ofFile(file),
-                        HttpRequest.BodyPublishers.ofString(foot)),
-                    length)));
+                BodyPublishers.fromPublisher(
+                    BodyPublishers.concat(
+                        BodyPublishers.ofString(head), content, BodyPublishers.ofString(foot)),
+                    head.length() + content.contentLength() + foot.length())));
   }
 
   /** The largest heap that was in use until now, in megabytes (from the process's own counters). */
