@@ -130,7 +130,7 @@ public class ReviewImportsTest extends ServerTest {
       {utf8("[]"), "This JSON has no list of objects, so there are no reviews in it"},
       {utf8("[1,2]"), "Line 1 of this JSON is not an object."},
       {utf8("{\"a\":1,\n \"b\":}"), "This JSON cannot be read at line 2"},
-      {utf8("<!doctype html><p>Hello"), "No reviews found on this page."},
+      {utf8("<!doctype html><p>Hello"), "No reviews found on this page: it marks up none"},
       {utf8("%PDF-1.7"), "This is a PDF. Reviews can be imported from tables, JSON and web pages"},
       {
         new byte[] {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0, 0},
