@@ -10,6 +10,7 @@ import { ShownAs } from '../reviews/shown-as';
 import { ORIGIN, REASONS } from '../reviews/labels';
 import type { Edit } from '../reviews/review-edits';
 import type { Reason, ReviewLine } from '../reviews/queries';
+import { ToldThere } from '../reviews/told-there';
 import { T, t } from '../../shared/t';
 
 interface SortOneProps {
@@ -77,6 +78,7 @@ export function ReviewCard(props: SortOneProps) {
                   }}
                 />
               </span>
+              <ToldThere review={review} />
             </Fact>
           </dl>
         </div>

@@ -12,6 +12,7 @@ import { History } from './history';
 import { HighlightedText } from './highlighted-text';
 import { Reply } from './reply';
 import { ReviewPictures } from './review-pictures';
+import { ToldThere } from './told-there';
 import { Translation } from './translation';
 import { ShownAs } from './shown-as';
 import { ORIGIN, REASONS, reasonText } from './labels';
@@ -137,6 +138,7 @@ function Facts({ review }: { review: ReviewLine }) {
             })}
           </span>
         )}
+        <ToldThere review={review} />
         {review.originalFile && (
           <a
             href={review.originalFile}

@@ -6,8 +6,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** Tells which column of a file holds what: by its heading, else by what stands in it. */
 public final class ColumnDetector {
@@ -41,19 +45,31 @@ public final class ColumnDetector {
 
   /**
    * The column for each thing that a heading names; the first where several do. Case, spaces and
-   * punctuation do not matter.
+   * punctuation do not matter. A path such as {@code customer.display_name} names what its parts
+   * do, where no heading of one part does.
    */
   public static Map<ReviewColumn, Integer> of(List<String> headings) {
     var guess = new EnumMap<ReviewColumn, Integer>(ReviewColumn.class);
+    named(headings, ColumnDetector::plain, guess);
+    named(headings, heading -> plain(HeadingPath.meant(heading)), guess);
+    if (!guess.containsKey(ReviewColumn.REASON)) {
+      // only a file of this product has them; elsewhere a state may be one of a country's
+      guess.remove(ReviewColumn.STATE);
+      guess.remove(ReviewColumn.FEATURED);
+    }
+    return guess;
+  }
+
+  private static void named(
+      List<String> headings, UnaryOperator<String> plain, Map<ReviewColumn, Integer> guess) {
+    List<String> names = headings.stream().map(plain).toList();
     for (ReviewColumn column : ReviewColumn.values()) {
-      for (int i = 0; i < headings.size(); i++) {
-        if (column.isNamed(plain(headings.get(i))) && !guess.containsValue(i)) {
+      for (int i = 0; i < names.size() && !guess.containsKey(column); i++) {
+        if (column.isNamed(names.get(i)) && !guess.containsValue(i)) {
           guess.put(column, i);
-          break;
         }
       }
     }
-    return guess;
   }
 
   /**
@@ -72,6 +88,8 @@ public final class ColumnDetector {
               guesses.put(column, new ColumnMatch(index, MatchBasis.HEADING));
               taken.add(index);
             });
+    truer(guesses.get(ReviewColumn.PRODUCT), headings.size(), rows, taken, isProduct)
+        .ifPresent(index -> move(guesses, taken, index));
     var byContent = new EnumMap<ReviewColumn, Predicate<List<String>>>(ReviewColumn.class);
     byContent.put(ReviewColumn.PRODUCT, values -> most(values, isProduct));
     byContent.put(ReviewColumn.DATE, values -> most(values, DateParser::isWritten));
@@ -94,6 +112,32 @@ public final class ColumnDetector {
           .ifPresent(i -> guesses.put(ReviewColumn.WORDS, new ColumnMatch(i, MatchBasis.CONTENT)));
     }
     return guesses;
+  }
+
+  /** A column whose values are products goes before one whose heading alone says so. */
+  private static Optional<Integer> truer(
+      @Nullable ColumnMatch product,
+      int columns,
+      List<List<String>> rows,
+      Set<Integer> taken,
+      Predicate<String> isProduct) {
+    if (product == null || most(values(rows, product.index()), isProduct)) {
+      return Optional.empty();
+    }
+    return IntStream.range(0, columns)
+        .filter(i -> !taken.contains(i))
+        .filter(i -> !values(rows, i).isEmpty() && most(values(rows, i), isProduct))
+        .boxed()
+        .findFirst();
+  }
+
+  private static void move(Map<ReviewColumn, ColumnMatch> guesses, Set<Integer> taken, int index) {
+    ColumnMatch before =
+        guesses.put(ReviewColumn.PRODUCT, new ColumnMatch(index, MatchBasis.CONTENT));
+    if (before != null) {
+      taken.remove(before.index());
+    }
+    taken.add(index);
   }
 
   /** What stands in a column, empty cells left out. */
@@ -123,7 +167,7 @@ public final class ColumnDetector {
   }
 
   /** The column of the longest texts, if they are texts of several words at all. */
-  private static java.util.Optional<Integer> longest(
+  private static Optional<Integer> longest(
       int columns, List<List<String>> rows, Set<Integer> taken) {
     int best = -1;
     double most = 20;
@@ -137,7 +181,7 @@ public final class ColumnDetector {
         best = i;
       }
     }
-    return best < 0 ? java.util.Optional.empty() : java.util.Optional.of(best);
+    return best < 0 ? Optional.empty() : Optional.of(best);
   }
 
   static String plain(String header) {

@@ -1,11 +1,16 @@
 package nodyes.core.imports;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.PlainText;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.LeaveOutReason;
 import nodyes.core.review.ReviewMedia;
+import nodyes.core.review.ReviewStatus;
 import nodyes.core.review.ReviewText;
+import nodyes.core.review.Votes;
 import nodyes.core.review.Writer;
 
 /**
@@ -20,7 +25,7 @@ import nodyes.core.review.Writer;
  * @param writer who wrote it
  * @param source what ties it to where it is from
  * @param media its pictures, with addresses as they stand there
- * @param reply what the shop answered
+ * @param extras what is told besides
  */
 public record ImportedReview(
     long line,
@@ -32,26 +37,82 @@ public record ImportedReview(
     Writer writer,
     Source source,
     ReviewMedia media,
-    Optional<String> reply) {
+    Extras extras) {
   /**
    * What ties a review to where it is from.
    *
    * @param reviewedOn the day
    * @param order the order's number
    * @param sourceId its id where it comes from
+   * @param isVerifiedThere whether it is called a verified purchase there, which proves nothing
+   *     here
+   * @param incentive what was given for it
    */
   public record Source(
-      Optional<LocalDate> reviewedOn, Optional<String> order, Optional<String> sourceId) {
+      Optional<LocalDate> reviewedOn,
+      Optional<String> order,
+      Optional<String> sourceId,
+      boolean isVerifiedThere,
+      Optional<String> incentive) {
+    /** Keeps of the texts what is text. */
+    public Source {
+      incentive = incentive.map(PlainText::of);
+    }
+
     /** One of whose writing the day alone may be known. */
     public static Source writtenOn(Optional<LocalDate> day) {
-      return new Source(day, Optional.empty(), Optional.empty());
+      return new Source(day, Optional.empty(), Optional.empty(), false, Optional.empty());
+    }
+  }
+
+  /**
+   * What the shop answered.
+   *
+   * @param text its words
+   * @param at when; empty where that is not told
+   */
+  public record Reply(String text, Optional<Instant> at) {
+    /** Keeps of the words what is text. */
+    public Reply {
+      text = PlainText.of(text);
+    }
+  }
+
+  /**
+   * Where a review stood in the shop that it went out of.
+   *
+   * @param status its state
+   * @param reason why it was left out, where it was
+   * @param isFeatured whether it was picked to be shown first
+   */
+  public record Decided(ReviewStatus status, Optional<LeaveOutReason> reason, boolean isFeatured) {
+    /** Not looked at. */
+    public static final Decided OPEN = new Decided(ReviewStatus.PENDING, Optional.empty(), false);
+  }
+
+  /**
+   * What is told of a review besides.
+   *
+   * @param reply what the shop answered
+   * @param criteria stars for single things, 1 to 5, by their names
+   * @param votes what shoppers said of it where it comes from
+   * @param decided what was made of it before
+   */
+  public record Extras(
+      Optional<Reply> reply, Map<String, Integer> criteria, Votes votes, Decided decided) {
+    /** Nothing. */
+    public static final Extras NONE =
+        new Extras(Optional.empty(), Map.of(), Votes.NONE, Decided.OPEN);
+
+    /** Keeps the stars unchangeable. */
+    public Extras {
+      criteria = Map.copyOf(criteria);
     }
   }
 
   /** Keeps of the texts what is text. */
   public ImportedReview {
     variant = variant.map(PlainText::of);
-    reply = reply.map(PlainText::of);
   }
 
   /** The same with another language. */
@@ -66,6 +127,6 @@ public record ImportedReview(
         writer,
         source,
         media,
-        reply);
+        extras);
   }
 }

@@ -3,7 +3,6 @@ package nodyes.core.imports;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -55,9 +54,10 @@ public record RowReader(
    * @param values its cells; a missing one counts as empty
    */
   public RowResult read(long line, List<String> values) {
-    var cells = new Cells(line, values);
+    var cells = new RowCells(line, values, columns);
     Optional<String> given = cells.text(ReviewColumn.RATING, LONGEST_NAME);
-    Rating rating = rating(cells, given);
+    RatingScale rowScale = rowScale(cells);
+    Rating rating = rating(cells, given, rowScale);
     Optional<String> country = cells.optional(ReviewColumn.COUNTRY, this::country);
     Optional<String> language = cells.optional(ReviewColumn.LANGUAGE, this::language);
     Optional<LocalDate> date = cells.optional(ReviewColumn.DATE, this::day);
@@ -68,10 +68,15 @@ public record RowReader(
     var reviewer = cells.text(ReviewColumn.REVIEWER, LONGEST_NAME);
     var order = cells.text(ReviewColumn.ORDER, LONGEST_NAME);
     var sourceId = cells.text(ReviewColumn.SOURCE_ID, LONGEST_TITLE);
-    var reply = cells.text(ReviewColumn.REPLY, LONGEST_WORDS);
     var pictures = pictures(cells);
-    if (rating == null || !cells.problems.isEmpty()) {
-      return new RowResult.Failed(List.copyOf(cells.problems));
+    var extras = new ExtrasReader(cells, dateOrder, zone);
+    var pros = extras.notes(ReviewColumn.PROS);
+    var cons = extras.notes(ReviewColumn.CONS);
+    boolean isVerified = extras.isSaid(ReviewColumn.VERIFIED);
+    var incentive = extras.incentive();
+    var besides = extras.extras(rowScale);
+    if (rating == null || !cells.problems().isEmpty()) {
+      return new RowResult.Failed(cells.problems());
     }
     return new RowResult.Parsed(
         new ImportedReview(
@@ -80,15 +85,15 @@ public record RowReader(
             variant,
             rating,
             given.orElse(""),
-            ReviewText.of(title, words, language),
+            new ReviewText(title, words, language, pros, cons),
             new Writer(reviewer, country),
-            new ImportedReview.Source(date, order, sourceId),
+            new ImportedReview.Source(date, order, sourceId, isVerified, incentive),
             new ReviewMedia(pictures),
-            reply));
+            besides));
   }
 
-  private @Nullable Rating rating(Cells cells, Optional<String> given) {
-    RatingScale rowScale = rowScale(cells);
+  private static @Nullable Rating rating(
+      RowCells cells, Optional<String> given, RatingScale rowScale) {
     Rating rating = cells.value(ReviewColumn.RATING, given, text -> rating(text, rowScale));
     if (given.isEmpty()) {
       cells.problem(ReviewColumn.RATING, "", Said.of("imports.cell.empty"));
@@ -97,7 +102,7 @@ public record RowReader(
   }
 
   /** The row's own scale where it names one, else the file's. */
-  private RatingScale rowScale(Cells cells) {
+  private RatingScale rowScale(RowCells cells) {
     BigDecimal best =
         cells.value(ReviewColumn.BEST, cells.text(ReviewColumn.BEST, 20), RowReader::number);
     BigDecimal worst =
@@ -114,7 +119,7 @@ public record RowReader(
     return new RatingScale(from, to);
   }
 
-  private static List<String> pictures(Cells cells) {
+  private static List<String> pictures(RowCells cells) {
     return cells
         .text(ReviewColumn.PICTURE, LONGEST_WORDS)
         .map(text -> Arrays.stream(text.split("[\\s,|]+")).filter(s -> !s.isEmpty()).distinct())
@@ -123,7 +128,7 @@ public record RowReader(
         .toList();
   }
 
-  private static Rating rating(String text, RatingScale scale) throws InvalidValueException {
+  static Rating rating(String text, RatingScale scale) throws InvalidValueException {
     BigDecimal number = number(text);
     return scale
         .toRating(number)
@@ -168,53 +173,5 @@ public record RowReader(
       throw new InvalidValueException(Said.of("imports.cell.before1990"));
     }
     return day;
-  }
-
-  private interface Reading<T> {
-    T read(String text) throws InvalidValueException;
-  }
-
-  /** The cells of one row, and what is wrong with them. */
-  private final class Cells {
-    private final long line;
-    private final List<String> values;
-    private final List<RowError> problems = new ArrayList<>();
-
-    Cells(long line, List<String> values) {
-      this.line = line;
-      this.values = values;
-    }
-
-    Optional<String> text(ReviewColumn column, int longest) {
-      Integer index = columns.get(column);
-      if (index == null || index >= values.size()) {
-        return Optional.empty();
-      }
-      String text = values.get(index).strip();
-      if (text.codePointCount(0, text.length()) > longest) {
-        problem(column, text, Said.of("imports.cell.tooLong", "most", longest));
-      }
-      return text.isEmpty() ? Optional.empty() : Optional.of(text);
-    }
-
-    <T> @Nullable T value(ReviewColumn column, Optional<String> text, Reading<T> reading) {
-      if (text.isEmpty()) {
-        return null;
-      }
-      try {
-        return reading.read(text.get());
-      } catch (InvalidValueException e) {
-        problem(column, text.get(), e.reason());
-        return null;
-      }
-    }
-
-    <T> Optional<T> optional(ReviewColumn column, Reading<T> reading) {
-      return Optional.ofNullable(value(column, text(column, LONGEST_NAME), reading));
-    }
-
-    void problem(ReviewColumn column, String value, Said reason) {
-      problems.add(new RowError(line, Optional.of(column), value, reason));
-    }
   }
 }

@@ -36,15 +36,24 @@ public final class SchemaOrgReviewReader {
               "url",
               "image",
               "text",
-              "comment"),
+              "comment",
+              "positiveNotes",
+              "negativeNotes",
+              "interactionStatistic"),
           "Rating",
-          List.of("ratingValue", "bestRating", "worstRating"),
+          List.of("ratingValue", "bestRating", "worstRating", "reviewAspect"),
+          "ItemList",
+          List.of("itemListElement"),
+          "ListItem",
+          List.of("name", "item"),
+          "InteractionCounter",
+          List.of("interactionType", "userInteractionCount"),
           "Product",
           List.of("review", "sku", "name", "color", "size", "additionalProperty"),
           "PropertyValue",
           List.of("name", "value"),
           "Comment",
-          List.of("text", "description"),
+          List.of("text", "description", "dateCreated", "datePublished"),
           "Person",
           List.of("name", "givenName", "familyName", "address", "nationality"),
           "PostalAddress",
@@ -52,7 +61,28 @@ public final class SchemaOrgReviewReader {
 
   /** Properties that are written besides, where reviews go out. */
   public static final Map<String, List<String>> WRITTEN =
-      Map.of("Review", List.of("creativeWorkStatus"), "Product", List.of("productID"));
+      Map.of(
+          "Review",
+          List.of("creativeWorkStatus"),
+          "Product",
+          List.of("productID"),
+          "ListItem",
+          List.of("position"));
+
+  /**
+   * What the vocabulary has no property for goes by names of our own (RFC 8141 keeps them apart).
+   */
+  public static final String OWN = "urn:nodyes:";
+
+  /** What is kept under such names. */
+  public static final Map<ReviewColumn, String> OWN_NAMES =
+      Map.of(
+          ReviewColumn.ORDER, OWN + "order",
+          ReviewColumn.VERIFIED, OWN + "verified-at-source",
+          ReviewColumn.INCENTIVE, OWN + "incentive",
+          ReviewColumn.STATE, OWN + "state",
+          ReviewColumn.REASON, OWN + "left-out-because",
+          ReviewColumn.FEATURED, OWN + "featured");
 
   /** The name of the additional property that holds a variant which is neither colour nor size. */
   public static final String VARIANT = "variant";
@@ -111,7 +141,7 @@ public final class SchemaOrgReviewReader {
 
   private void read(Map<?, ?> review, @Nullable Map<?, ?> around) {
     var row = new EnumMap<ReviewColumn, String>(ReviewColumn.class);
-    Object rated = first(value(review, "reviewRating"));
+    Object rated = first(overall(value(review, "reviewRating")));
     if (rated instanceof Map<?, ?> rating) {
       put(row, ReviewColumn.RATING, text(value(rating, "ratingValue")));
       put(row, ReviewColumn.BEST, text(value(rating, "bestRating")));
@@ -126,6 +156,8 @@ public final class SchemaOrgReviewReader {
     put(row, ReviewColumn.SOURCE_ID, firstText(review, "identifier", "@id", "url"));
     put(row, ReviewColumn.PICTURE, pictures(value(review, "image")));
     person(row, first(value(review, "author")));
+    ReviewExtrasReader.read(review, row);
+    OWN_NAMES.forEach((column, name) -> put(row, column, text(value(review, name))));
     Object about = resolved(first(value(review, "itemReviewed")));
     Map<?, ?> product = about instanceof Map<?, ?> map ? map : around;
     if (product != null) {
@@ -137,8 +169,21 @@ public final class SchemaOrgReviewReader {
     Object comment = resolved(first(value(review, "comment")));
     if (comment instanceof Map<?, ?> reply) {
       put(row, ReviewColumn.REPLY, firstText(reply, "text", "description"));
+      put(row, ReviewColumn.REPLY_DATE, firstText(reply, "dateCreated", "datePublished"));
     }
     found.add(Collections.unmodifiableMap(row));
+  }
+
+  /** Of several ratings the one that is of no single thing. */
+  private static @Nullable Object overall(@Nullable Object ratings) {
+    if (!(ratings instanceof List<?> list) || list.isEmpty()) {
+      return ratings;
+    }
+    return list.stream()
+        .filter(one -> !(one instanceof Map<?, ?> map && value(map, "reviewAspect") != null))
+        .map(Object.class::cast)
+        .findFirst()
+        .orElse(list.getFirst());
   }
 
   private void person(Map<ReviewColumn, String> row, @Nullable Object author) {
@@ -234,11 +279,11 @@ public final class SchemaOrgReviewReader {
   }
 
   /** The name without the vocabulary before it. */
-  private static String local(String name) {
+  static String local(String name) {
     return name.replaceFirst("^(?i:https?://schema\\.org/|schema:)", "");
   }
 
-  private static @Nullable Object value(Map<?, ?> map, String property) {
+  static @Nullable Object value(Map<?, ?> map, String property) {
     Object value = map.get(property);
     return value != null
         ? value
@@ -249,11 +294,11 @@ public final class SchemaOrgReviewReader {
             .orElse(null);
   }
 
-  private static @Nullable Object first(@Nullable Object value) {
+  static @Nullable Object first(@Nullable Object value) {
     return value instanceof List<?> list ? (list.isEmpty() ? null : list.getFirst()) : value;
   }
 
-  private static Optional<String> firstText(Map<?, ?> map, String... properties) {
+  static Optional<String> firstText(Map<?, ?> map, String... properties) {
     for (String property : properties) {
       Optional<String> text = text(first(value(map, property)));
       if (text.isPresent()) {
@@ -263,7 +308,7 @@ public final class SchemaOrgReviewReader {
     return Optional.empty();
   }
 
-  private static Optional<String> text(@Nullable Object value) {
+  static Optional<String> text(@Nullable Object value) {
     Object plain = first(value);
     if (plain instanceof Map<?, ?> map) {
       plain = first(map.get("@value"));
@@ -277,8 +322,7 @@ public final class SchemaOrgReviewReader {
         : Optional.of(text);
   }
 
-  private static void put(
-      Map<ReviewColumn, String> row, ReviewColumn column, Optional<String> value) {
+  static void put(Map<ReviewColumn, String> row, ReviewColumn column, Optional<String> value) {
     value.ifPresent(text -> row.put(column, text));
   }
 }

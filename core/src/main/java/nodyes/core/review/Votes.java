@@ -17,6 +17,11 @@ public record Votes(long helpful, long notHelpful) {
     }
   }
 
+  /** These and others. */
+  public Votes with(Votes others) {
+    return new Votes(helpful + others.helpful, notHelpful + others.notHelpful);
+  }
+
   /** Votes in all. */
   public long total() {
     return helpful + notHelpful;

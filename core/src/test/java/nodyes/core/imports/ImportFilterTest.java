@@ -27,7 +27,7 @@ public class ImportFilterTest {
         new Writer(Optional.empty(), some(country)),
         ImportedReview.Source.writtenOn(Optional.of(LocalDate.parse("2026-01-02"))),
         ReviewMedia.NONE,
-        Optional.empty());
+        ImportedReview.Extras.NONE);
   }
 
   private static Optional<String> some(String text) {

@@ -146,6 +146,6 @@ class ManualReviews {
             Given.text(typed.reviewer()), Given.text(typed.country()).flatMap(CountryNames::code)),
         ImportedReview.Source.writtenOn(Optional.ofNullable(typed.writtenOn())),
         ReviewMedia.NONE,
-        Optional.empty());
+        ImportedReview.Extras.NONE);
   }
 }

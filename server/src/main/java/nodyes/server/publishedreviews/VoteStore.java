@@ -52,12 +52,18 @@ class VoteStore {
                       .set(REVIEW_VOTE.VOTED_AT, now)
                       .execute());
           var helpful = count(when(REVIEW_VOTE.IS_HELPFUL.isTrue(), inline(1)));
-          Votes votes =
+          Votes atSource =
+              sql.select(REVIEW.SOURCE_HELPFUL, REVIEW.SOURCE_NOT_HELPFUL)
+                  .from(REVIEW)
+                  .where(REVIEW.ID.eq(review))
+                  .fetchSingle(row -> new Votes(row.value1(), row.value2()));
+          Votes here =
               sql.select(helpful, count())
                   .from(REVIEW_VOTE)
                   .where(REVIEW_VOTE.REVIEW_ID.eq(review))
                   .fetchSingle(
                       row -> new Votes(row.value1(), row.value2().longValue() - row.value1()));
+          Votes votes = here.with(atSource);
           sql.update(REVIEW)
               .set(REVIEW.HELPFUL, votes.helpful())
               .set(REVIEW.NOT_HELPFUL, votes.notHelpful())

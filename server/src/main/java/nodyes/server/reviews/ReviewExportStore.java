@@ -21,6 +21,7 @@ import nodyes.core.rating.RatingFigure;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewStatus;
 import nodyes.core.review.ReviewText;
+import nodyes.core.review.Votes;
 import nodyes.core.review.Writer;
 import nodyes.server.database.Database;
 import nodyes.server.web.PagedResult;
@@ -70,9 +71,16 @@ class ReviewExportStore {
                   .limit(AT_ONCE)
                   .fetch();
           Map<Long, List<String>> pictures = pictures(sql, rows);
+          Map<Long, Map<String, Integer>> criteria =
+              DetailStore.ratedByName(sql, rows.getValues(REVIEW.ID));
           var out = new ArrayList<ExportedReview>();
           for (Record row : rows) {
-            out.add(row(row, pictures.getOrDefault(row.get(REVIEW.ID), List.of())));
+            long id = row.get(REVIEW.ID);
+            out.add(
+                row(
+                    row,
+                    pictures.getOrDefault(id, List.of()),
+                    criteria.getOrDefault(id, Map.of())));
           }
           return out;
         });
@@ -93,17 +101,21 @@ class ReviewExportStore {
             .fetchGroups(REVIEW_PICTURE.REVIEW_ID, REVIEW_PICTURE.ADDRESS);
   }
 
-  private static ExportedReview row(Record row, List<String> pictures) {
+  private static ExportedReview row(
+      Record row, List<String> pictures, Map<String, Integer> criteria) {
     return new ExportedReview(
         row.get(REVIEW.ID),
-        row.get(PRODUCT.SLUG),
-        row.get(PRODUCT.TITLE),
-        first(row.get(REVIEW.RAW_VARIANT), row.get(REVIEW.VARIANT)),
+        new ExportedReview.Subject(
+            row.get(PRODUCT.SLUG),
+            row.get(PRODUCT.TITLE),
+            first(row.get(REVIEW.RAW_VARIANT), row.get(REVIEW.VARIANT))),
         stars(row.get(REVIEW.RATING_PARTS)),
-        ReviewText.of(
+        new ReviewText(
             Optional.ofNullable(row.get(REVIEW.TITLE)),
             Optional.ofNullable(row.get(REVIEW.TEXT)),
-            Optional.ofNullable(row.get(REVIEW.LANGUAGE))),
+            Optional.ofNullable(row.get(REVIEW.LANGUAGE)),
+            row.get(REVIEW.PROS),
+            row.get(REVIEW.CONS)),
         new Writer(
             first(row.get(REVIEW.RAW_REVIEWER), row.get(REVIEW.REVIEWER)),
             Optional.ofNullable(row.get(REVIEW.COUNTRY))),
@@ -112,13 +124,18 @@ class ReviewExportStore {
             row.get(REVIEW.SOURCE),
             row.get(REVIEW.SOURCE_ID),
             row.get(REVIEW.ORDER_NUMBER),
-            row.get(REVIEW.REVIEWED_ON)),
+            row.get(REVIEW.REVIEWED_ON),
+            row.get(REVIEW.IS_VERIFIED_AT_SOURCE),
+            row.get(REVIEW.INCENTIVE)),
         new ExportedReview.ExportedModeration(
             row.get(REVIEW.STATUS),
             row.get(REVIEW.LEFT_OUT_REASON),
             row.get(REVIEW.REPLY),
+            row.get(REVIEW.REPLIED_AT),
             row.get(REVIEW.IS_FEATURED)),
-        new ReviewMedia(pictures));
+        new ReviewMedia(pictures),
+        new ExportedReview.ExportedExtras(
+            criteria, new Votes(row.get(REVIEW.HELPFUL), row.get(REVIEW.NOT_HELPFUL))));
   }
 
   private static String stars(int parts) {

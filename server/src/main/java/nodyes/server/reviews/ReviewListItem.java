@@ -83,7 +83,12 @@ public record ReviewListItem(
       @Nullable NameDisplay nameForm,
       @Nullable String country) {}
 
-  /** Where a review is from, and when it was written and came. */
+  /**
+   * Where a review is from, and when it was written and came.
+   *
+   * @param isVerifiedThere whether it is called a verified purchase there
+   * @param incentive what was given for it
+   */
   public record ListedOrigin(
       Origin origin,
       @Nullable String orderNumber,
@@ -91,7 +96,9 @@ public record ReviewListItem(
       @Nullable Long sourceLine,
       @Nullable Long importId,
       @Nullable LocalDate reviewedOn,
-      Instant receivedAt) {}
+      Instant receivedAt,
+      boolean isVerifiedThere,
+      @Nullable String incentive) {}
 
   /**
    * What was made of a review.

@@ -86,7 +86,9 @@ final class ReviewListStore {
         review.getSourceLine(),
         review.getImportId(),
         review.getReviewedOn(),
-        review.getReceivedAt());
+        review.getReceivedAt(),
+        review.getIsVerifiedAtSource(),
+        review.getIncentive());
   }
 
   private static ReviewListItem.ListedModeration moderation(ReviewRecord review) {

@@ -6,14 +6,19 @@ import static org.jooq.impl.DSL.max;
 
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.ReviewStatus;
 import nodyes.generated.tables.records.ReviewPictureRecord;
 import nodyes.server.database.Database;
+import nodyes.server.database.Lines;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jspecify.annotations.Nullable;
@@ -52,11 +57,26 @@ class ReviewWriter {
           REVIEW.PICTURE_COUNT,
           REVIEW.REPLY,
           REVIEW.REPLIED_BY,
+          REVIEW.REPLIED_AT,
+          REVIEW.PROS,
+          REVIEW.CONS,
+          REVIEW.INCENTIVE,
+          REVIEW.IS_VERIFIED_AT_SOURCE,
+          REVIEW.SOURCE_HELPFUL,
+          REVIEW.SOURCE_NOT_HELPFUL,
+          REVIEW.HELPFUL,
+          REVIEW.NOT_HELPFUL,
+          REVIEW.HELPFULNESS,
+          REVIEW.IS_FEATURED,
+          REVIEW.IMPORT_DECISION,
+          REVIEW.IMPORT_DECISION_REASON,
           REVIEW.IS_CONTACT_HIDDEN,
           REVIEW.RECEIVED_AT);
 
   /** The table is virtual, so there is no generated type for it. */
   private static final String INDEX = "insert into review_fts(rowid, text) values (?, ?)";
+
+  private static final Lines LINES = new Lines();
 
   private final Database database;
 
@@ -92,6 +112,7 @@ class ReviewWriter {
                 }
               });
           pictures(sql, first, reviews);
+          criteria(sql, first, reviews);
           return first;
         });
   }
@@ -121,6 +142,40 @@ class ReviewWriter {
     }
   }
 
+  private static void criteria(DSLContext sql, long first, List<NewReview> reviews) {
+    var given = new LinkedHashMap<Long, Map<String, Integer>>();
+    for (int i = 0; i < reviews.size(); i++) {
+      Map<String, Integer> stars = reviews.get(i).candidate().extras().criteria();
+      if (!stars.isEmpty()) {
+        given.put(first + i, stars);
+      }
+    }
+    if (!given.isEmpty()) {
+      DetailStore.rateByName(sql, given);
+    }
+  }
+
+  private static @Nullable String lines(List<String> notes) {
+    return LINES.to(notes);
+  }
+
+  /**
+   * What shoppers could not see before they do not see now; all else waits. What was left out waits
+   * on the sorting table, so that it counts where what is kept is compared with what came.
+   */
+  private static ReviewStatus status(ImportedReview.Decided before) {
+    return switch (before.status()) {
+      case ON_HOLD, SPAM -> before.status();
+      case PENDING, PUBLISHED, LEFT_OUT -> ReviewStatus.PENDING;
+    };
+  }
+
+  private static @Nullable String decision(ImportedReview.Decided before) {
+    return before.status() == ReviewStatus.LEFT_OUT
+        ? ReviewFilter.ImportDecision.LEFT_OUT.name()
+        : null;
+  }
+
   private static ReviewListItem.Origin origin(NewReview review) {
     if (review.orderNumber().isPresent()) {
       return ReviewListItem.Origin.VERIFIED;
@@ -134,6 +189,7 @@ class ReviewWriter {
   private static void bind(PreparedStatement statement, long id, NewReview review)
       throws SQLException {
     var candidate = review.candidate();
+    ImportedReview.Extras extras = candidate.extras();
     @Nullable Object[] values = {
       id,
       review.productId(),
@@ -148,7 +204,7 @@ class ReviewWriter {
       candidate.writer().country().orElse(null),
       candidate.text().language().orElse(null),
       candidate.source().reviewedOn().map(LocalDate::toString).orElse(null),
-      ReviewStatus.PENDING.name(),
+      status(extras.decided()).name(),
       origin(review).name(),
       review.orderNumber().orElse(null),
       review.source().orElse(null),
@@ -158,8 +214,21 @@ class ReviewWriter {
       review.fingerprint(),
       review.flags(),
       candidate.media().pictures().size(),
-      candidate.reply().orElse(null),
-      candidate.reply().flatMap(_ -> review.source()).orElse(null),
+      extras.reply().map(ImportedReview.Reply::text).orElse(null),
+      extras.reply().flatMap(_ -> review.source()).orElse(null),
+      extras.reply().flatMap(ImportedReview.Reply::at).map(Instant::toEpochMilli).orElse(null),
+      lines(candidate.text().pros()),
+      lines(candidate.text().cons()),
+      candidate.source().incentive().orElse(null),
+      candidate.source().isVerifiedThere() ? 1 : 0,
+      extras.votes().helpful(),
+      extras.votes().notHelpful(),
+      extras.votes().helpful(),
+      extras.votes().notHelpful(),
+      extras.votes().helpfulness(),
+      extras.decided().isFeatured() ? 1 : 0,
+      decision(extras.decided()),
+      extras.decided().reason().map(Enum::name).orElse(null),
       // hidden until the owner decides otherwise
       (review.flags() & ReviewFlag.CONTACT_DETAILS.bit()) == 0 ? 0 : 1,
       review.arrivedAt().toEpochMilli()

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.ReviewStatus;
-import nodyes.core.review.ReviewText;
 import nodyes.server.database.Database;
 import nodyes.server.database.Derived;
 import nodyes.server.database.Topic;
@@ -113,9 +112,9 @@ public class Reviews {
     return writer.add(List.of(review));
   }
 
-  /** Keeps what a new review says beside its words, and the files of its pictures. */
-  public void detail(long id, ReviewText text, Map<Long, Integer> criteria, List<String> files) {
-    details.keep(id, text.pros(), text.cons(), criteria);
+  /** Keeps the stars that a new review gives to single things, and the files of its pictures. */
+  public void detail(long id, Map<Long, Integer> criteria, List<String> files) {
+    details.rate(id, criteria);
     pictures.add(id, files);
   }
 

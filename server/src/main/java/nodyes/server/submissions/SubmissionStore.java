@@ -83,7 +83,7 @@ class SubmissionStore {
         new Writer(written.text(FormField.NAME), Optional.empty()),
         ImportedReview.Source.writtenOn(Optional.of(clock.today())),
         ReviewMedia.NONE,
-        Optional.empty());
+        ImportedReview.Extras.NONE);
   }
 
   /** As it is stored. */
@@ -116,7 +116,7 @@ class SubmissionStore {
             throw ApiProblem.unusable(text("reviews.alreadyHere"));
           }
           long stored = reviews.add(review);
-          reviews.detail(stored, review.candidate().text(), written.criteria(), written.pictures());
+          reviews.detail(stored, written.criteria(), written.pictures());
           forms.became(nonce, stored);
           return stored;
         });

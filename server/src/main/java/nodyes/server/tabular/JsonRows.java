@@ -6,13 +6,10 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import nodyes.core.imports.SchemaOrgReviewReader;
 import nodyes.server.messages.Texts;
 import nodyes.server.web.ApiProblem;
@@ -133,53 +130,12 @@ final class JsonRows {
         each.row(line, SchemaColumns.cells(review));
       }
     } else if (tree instanceof Map<?, ?> map) {
-      List<?> inner = listOfObjects(map);
-      for (Object item : inner.isEmpty() ? List.of(map) : inner) {
-        var cells = new LinkedHashMap<String, String>();
-        flatten("", item, cells);
+      for (Map<String, String> cells : JsonRecords.of(map)) {
         each.row(line, cells);
       }
     } else {
       throw ApiProblem.unusable(Texts.text("imports.jsonNoObject", "line", line));
     }
-  }
-
-  /** The longest list of objects that an object holds; empty where it is a review itself. */
-  private static List<?> listOfObjects(Map<?, ?> map) {
-    return map.values().stream()
-        .filter(value -> value instanceof List<?> list && list.size() > 1)
-        .map(value -> (List<?>) value)
-        .filter(list -> list.stream().allMatch(item -> item instanceof Map<?, ?> m && m.size() > 2))
-        .reduce((a, b) -> a.size() >= b.size() ? a : b)
-        .orElse(List.of());
-  }
-
-  private static void flatten(String name, Object value, Map<String, String> cells) {
-    switch (value) {
-      case null -> cells.putIfAbsent(name, "");
-      case Map<?, ?> map ->
-          map.forEach(
-              (key, inner) -> flatten(name.isEmpty() ? key + "" : name + "." + key, inner, cells));
-      case List<?> list ->
-          cells.put(name, list.stream().map(JsonRows::text).collect(Collectors.joining(" ")));
-      default -> cells.put(name, text(value));
-    }
-  }
-
-  /** A plain value; of an object in a list, its first address or text. */
-  private static String text(Object value) {
-    if (value instanceof Map<?, ?> map) {
-      var texts = new ArrayList<String>();
-      map.values().stream()
-          .filter(String.class::isInstance)
-          .map(String::valueOf)
-          .forEach(texts::add);
-      return texts.stream()
-          .filter(text -> text.startsWith("http"))
-          .findFirst()
-          .orElse(texts.isEmpty() ? "" : texts.getFirst());
-    }
-    return value == null ? "" : String.valueOf(value);
   }
 
   /** Fails where one value takes more bytes than a value may have. */

@@ -8,6 +8,9 @@ import nodyes.core.imports.ReviewColumn;
 
 /** Names the columns of reviews that come from schema.org data, as its vocabulary does. */
 public final class SchemaColumns {
+  /** A heading of the tables that this product writes, and nobody else. */
+  public static final String OWN_HEADING = "left out because";
+
   private static final Map<ReviewColumn, String> NAMES =
       Map.ofEntries(
           Map.entry(ReviewColumn.PRODUCT, "itemReviewed"),
@@ -24,10 +27,11 @@ public final class SchemaColumns {
           Map.entry(ReviewColumn.PICTURE, "image"),
           Map.entry(ReviewColumn.ORDER, "order"),
           Map.entry(ReviewColumn.REPLY, "reply"),
+          Map.entry(ReviewColumn.REPLY_DATE, "replyDate"),
+          Map.entry(ReviewColumn.PROS, "positiveNotes"),
+          Map.entry(ReviewColumn.CONS, "negativeNotes"),
+          Map.entry(ReviewColumn.REASON, OWN_HEADING),
           Map.entry(ReviewColumn.SOURCE_ID, "identifier"));
-
-  /** A heading of the tables that this product writes, and nobody else. */
-  public static final String OWN_HEADING = "left out because";
 
   private SchemaColumns() {}
 

@@ -80,7 +80,10 @@ public class TopicTriggersTest extends ServerTest {
               "promised_first",
               "promised_last",
               "is_promised_late",
-              "is_promise_settled"));
+              "is_promise_settled"),
+          // written once, with the review
+          "review",
+          Set.of("is_verified_at_source", "source_helpful", "source_not_helpful"));
 
   private static final Pattern TRIGGER =
       Pattern.compile(

@@ -83,6 +83,27 @@ public class VotesTest extends ServerTest {
   }
 
   @Test
+  public void votesFromWhereAReviewComesFromStayBesideThoseHere() throws Exception {
+    product("voted-elsewhere-pot");
+    JsonNode batch =
+        bringIn(
+            "Product,Rating,Words,Upvotes,Not helpful\nvoted-elsewhere-pot,5,Stands in rain,12,3\n",
+            "{}");
+    publish(batch);
+    long review =
+        body(ask("/api/v1/reviews?batch={b}", batch.path("id").asLong()))
+            .path("items")
+            .path(0)
+            .path("id")
+            .asLong();
+    JsonNode counts = body(vote(review, voter(1), "HELPFUL").andExpect(status().isOk()));
+    assertEquals(counts.path("helpful").asLong(), 13, counts.toString());
+    assertEquals(counts.path("notHelpful").asLong(), 3, counts.toString());
+    counts = body(vote(review, voter(1), "NOTHING").andExpect(status().isOk()));
+    assertEquals(counts.path("helpful").asLong(), 12, counts.toString());
+  }
+
+  @Test
   public void whoVotedIsNotKept() throws Exception {
     String voter = "feedfeedfeedfeed";
     vote(reviews.getFirst(), voter, "HELPFUL").andExpect(status().isOk());

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import nodyes.core.review.ReviewText;
 import nodyes.core.reviewform.ReviewAspect;
 import nodyes.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -51,7 +50,7 @@ public class CriteriaTest extends ServerTest {
     long id = criteria.askedOf(Set.of()).getFirst().id();
     publish(bringIn("Product,Rating,Words\ncriteria-pot,4,Smells of rain\n", "{}"));
     JsonNode line = body(ask("/api/v1/reviews?product=criteria-pot")).path("items").get(0);
-    reviews.detail(line.path("id").asLong(), ReviewText.NONE, Map.of(id, 3), List.of());
+    reviews.detail(line.path("id").asLong(), Map.of(id, 3), List.of());
     criteria.set(List.of());
     assertTrue(names(criteria.all()).contains("Scent"));
     assertEquals(criteria.askedOf(Set.of()), List.of());

@@ -15,7 +15,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import nodyes.core.nod.NodKind;
 import nodyes.core.nod.PageKind;
-import nodyes.core.review.ReviewText;
 import nodyes.server.ServerTest;
 import nodyes.server.database.Database;
 import nodyes.server.database.TablesRead;
@@ -116,7 +115,7 @@ public class KeptIsAsGoodAsNewTest extends ServerTest {
   }
 
   private void pictured() {
-    reviews.detail(ids.getFirst(), ReviewText.NONE, Map.of(), List.of("kept.webp"));
+    reviews.detail(ids.getFirst(), Map.of(), List.of("kept.webp"));
   }
 
   /** From a network of its own: so many votes are taken of one. */

@@ -91,7 +91,36 @@ public class RowFilePreparerTest {
         rows(
             "{\"shop\":\"x\",\"reviews\":[{\"id\":1,\"by\":{\"name\":\"Ana\",\"from\":\"PT\"},"
                 + "\"photos\":[\"a.jpg\",\"b.jpg\"]},{\"id\":2,\"by\":{\"name\":\"Rui\"},\"photos\":[]}]}"),
-        List.of("1|id|by.name|by.from|photos", "1|1|Ana|PT|a.jpg b.jpg", "1|2|Rui||"));
+        List.of("1|id|by.name|by.from|photos", "1|1|Ana|PT|a.jpg\nb.jpg", "1|2|Rui||"));
+  }
+
+  /**
+   * As services answer: in an envelope, in edges, or products with their reviews (common practice).
+   */
+  @Test
+  public void recordsAreFoundHoweverDeepWithTheProductThatTheyAreIn() throws IOException {
+    String two = "[{\"id\":1,\"stars\":4,\"text\":\"a\"},{\"id\":2,\"stars\":5,\"text\":\"b\"}]";
+    assertEquals(
+        rows("{\"page\":1,\"name\":\"x\",\"data\":{\"sku\":\"p\",\"list\":" + two + "}}"),
+        List.of("1|id|stars|text|sku", "1|1|4|a|p", "1|2|5|b|p"));
+    assertEquals(
+        rows(
+            "{\"data\":{\"reviews\":{\"edges\":[{\"node\":{\"id\":1,\"stars\":4,\"text\":\"a\"}}]}}}"),
+        List.of("1|id|stars|text", "1|1|4|a"));
+    assertEquals(
+        rows(
+            "[{\"name\":\"Pot\",\"sku\":\"p\",\"reviews\":"
+                + two
+                + "},{\"name\":\"Jar\",\"reviews\":[]}]"),
+        List.of("1|id|stars|text|sku|product.name", "1|1|4|a|p|Pot", "1|2|5|b|p|Pot"));
+  }
+
+  @Test
+  public void listsOfSingleThingsKeepTheirStars() throws IOException {
+    assertEquals(
+        rows(
+            "{\"id\":1,\"criteria\":[{\"name\":\"Fit\",\"value\":4},{\"name\":\"Look\",\"value\":5}],\"pros\":[\"a\",\"b\"]}"),
+        List.of("1|id|criteria|pros", "1|1|Fit: 4\nLook: 5|a\nb"));
   }
 
   private static final String JSON_LD =

@@ -3,9 +3,12 @@ package nodyes.server.reviews.export;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import nodyes.core.review.ReviewText;
 import nodyes.server.reviews.ExportedReview;
 import nodyes.server.tabular.SchemaColumns;
+import org.jspecify.annotations.Nullable;
 
 /** The columns of CSV and XLSX; what comes in again is named as it is known there. */
 final class ExportColumns {
@@ -27,11 +30,21 @@ final class ExportColumns {
           "source id",
           "pictures",
           "reply",
+          "reply date",
+          "pros",
+          "cons",
+          "criteria",
+          "helpful",
+          "not helpful",
+          "verified at source",
+          "incentive",
           "state",
           SchemaColumns.OWN_HEADING,
           "origin",
           "came from",
           "featured");
+
+  private static final String YES = "yes";
 
   private ExportColumns() {}
 
@@ -40,9 +53,9 @@ final class ExportColumns {
     ExportedReview.ExportedOrigin from = row.origin();
     ExportedReview.ExportedModeration made = row.moderation();
     return Arrays.asList(
-        row.product(),
-        row.productTitle(),
-        row.variant().orElse(null),
+        row.subject().product(),
+        row.subject().title(),
+        row.subject().variant().orElse(null),
         row.rating(),
         "5",
         "1",
@@ -56,11 +69,38 @@ final class ExportColumns {
         from.sourceId(),
         String.join(" ", row.media().pictures()),
         made.reply(),
+        made.repliedAt() == null ? null : made.repliedAt().toString(),
+        notes(text.pros()),
+        notes(text.cons()),
+        criteria(row.extras().criteria()),
+        votes(row.extras().votes().helpful()),
+        votes(row.extras().votes().notHelpful()),
+        from.isVerifiedThere() ? YES : null,
+        from.incentive(),
         words(made.state()),
         made.leftOutBecause() == null ? null : words(made.leftOutBecause()),
         words(from.origin()),
         from.source(),
-        made.isFeatured() ? "yes" : null);
+        made.isFeatured() ? YES : null);
+  }
+
+  /** Behind signs that lists have, so that each is read as one whatever stands in it. */
+  private static @Nullable String notes(List<String> notes) {
+    return notes.isEmpty()
+        ? null
+        : notes.stream().map(note -> "• " + note).collect(Collectors.joining("\n"));
+  }
+
+  private static @Nullable String criteria(Map<String, Integer> stars) {
+    return stars.isEmpty()
+        ? null
+        : stars.entrySet().stream()
+            .map(one -> one.getKey() + ": " + one.getValue())
+            .collect(Collectors.joining("\n"));
+  }
+
+  private static @Nullable String votes(long count) {
+    return count == 0 ? null : String.valueOf(count);
   }
 
   private static String words(Enum<?> name) {

@@ -1,0 +1,160 @@
+package nodyes.core.imports;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import nodyes.core.common.Said;
+import nodyes.core.rating.Rating;
+import nodyes.core.rating.RatingScale;
+import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewStatus;
+import nodyes.core.review.Votes;
+
+/** Reads what a row tells of a review besides its rating and words. */
+final class ExtrasReader {
+  /** How a list in a cell is written: a line to each, each behind this sign. */
+  static final String BULLET = "• ";
+
+  private static final int LONGEST = 10_000;
+  private static final int LONGEST_NOTE = 300;
+  private static final int MOST_NOTES = 20;
+  private static final int MOST_CRITERIA = 30;
+  private static final long MOST_VOTES = 1_000_000_000;
+
+  private static final Pattern BULLETS = Pattern.compile("^[•*✓✔✗✘+–-]\\s+");
+
+  /** What says no in the languages of files (common practice); an empty cell does, too. */
+  private static final Pattern NO =
+      Pattern.compile(
+          "(?iU)0|n|f|no|not|false|none|nein|nicht|não|nao|non|pas|nulo|aucune?|keine?"
+              + "|(?:un|not[ _-]|non[ _-]?|nicht |não |no |in)(?:verif|veri[fv]i|vérif|gepr).*|ungeprüft");
+
+  private final RowCells cells;
+  private final DateOrder dateOrder;
+  private final ZoneId zone;
+
+  ExtrasReader(RowCells cells, DateOrder dateOrder, ZoneId zone) {
+    this.cells = cells;
+    this.dateOrder = dateOrder;
+    this.zone = zone;
+  }
+
+  /** Lines, or what signs part where all stands in one. */
+  List<String> notes(ReviewColumn column) {
+    return cells
+        .text(column, LONGEST)
+        .map(text -> Arrays.stream(text.split(isInLines(text) ? "\\R" : "[;|]")))
+        .map(
+            parts ->
+                parts
+                    .map(part -> BULLETS.matcher(part.strip()).replaceFirst("").strip())
+                    .filter(part -> !part.isEmpty())
+                    .limit(MOST_NOTES)
+                    .peek(part -> bounded(column, part))
+                    .toList())
+        .orElse(List.of());
+  }
+
+  private static boolean isInLines(String text) {
+    return text.contains("\n") || BULLETS.matcher(text).find();
+  }
+
+  private void bounded(ReviewColumn column, String note) {
+    if (note.codePointCount(0, note.length()) > LONGEST_NOTE) {
+      cells.problem(column, note, Said.of("imports.cell.tooLong", "most", LONGEST_NOTE));
+    }
+  }
+
+  /** Whether a cell says yes: it says something, and not no. */
+  boolean isSaid(ReviewColumn column) {
+    return cells.text(column, LONGEST_NOTE).filter(text -> !NO.matcher(text).matches()).isPresent();
+  }
+
+  /** What was given for it, as it stands there. */
+  Optional<String> incentive() {
+    return cells
+        .text(ReviewColumn.INCENTIVE, LONGEST_NOTE)
+        .filter(text -> !NO.matcher(text).matches());
+  }
+
+  /** What is told besides; stars of single things are of the row's scale. */
+  ImportedReview.Extras extras(RatingScale scale) {
+    Optional<Instant> repliedAt =
+        cells.optional(
+            ReviewColumn.REPLY_DATE, text -> DateParser.parse(text, dateOrder).instantIn(zone));
+    return new ImportedReview.Extras(
+        cells
+            .text(ReviewColumn.REPLY, LONGEST)
+            .map(text -> new ImportedReview.Reply(text, repliedAt)),
+        criteria(scale),
+        new Votes(votes(ReviewColumn.HELPFUL), votes(ReviewColumn.NOT_HELPFUL)),
+        decided());
+  }
+
+  private long votes(ReviewColumn column) {
+    return cells.optional(column, ExtrasReader::count).orElse(0L);
+  }
+
+  private static long count(String text) throws InvalidValueException {
+    String plain = text.replaceAll("[\\s.,'\u2019](?=\\d{3}(?:\\D|$))|[.,]0+$", "");
+    if (!plain.matches("\\d{1,18}") || Long.parseLong(plain) > MOST_VOTES) {
+      throw new InvalidValueException(Said.of("imports.cell.notACount"));
+    }
+    return Long.parseLong(plain);
+  }
+
+  private Map<String, Integer> criteria(RatingScale scale) {
+    var stars = new LinkedHashMap<String, Integer>();
+    cells.text(ReviewColumn.CRITERIA, LONGEST).stream()
+        .flatMap(text -> Arrays.stream(text.split("[;|\\n]")))
+        .map(String::strip)
+        .filter(one -> !one.isEmpty())
+        .limit(MOST_CRITERIA)
+        .forEach(one -> criterion(one, scale, stars));
+    return stars;
+  }
+
+  private void criterion(String one, RatingScale scale, Map<String, Integer> stars) {
+    int end = Math.max(one.lastIndexOf(':'), one.lastIndexOf('='));
+    String name = end < 0 ? "" : one.substring(0, end).strip();
+    if (name.isEmpty() || name.codePointCount(0, name.length()) > LONGEST_NOTE) {
+      cells.problem(ReviewColumn.CRITERIA, one, Said.of("imports.cell.notACriterion"));
+      return;
+    }
+    Rating rating =
+        cells.value(
+            ReviewColumn.CRITERIA,
+            Optional.of(one.substring(end + 1).strip()),
+            text -> RowReader.rating(text, scale));
+    if (rating != null) {
+      stars.put(name, rating.wholeStar());
+    }
+  }
+
+  private ImportedReview.Decided decided() {
+    ReviewStatus status =
+        cells
+            .text(ReviewColumn.STATE, LONGEST_NOTE)
+            .flatMap(text -> named(ReviewStatus.class, text))
+            .orElse(ReviewStatus.PENDING);
+    Optional<LeaveOutReason> reason =
+        cells
+            .text(ReviewColumn.REASON, LONGEST_NOTE)
+            .flatMap(text -> named(LeaveOutReason.class, text));
+    return new ImportedReview.Decided(status, reason, isSaid(ReviewColumn.FEATURED));
+  }
+
+  /** A state of another program is none of ours: what it says there decides nothing here. */
+  private static <E extends Enum<E>> Optional<E> named(Class<E> type, String text) {
+    String name = text.strip().toUpperCase(Locale.ROOT).replace(' ', '_');
+    return Arrays.stream(type.getEnumConstants())
+        .filter(one -> one.name().equals(name))
+        .findFirst();
+  }
+}
