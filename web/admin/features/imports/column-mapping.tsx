@@ -118,6 +118,7 @@ export function ColumnMapping({ batch, chosen }: BatchLookProps) {
         />
         <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.22fr)_minmax(0,0.8fr)] items-start gap-3 max-lg:grid-cols-2">
           <ImportErrors
+            batch={batch.id}
             trial={missing ? undefined : trial.data}
             isAsked={!!fault}
             rows={look.rows}

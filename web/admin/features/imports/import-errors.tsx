@@ -2,12 +2,14 @@ import { Fragment, type ReactNode } from 'react';
 import { number } from '../../shared/format';
 import { Loading } from '../../ui/empty-state';
 import { renamed, type ImportChoices, type Preview } from './queries';
+import { Mend, Mended } from './mend';
 import { FLAGS } from '../reviews/labels';
 import { T, t } from '../../shared/t';
 
 const LISTED = 6;
 
 interface TroubleProps {
+  batch: number;
   trial: Preview | undefined;
   /** whether something must be said before the rows can be read */
   isAsked: boolean;
@@ -17,7 +19,7 @@ interface TroubleProps {
 }
 
 /** What cannot be read, what is left aside, and what comes in marked: three kinds, never mixed. */
-export function ImportErrors({ trial, isAsked, rows, choices, onChange }: TroubleProps) {
+export function ImportErrors({ batch, trial, isAsked, rows, choices, onChange }: TroubleProps) {
   return (
     <section
       className="rounded-2xl border border-line bg-paper p-4"
@@ -35,7 +37,8 @@ export function ImportErrors({ trial, isAsked, rows, choices, onChange }: Troubl
       {!trial && !isAsked && <Loading lines={3} />}
       {trial && (
         <div className="flex flex-col gap-2.5 text-[13px]">
-          <Bad trial={trial} choices={choices} onChange={onChange} />
+          <Bad batch={batch} trial={trial} choices={choices} onChange={onChange} />
+          <Mended choices={choices} onChange={onChange} />
           <Aside trial={trial} />
           <Marked trial={trial} />
           {trial.unreadable === 0 && trial.usable === rows && trial.marked.length === 0 && (
@@ -57,6 +60,7 @@ function Kind({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function Bad({
+  batch,
   trial,
   choices,
   onChange,
@@ -94,7 +98,8 @@ function Bad({
                   }}
                 />
               </>
-            )}
+            )}{' '}
+            <Mend problem={problem} choices={choices} onChange={onChange} />
           </span>
         </li>
       ))}
@@ -106,6 +111,11 @@ function Bad({
           />
         </li>
       )}
+      <li className="pt-1">
+        <a href={`/api/v1/imports/${batch}/problems/file`} className="text-plum underline" download>
+          {t('imports.importErrors.saveTheseRows')}
+        </a>
+      </li>
     </Kind>
   );
 }

@@ -104,7 +104,16 @@ function Problems({ batch }: { batch: ImportView }) {
   return (
     <section className="rounded-2xl border border-line bg-paper p-6">
       <h2 className="text-lg">{t('imports.importResult.rowsWithProblems')}</h2>
-      <p className="mb-3 text-ink-2">{t('imports.importResult.allOtherRowsWereImported')}</p>
+      <p className="mb-3 flex flex-wrap gap-x-4 text-ink-2">
+        {t('imports.importResult.allOtherRowsWereImported')}
+        <a
+          href={`/api/v1/imports/${batch.id}/problems/file`}
+          className="text-plum underline"
+          download
+        >
+          {t('imports.importErrors.saveTheseRows')}
+        </a>
+      </p>
       {!problems.data && <Loading lines={3} />}
       <table className="w-full text-left">
         <thead className="text-[13px] text-ink-2">

@@ -18,9 +18,12 @@ export type Preview = Schemas['ImportPreview'];
 const EVERY = 400;
 
 /** Choices in which a text of a column means another; nothing takes that back. */
+/** A column whose texts can be said to mean something. */
+export type Renamed = keyof NonNullable<ImportChoices['renames']>;
+
 export function renamed(
   choices: ImportChoices,
-  column: 'PRODUCT' | 'VARIANT',
+  column: Renamed,
   text: string,
   meant: string | undefined,
 ): Partial<ImportChoices> {

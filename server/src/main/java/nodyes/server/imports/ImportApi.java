@@ -1,19 +1,27 @@
 package nodyes.server.imports;
 
+import static nodyes.server.messages.Texts.text;
+
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.io.BufferedOutputStream;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Optional;
 import nodyes.core.common.Said;
 import nodyes.server.trail.Trail;
 import nodyes.server.web.PagedResult;
+import nodyes.server.web.SelfDeletingResource;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -138,6 +146,30 @@ class ImportApi {
                 .toString())
         .contentType(MediaType.APPLICATION_OCTET_STREAM)
         .body(new FileSystemResource(views.file(id)));
+  }
+
+  /** The rows that could not be read, to be mended and brought again. */
+  @GetMapping("/{id}/problems/file")
+  ResponseEntity<Resource> faults(@PathVariable long id) throws IOException {
+    ImportView batch = views.batch(id);
+    Path file = Files.createTempFile("faults-", ".csv");
+    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+      bringIn.faults(id, out);
+    } catch (IOException | RuntimeException e) {
+      Files.deleteIfExists(file);
+      throw e;
+    }
+    String name = batch.fileName().replaceFirst("\\.\\w{2,5}$", "");
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(name + "-" + text("imports.faults.file") + ".csv", StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .contentType(MediaType.parseMediaType("text/csv; charset=utf-8"))
+        .contentLength(Files.size(file))
+        .body(new InputStreamResource(new SelfDeletingResource(file)));
   }
 
   @GetMapping("/{id}/problems")

@@ -3,6 +3,7 @@ package nodyes.server.imports;
 import static nodyes.server.messages.Texts.text;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.Charset;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -28,7 +29,6 @@ import nodyes.server.shop.ShopClock;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.FileKind;
 import nodyes.server.web.ApiProblem;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Makes of what was found in a file, and what the owner chose, a way to read it. */
@@ -72,14 +72,9 @@ class ImportPlanner {
   void run(ImportView batch, ImportOptions choices, ImportChunk.Taker taker, BooleanSupplier goOn)
       throws IOException {
     FileInspection look = batch.inspection();
-    var file =
-        new CsvRows(
-            files.rows(batch.id()),
-            Charset.forName(look.form().encoding()),
-            look.form().delimiter().charAt(0),
-            look.kind() != FileKind.CSV);
+    CsvRows file = rows(batch);
     ProductFinder products = catalogue.finder();
-    RowReader reader = reader(look, choices);
+    var reader = new MendedReader(reader(look, choices), choices);
     ImportFilter selection = selection(choices);
     LongPredicate lines =
         newest(
@@ -87,15 +82,32 @@ class ImportPlanner {
     var reading =
         new ImportRun(
             reader,
-            products,
-            fixedProduct(choices),
+            new RowProducts(products, fixedProduct(choices), choices),
             review -> selection.takes(review) && lines.test(review.line()),
             new ReviewChecks(guess, products, choices, clock.today()),
-            choices,
             taker);
     file.read(CellText.of(reading, look, choices), goOn);
     if (goOn.getAsBoolean()) {
       reading.end();
+    }
+  }
+
+  private CsvRows rows(ImportView batch) {
+    FileInspection look = batch.inspection();
+    return new CsvRows(
+        files.rows(batch.id()),
+        Charset.forName(look.form().encoding()),
+        look.form().delimiter().charAt(0),
+        look.kind() != FileKind.CSV);
+  }
+
+  /** Writes what cannot be read of a kept file, with the reasons, as a table. */
+  void faults(ImportView batch, ImportOptions choices, OutputStream out) throws IOException {
+    FileInspection look = batch.inspection();
+    var products = new RowProducts(catalogue.finder(), fixedProduct(choices), choices);
+    try (var writing =
+        new FaultyRows(new MendedReader(reader(look, choices), choices), products, out)) {
+      rows(batch).read(CellText.of(writing, look, choices), () -> true);
     }
   }
 
@@ -130,20 +142,19 @@ class ImportPlanner {
         zone);
   }
 
-  private ProductFinder.@Nullable Found fixedProduct(ImportOptions choices) {
-    if (choices.product() == null) {
-      return null;
+  private Optional<ProductFinder.Found> fixedProduct(ImportOptions choices) {
+    String product = choices.product();
+    if (product == null) {
+      return Optional.empty();
     }
-    return Slug.parse(choices.product())
-        .flatMap(catalogue::id)
-        .map(id -> new ProductFinder.Found(id, Optional.empty()))
-        .orElseThrow(
-            () ->
-                ApiProblem.unusable(
-                    text(
-                        "imports.productNotInCatalogue",
-                        "product",
-                        String.valueOf(choices.product()))));
+    Optional<ProductFinder.Found> found =
+        Slug.parse(product)
+            .flatMap(catalogue::id)
+            .map(id -> new ProductFinder.Found(id, Optional.empty()));
+    if (found.isEmpty()) {
+      throw ApiProblem.unusable(text("imports.productNotInCatalogue", "product", product));
+    }
+    return found;
   }
 
   private static ImportFilter selection(ImportOptions choices) {
@@ -169,7 +180,7 @@ class ImportPlanner {
 
   /** The lines of the newest chosen rows; found in a run of its own, as files come in any order. */
   private static LongPredicate newest(
-      Rows rows, RowReader reader, ImportFilter selection, ImportOptions choices)
+      Rows rows, MendedReader reader, ImportFilter selection, ImportOptions choices)
       throws IOException {
     if (choices.selection().most() == null) {
       return _ -> true;

@@ -90,7 +90,10 @@ class ImportReading {
       case GO_ON -> {
         comparing.run(id);
         store.finish(id, ImportState.DONE, null, clock.instant());
-        files.isRead(id);
+        // what could not be read of it may be asked for yet
+        if (store.find(id).filter(one -> one.counts().unreadable() > 0).isEmpty()) {
+          files.isRead(id);
+        }
       }
     }
   }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import nodyes.core.common.Said;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.RowError;
@@ -14,7 +13,6 @@ import nodyes.server.imports.ImportChunk.Placed;
 import nodyes.server.messages.Texts;
 import nodyes.server.reviews.Fingerprints;
 import nodyes.server.tabular.CsvRows;
-import org.jspecify.annotations.Nullable;
 
 /** One run through a file: rows become reviews, handed on in chunks. */
 final class ImportRun implements CsvRows.Sink {
@@ -29,12 +27,10 @@ final class ImportRun implements CsvRows.Sink {
   /** Most problems of an import that are kept one by one; the others are counted. */
   static final int MOST_PROBLEMS = 5000;
 
-  private final RowReader rows;
-  private final ProductFinder products;
-  private final Optional<ProductFinder.Found> fixedProduct;
+  private final MendedReader rows;
+  private final RowProducts products;
   private final Predicate<ImportedReview> selection;
   private final ReviewChecks checks;
-  private final ImportOptions choices;
   private final ImportChunk.Taker taker;
 
   private final List<OnProduct> found = new ArrayList<>();
@@ -50,24 +46,18 @@ final class ImportRun implements CsvRows.Sink {
   /**
    * A run.
    *
-   * @param fixedProduct the product of all rows; null to let each row name it
    * @param selection whether a good row is taken
-   * @param choices what texts of its columns mean
    */
   ImportRun(
-      RowReader rows,
-      ProductFinder products,
-      ProductFinder.@Nullable Found fixedProduct,
+      MendedReader rows,
+      RowProducts products,
       Predicate<ImportedReview> selection,
       ReviewChecks checks,
-      ImportOptions choices,
       ImportChunk.Taker taker) {
     this.rows = rows;
     this.products = products;
-    this.fixedProduct = Optional.ofNullable(fixedProduct);
     this.selection = selection;
     this.checks = checks;
-    this.choices = choices;
     this.taker = taker;
     this.rowsToSkip = taker.counts().rowsSeen();
     this.bad = taker.counts().unreadable();
@@ -103,26 +93,14 @@ final class ImportRun implements CsvRows.Sink {
       return;
     }
     bad++;
-    keep(new RowErrorView(line, null, RowError.shortened(start), reason, List.of()));
+    keep(new RowErrorView(line, null, RowError.shortened(start), reason, null, List.of()));
   }
 
   private void place(ImportedReview review) {
-    Optional<ProductFinder.Found> product =
-        fixedProduct.or(
-            () ->
-                review
-                    .product()
-                    .map(text -> choices.meant(ReviewColumn.PRODUCT, text))
-                    .flatMap(products::find));
+    Optional<ProductFinder.Found> product = products.of(review);
     if (product.isEmpty()) {
       bad++;
-      String named = review.product().orElse("");
-      keep(
-          new RowError(
-              review.line(),
-              Optional.of(ReviewColumn.PRODUCT),
-              named,
-              Said.of(named.isEmpty() ? "imports.noProductGiven" : "imports.noSuchProduct")));
+      keep(RowProducts.missing(review));
       return;
     }
     found.add(new OnProduct(review, product.get()));
@@ -155,8 +133,9 @@ final class ImportRun implements CsvRows.Sink {
             problem.column().map(ReviewColumn::words).orElse(null),
             problem.value(),
             Texts.text(problem.reason()),
+            problem.column().orElse(null),
             problem.column().equals(Optional.of(ReviewColumn.PRODUCT))
-                ? products.nearest(problem.value())
+                ? products.products().nearest(problem.value())
                 : List.of()));
   }
 

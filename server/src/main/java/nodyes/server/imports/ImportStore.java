@@ -207,6 +207,7 @@ class ImportStore {
                                 row.getColumnName(),
                                 row.getValue(),
                                 row.getReason(),
+                                null,
                                 List.of())),
                 page,
                 size,

@@ -3,6 +3,7 @@ package nodyes.server.imports;
 import static nodyes.server.messages.Texts.text;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.Optional;
@@ -65,6 +66,12 @@ public class ReviewImports {
       throw new UncheckedIOException(e);
     }
     return trying.trial(!memory.isPermitted(source(batch, choices)));
+  }
+
+  /** The rows that cannot be read as it is chosen, with the reasons beside them, as a table. */
+  void faults(long id, OutputStream out) throws IOException {
+    ImportView batch = views.batch(id);
+    plans.faults(batch, store.choices(id).orElse(ImportOptions.FOUND), out);
   }
 
   /** Reads a file that was looked at, in the background. */
