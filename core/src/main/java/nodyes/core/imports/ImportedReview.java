@@ -115,6 +115,12 @@ public record ImportedReview(
     variant = variant.map(PlainText::of);
   }
 
+  /** The same with a rating that stands otherwise in the file. */
+  public ImportedReview givenAs(String rated) {
+    return new ImportedReview(
+        line, product, variant, rating, rated, text, writer, source, media, extras);
+  }
+
   /** The same with another language. */
   public ImportedReview inLanguage(Optional<String> other) {
     return new ImportedReview(

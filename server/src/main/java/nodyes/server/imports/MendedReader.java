@@ -2,6 +2,8 @@ package nodyes.server.imports;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.RowError;
 import nodyes.core.imports.RowReader;
@@ -23,9 +25,17 @@ record MendedReader(RowReader rows, ImportOptions choices) {
       return result;
     }
     RowResult again = rows.read(line, mended);
-    return again instanceof RowResult.Failed(List<RowError> left)
-        ? new RowResult.Failed(asTheyStand(problems, left))
-        : again;
+    return switch (again) {
+      case RowResult.Failed(List<RowError> left) ->
+          new RowResult.Failed(asTheyStand(problems, left));
+      case RowResult.Parsed(ImportedReview review) ->
+          new RowResult.Parsed(
+              problems.stream()
+                  .filter(one -> one.column().equals(Optional.of(ReviewColumn.RATING)))
+                  .map(one -> review.givenAs(one.value()))
+                  .findFirst()
+                  .orElse(review));
+    };
   }
 
   /** What is still wrong, with the texts that stand in the file. */

@@ -54,6 +54,8 @@ public class FaultyRowsTest extends ServerTest {
             "{\"renames\":{\"RATING\":{\"five\":\"5\"},\"DATE\":{\"soon\":\"2026-05-05\"},"
                 + "\"PRODUCT\":{\"Mended pot old\":\"mended-pot\"}}}");
     assertEquals(all.path("usable").asInt(), 5, all.toString());
+    // shoppers are told the original rating
+    assertEquals(all.path("shown").path(1).path("givenRating").asString(), "five", all.toString());
   }
 
   /** What can be read means what it says: no rating becomes another one. */
