@@ -50,8 +50,8 @@ final class ReadPages {
     read.stream()
         .filter(PatternReader.Block::isReview)
         .forEach(
-            block -> {
-              blocks.add(block);
+            review -> {
+              blocks.add(review);
               addresses.add(address);
             });
   }
