@@ -80,6 +80,25 @@ describe('the shop’s details', () => {
     expect(asksBeforeLeaving()).toBe(true);
   });
 
+  it('tell what becomes of prices before they change the currency', async () => {
+    const { changes } = office({
+      'PUT /api/v1/shop?knowsPrices=true': ({ body }: { body: unknown }) => body as object,
+      'PUT /api/v1/shop': () => refusal(409, '3 products have prices in EUR.'),
+    });
+    draw(<ShopForm shop={SHOP} />);
+    type('Currency', 'USD');
+    press('Save');
+    expect(await screen.findByText('3 products have prices in EUR.')).toBeTruthy();
+    press('Keep EUR');
+    expect(field('Currency').value).toBe('USD');
+    expect(changes()).toHaveLength(1);
+    press('Save');
+    await screen.findByText('3 products have prices in EUR.');
+    press('Change it');
+    expect(await screen.findByText('Shop details saved')).toBeTruthy();
+    expect(changes()).toHaveLength(3);
+  });
+
   it('are still there when the server is away', async () => {
     office({ 'PUT /api/v1/shop': () => refusal(503, 'Please try again.') });
     draw(<ShopForm shop={SHOP} />);

@@ -1,10 +1,16 @@
+import { useState } from 'react';
 import { Button } from '../../ui/button';
+import { Dialog } from '../../ui/dialog';
 import { Field } from '../../ui/field';
 import { useNotify } from '../../ui/toasts';
+import { Problem } from '../../shared/api';
 import { useServerForm } from '../../shared/server-form';
 import { useUnsaved } from '../../shared/unsaved';
 import { useSaveShop, type Shop } from '../shop/queries';
 import { t } from '../../shared/t';
+
+/** The server asks back (RFC 9110, 15.5.10). */
+const CONFLICT = 409;
 
 const LISTS: Partial<Record<keyof Shop, string[]>> = {
   zone: Intl.supportedValuesOf('timeZone'),
@@ -48,15 +54,22 @@ export function ShopForm({ shop }: { shop: Shop }) {
   const save = useSaveShop();
   const { say } = useNotify();
   useUnsaved('shop', isChanged);
-  const submit = onSubmit((wanted) =>
-    save.mutate(wanted, {
-      onSuccess: (saved) => {
-        form.reset(saved);
-        say(t('setup.setup.shopDetailsSaved'));
+  const [asked, setAsked] = useState<{ wanted: Shop; why: string }>();
+  const send = (wanted: Shop, knowsPrices: boolean) =>
+    save.mutate(
+      { ...wanted, knowsPrices },
+      {
+        onSuccess: (saved) => {
+          form.reset(saved);
+          say(t('setup.setup.shopDetailsSaved'));
+        },
+        onError: (error) =>
+          error instanceof Problem && error.status === CONFLICT
+            ? setAsked({ wanted, why: error.message })
+            : refuse(error),
       },
-      onError: refuse,
-    }),
-  );
+    );
+  const submit = onSubmit((wanted) => send(wanted, false));
   return (
     <form
       onSubmit={(event) => void submit(event)}
@@ -90,6 +103,29 @@ export function ShopForm({ shop }: { shop: Shop }) {
       <Button look="inside" type="submit" className="mt-5" disabled={save.isPending}>
         {t('setup.setup.save')}
       </Button>
+      {asked && (
+        <Dialog
+          title={t('setup.currency.change', { currency: asked.wanted.currency.toUpperCase() })}
+          isAsking
+          onDone={() => setAsked(undefined)}
+        >
+          <p className="my-3">{asked.why}</p>
+          <p className="flex gap-3">
+            <Button
+              look="main"
+              onClick={() => {
+                setAsked(undefined);
+                send(asked.wanted, true);
+              }}
+            >
+              {t('setup.currency.changeIt')}
+            </Button>
+            <Button onClick={() => setAsked(undefined)}>
+              {t('setup.currency.keep', { currency: shop.currency })}
+            </Button>
+          </p>
+        </Dialog>
+      )}
     </form>
   );
 }

@@ -22,7 +22,8 @@ export const mayNotFrame = (shop: Shop) => framed !== undefined && shop.address 
 export function useSaveShop() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (shop: Shop) => need(api.PUT('/api/v1/shop', { body: shop })),
+    mutationFn: ({ knowsPrices = false, ...shop }: Shop & { knowsPrices?: boolean }) =>
+      need(api.PUT('/api/v1/shop', { params: { query: { knowsPrices } }, body: shop })),
     onSuccess: (shop) => queries.setQueryData(['shop'], shop),
   });
 }

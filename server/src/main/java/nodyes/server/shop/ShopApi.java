@@ -9,10 +9,12 @@ import jakarta.validation.constraints.Size;
 import java.time.ZoneId;
 import nodyes.core.recognition.AddressPattern;
 import nodyes.server.web.ApiProblem;
+import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -20,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/shop")
 class ShopApi {
   private final Shop shop;
+  private final StoredPrices prices;
 
-  ShopApi(Shop shop) {
+  ShopApi(Shop shop, StoredPrices prices) {
     this.shop = shop;
+    this.prices = prices;
   }
 
   /** The shop as the owner sees and changes it; the public key stays. */
@@ -42,8 +46,15 @@ class ShopApi {
     return view(shop.settings());
   }
 
+  /**
+   * Replaces the settings.
+   *
+   * @param knowsPrices whether the owner knows what becomes of prices in other money
+   */
   @PutMapping
-  ShopView put(@Valid @RequestBody ShopView wanted) {
+  ShopView put(
+      @Valid @RequestBody ShopView wanted,
+      @RequestParam(defaultValue = "false") boolean knowsPrices) {
     ZoneId zone =
         TypedSettings.zone(wanted.zone())
             .orElseThrow(() -> ApiProblem.value("zone", text("shop.timeZone")));
@@ -53,6 +64,9 @@ class ShopApi {
     String address =
         TypedSettings.origin(wanted.address())
             .orElseThrow(() -> ApiProblem.value("address", text("shop.origin")));
+    if (!knowsPrices) {
+      askAboutPrices(currency);
+    }
     shop.save(
         new ShopSettings(
             wanted.name().strip(),
@@ -64,6 +78,17 @@ class ShopApi {
             path("listingPath", wanted.listingPath(), "{category}", "shop.categoryPath"),
             path("basketPath", wanted.basketPath(), "", "shop.path")));
     return get();
+  }
+
+  /** Amounts are never converted, so what becomes of them is told before. */
+  private void askAboutPrices(String wanted) {
+    String before = shop.settings().currency();
+    long products = wanted.equals(before) ? 0 : prices.productsPricedIn(before);
+    if (products > 0) {
+      throw new ApiProblem(
+          HttpStatus.CONFLICT,
+          text("shop.pricesStay", "products", products, "before", before, "after", wanted));
+    }
   }
 
   /** How a kind of page is addressed; what it must name is in it. */

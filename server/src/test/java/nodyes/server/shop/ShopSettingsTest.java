@@ -5,6 +5,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import nodyes.server.ServerTest;
 import org.hamcrest.Matchers;
@@ -21,8 +23,12 @@ public class ShopSettingsTest extends ServerTest {
       """;
 
   private ResultActions save(String settings) throws Exception {
+    return save(settings, "");
+  }
+
+  private ResultActions save(String settings, String asked) throws Exception {
     return http.perform(
-        put("/api/v1/shop")
+        put("/api/v1/shop" + asked)
             .with(owner())
             .contentType(MediaType.APPLICATION_JSON)
             .content(settings));
@@ -72,6 +78,24 @@ public class ShopSettingsTest extends ServerTest {
                 .string(
                     "Content-Security-Policy",
                     Matchers.endsWith("frame-src 'self' https://pots.example:8443")));
+  }
+
+  @Test
+  public void otherMoneyIsTakenOnceTheOwnerKnowsWhatBecomesOfPrices() throws Exception {
+    product("priced-pot");
+    String dollars = SETTINGS.replace("EUR", "USD");
+    save(dollars)
+        .andExpect(status().isConflict())
+        .andExpect(
+            jsonPath(
+                "$.detail", Matchers.startsWith("1 product has a price in EUR. They are not")));
+    assertEquals(body(ask("/api/v1/shop")).path("currency").asString(), "EUR");
+    save(dollars, "?knowsPrices=true")
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.currency").value("USD"));
+    // nothing was converted, and nothing in dollars is there to ask about
+    assertTrue(body(ask("/embed/v1/page?kind=product&product=priced-pot")).toString().length() > 2);
+    save(SETTINGS).andExpect(status().isOk());
   }
 
   @Test
