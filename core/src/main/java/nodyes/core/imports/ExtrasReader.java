@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nodyes.core.common.Said;
 import nodyes.core.rating.Rating;
@@ -34,6 +35,10 @@ final class ExtrasReader {
       Pattern.compile(
           "(?iU)0|n|f|no|not|false|none|nein|nicht|não|nao|non|pas|nulo|aucune?|keine?"
               + "|(?:un|not[ _-]|non[ _-]?|nicht |não |no |in)(?:verif|veri[fv]i|vérif|gepr).*|ungeprüft");
+
+  private static final Pattern COUNT =
+      Pattern.compile(
+          "(?U)(?:[^\\d-]{0,30}\\s)?\\(?(\\d{1,18})\\)?(?:\\s[^\\d]{1,60}(?:\\d{1,18}[^\\d]{0,60})?)?");
 
   private final RowCells cells;
   private final DateOrder dateOrder;
@@ -101,12 +106,14 @@ final class ExtrasReader {
     return cells.optional(column, ExtrasReader::count).orElse(0L);
   }
 
+  /** A count alone, or as pages say it: '12 people found this helpful', '3 of 7'. */
   private static long count(String text) throws InvalidValueException {
     String plain = text.replaceAll("[\\s.,'\u2019](?=\\d{3}(?:\\D|$))|[.,]0+$", "");
-    if (!plain.matches("\\d{1,18}") || Long.parseLong(plain) > MOST_VOTES) {
+    Matcher found = COUNT.matcher(plain);
+    if (!found.matches() || Long.parseLong(found.group(1)) > MOST_VOTES) {
       throw new InvalidValueException(Said.of("imports.cell.notACount"));
     }
-    return Long.parseLong(plain);
+    return Long.parseLong(found.group(1));
   }
 
   private Map<String, Integer> criteria(RatingScale scale) {

@@ -97,7 +97,11 @@ public class ReviewExtrasTest {
     assertEquals(good(ReviewColumn.HELPFUL, "12").extras().votes(), new Votes(12, 0));
     assertEquals(good(ReviewColumn.HELPFUL, "1,204").extras().votes(), new Votes(1204, 0));
     assertEquals(good(ReviewColumn.NOT_HELPFUL, "3.0").extras().votes(), new Votes(0, 3));
-    for (String none : List.of("-1", "many", "1.5", "99999999999999999999")) {
+    for (String said :
+        List.of("7 people found this helpful", "7 of 9", "Helpful (7)", "Útil: 7", "7 / 9 votes")) {
+      assertEquals(good(ReviewColumn.HELPFUL, said).extras().votes(), new Votes(7, 0), said);
+    }
+    for (String none : List.of("-1", "many", "1 2 3", "1.5", "99999999999999999999")) {
       var failed = (RowResult.Failed) read(Map.of(ReviewColumn.HELPFUL, none));
       assertEquals(failed.problems().getFirst().column(), Optional.of(ReviewColumn.HELPFUL), none);
     }
