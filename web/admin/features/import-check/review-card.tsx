@@ -4,6 +4,7 @@ import { Stars } from '../../ui/stars';
 import { Byline } from '../reviews/byline';
 import { Flags } from '../reviews/flags';
 import { HighlightedText } from '../reviews/highlighted-text';
+import { ProsAndCons } from '../reviews/pros-and-cons';
 import { ReviewPictures } from '../reviews/review-pictures';
 import { Translation } from '../reviews/translation';
 import { ShownAs } from '../reviews/shown-as';
@@ -54,6 +55,7 @@ export function ReviewCard(props: SortOneProps) {
             <p className="text-[17px] leading-relaxed whitespace-pre-line">
               <HighlightedText review={review} />
             </p>
+            <ProsAndCons review={review} />
             <Translation review={review} />
           </div>
           <Flags review={review} onEdit={onEdit} onCopy={props.onCopy} />

@@ -1,6 +1,7 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { Popover } from 'radix-ui';
 import { Button } from '../../ui/button';
+import { Field } from '../../ui/field';
 import { SHEET } from '../../ui/inline-select';
 import { ProductPick } from '../../ui/product-pick';
 import { renamed, type ImportChoices, type Preview } from './queries';
@@ -34,7 +35,6 @@ export function Mend({ problem, choices, onChange }: MendProps) {
 function Cell({ value, onSay }: { value: string; onSay: (meant: string) => void }) {
   const [open, setOpen] = useState(false);
   const [meant, setMeant] = useState('');
-  const note = useId();
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
@@ -58,19 +58,14 @@ function Cell({ value, onSay }: { value: string; onSay: (meant: string) => void 
               onSay(meant.trim());
             }}
           >
-            <label className="block text-[13px] break-words">
-              {t('imports.mend.meaning', { value })}
-              <input
-                className="mt-1 block w-full rounded-lg border border-field bg-paper px-2.5 py-1.5 text-[15px]"
-                value={meant}
-                maxLength={300}
-                aria-describedby={note}
-                onChange={(event) => setMeant(event.target.value)}
-              />
-            </label>
-            <p id={note} className="my-2 text-[13px] text-ink-2">
-              {t('imports.mend.everywhere')}
-            </p>
+            <Field
+              label={t('imports.mend.meaning', { value })}
+              note={t('imports.mend.everywhere')}
+              className="mb-2 break-words"
+              value={meant}
+              maxLength={300}
+              onChange={(event) => setMeant(event.target.value)}
+            />
             <Button look="main" type="submit" disabled={!meant.trim()}>
               {t('imports.mend.apply')}
             </Button>

@@ -10,6 +10,7 @@ import { Flags } from './flags';
 import type { Edit } from './review-edits';
 import { History } from './history';
 import { HighlightedText } from './highlighted-text';
+import { ProsAndCons } from './pros-and-cons';
 import { Reply } from './reply';
 import { ReviewPictures } from './review-pictures';
 import { ToldThere } from './told-there';
@@ -73,8 +74,7 @@ export function ReadingPane(props: ReadingPaneProps) {
               <p className="text-[17px] leading-relaxed whitespace-pre-line">
                 <HighlightedText review={review} />
               </p>
-              <Points name={t('reviews.readingPane.pros')} lines={review.pros} />
-              <Points name={t('reviews.readingPane.cons')} lines={review.cons} />
+              <ProsAndCons review={review} />
               <Translation key={review.id} review={review} />
             </div>
             <ReviewPictures key={review.id} review={review} />
@@ -207,15 +207,6 @@ function ReviewActs({ review, onAct, onEdit, onReply }: ReadingPaneProps) {
         {t('reviews.readingPane.reply')}
       </Button>
     </footer>
-  );
-}
-
-function Points({ name, lines }: { name: string; lines: string[] }) {
-  if (lines.length === 0) return null;
-  return (
-    <p className="mt-1.5 text-[15px]">
-      <b className="font-semibold">{name}:</b> {lines.join(' · ')}
-    </p>
   );
 }
 

@@ -120,7 +120,12 @@ export function ShopForm({ shop }: { shop: Shop }) {
             >
               {t('setup.currency.changeIt')}
             </Button>
-            <Button onClick={() => setAsked(undefined)}>
+            <Button
+              onClick={() => {
+                setAsked(undefined);
+                form.setValue('currency', shop.currency, { shouldDirty: true });
+              }}
+            >
               {t('setup.currency.keep', { currency: shop.currency })}
             </Button>
           </p>

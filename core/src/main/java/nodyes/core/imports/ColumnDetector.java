@@ -52,11 +52,6 @@ public final class ColumnDetector {
     var guess = new EnumMap<ReviewColumn, Integer>(ReviewColumn.class);
     named(headings, ColumnDetector::plain, guess);
     named(headings, heading -> plain(HeadingPath.meant(heading)), guess);
-    if (!guess.containsKey(ReviewColumn.REASON)) {
-      // only a file of this product has them; elsewhere a state may be one of a country's
-      guess.remove(ReviewColumn.STATE);
-      guess.remove(ReviewColumn.FEATURED);
-    }
     return guess;
   }
 

@@ -19,22 +19,21 @@ import nodyes.core.review.Votes;
 
 /** Reads what a row tells of a review besides its rating and words. */
 final class ExtrasReader {
-  /** How a list in a cell is written: a line to each, each behind this sign. */
-  static final String BULLET = "• ";
-
   private static final int LONGEST = 10_000;
   private static final int LONGEST_NOTE = 300;
   private static final int MOST_NOTES = 20;
   private static final int MOST_CRITERIA = 30;
   private static final long MOST_VOTES = 1_000_000_000;
 
-  private static final Pattern BULLETS = Pattern.compile("^[•*✓✔✗✘+–-]\\s+");
-
   /** What says no in the languages of files (common practice); an empty cell does, too. */
   private static final Pattern NO =
       Pattern.compile(
-          "(?iU)0|n|f|no|not|false|none|nein|nicht|não|nao|non|pas|nulo|aucune?|keine?"
-              + "|(?:un|not[ _-]|non[ _-]?|nicht |não |no |in)(?:verif|veri[fv]i|vérif|gepr).*|ungeprüft");
+          "(?iU)0|n|f|no|not|false|none|nein|nicht|n[ãa]o|non|pas|nulo|aucune?|keine?"
+              + "|(?:un|(?:not|non|nicht|não|no)[ _-]?)(?:v[eé]rif|gepr).*");
+
+  /** What parts the thousands of a count, and decimals that are none. */
+  private static final Pattern NO_DIGITS =
+      Pattern.compile("[\\s.,'\u2019](?=\\d{3}(?:\\D|$))|[.,]0+$");
 
   private static final Pattern COUNT =
       Pattern.compile(
@@ -50,24 +49,15 @@ final class ExtrasReader {
     this.zone = zone;
   }
 
-  /** Lines, or what signs part where all stands in one. */
+  /** What a cell lists. */
   List<String> notes(ReviewColumn column) {
-    return cells
-        .text(column, LONGEST)
-        .map(text -> Arrays.stream(text.split(isInLines(text) ? "\\R" : "[;|]")))
-        .map(
-            parts ->
-                parts
-                    .map(part -> BULLETS.matcher(part.strip()).replaceFirst("").strip())
-                    .filter(part -> !part.isEmpty())
-                    .limit(MOST_NOTES)
-                    .peek(part -> bounded(column, part))
-                    .toList())
-        .orElse(List.of());
-  }
-
-  private static boolean isInLines(String text) {
-    return text.contains("\n") || BULLETS.matcher(text).find();
+    List<String> notes =
+        cells.text(column, LONGEST).stream()
+            .flatMap(text -> CellLists.notes(text).stream())
+            .limit(MOST_NOTES)
+            .toList();
+    notes.forEach(note -> bounded(column, note));
+    return notes;
   }
 
   private void bounded(ReviewColumn column, String note) {
@@ -108,7 +98,7 @@ final class ExtrasReader {
 
   /** A count alone, or as pages say it: '12 people found this helpful', '3 of 7'. */
   private static long count(String text) throws InvalidValueException {
-    String plain = text.replaceAll("[\\s.,'\u2019](?=\\d{3}(?:\\D|$))|[.,]0+$", "");
+    String plain = NO_DIGITS.matcher(text).replaceAll("");
     Matcher found = COUNT.matcher(plain);
     if (!found.matches() || Long.parseLong(found.group(1)) > MOST_VOTES) {
       throw new InvalidValueException(Said.of("imports.cell.notACount"));
@@ -119,9 +109,7 @@ final class ExtrasReader {
   private Map<String, Integer> criteria(RatingScale scale) {
     var stars = new LinkedHashMap<String, Integer>();
     cells.text(ReviewColumn.CRITERIA, LONGEST).stream()
-        .flatMap(text -> Arrays.stream(text.split("[;|\\n]")))
-        .map(String::strip)
-        .filter(one -> !one.isEmpty())
+        .flatMap(text -> CellLists.parts(text).stream())
         .limit(MOST_CRITERIA)
         .forEach(one -> criterion(one, scale, stars));
     return stars;

@@ -25,9 +25,14 @@ final class HeadingPath {
       Set.of("reviewer", "author", "customer", "user", "writer", "buyer", "person", "by");
   private static final Set<String> REPLIES =
       Set.of("reply", "response", "answer", "ownerreply", "merchantreply", "shopreply");
-  private static final Set<String> PRODUCTS =
-      Set.of("product", "item", "itemreviewed", "article", "subject");
+  private static final Set<String> PRODUCTS = Set.of("product", "item", "itemreviewed", "article");
+
+  /** What a review lies in; of anything else the last part alone says too little. */
+  private static final Set<String> REVIEWS =
+      Set.of("review", "attributes", "data", "node", "fields", "content", "meta", "metadata");
+
   private static final Set<String> RATINGS = Set.of("rating", "reviewrating", "score", "stars");
+  private static final Set<String> ORDERS = Set.of("id", "number", "name", "reference");
   private static final Map<String, String> OF_RATINGS =
       Map.of(
           "value", "rating",
@@ -62,7 +67,10 @@ final class HeadingPath {
     if (RATINGS.contains(whole)) {
       return Optional.ofNullable(OF_RATINGS.get(last)).orElse(heading);
     }
-    return last;
+    if ("order".equals(whole)) {
+      return ORDERS.contains(last) ? "order" : heading;
+    }
+    return REVIEWS.contains(whole) ? last : heading;
   }
 
   private static boolean isCountry(String last) {

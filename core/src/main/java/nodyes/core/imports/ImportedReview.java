@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nodyes.core.common.PlainText;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.LeaveOutReason;
@@ -104,9 +105,13 @@ public record ImportedReview(
     public static final Extras NONE =
         new Extras(Optional.empty(), Map.of(), Votes.NONE, Decided.OPEN);
 
-    /** Keeps the stars unchangeable. */
+    /** Keeps the stars unchangeable, and of their names what is text. */
     public Extras {
-      criteria = Map.copyOf(criteria);
+      criteria =
+          criteria.entrySet().stream()
+              .collect(
+                  Collectors.toUnmodifiableMap(
+                      one -> PlainText.of(one.getKey()), Map.Entry::getValue, (a, _) -> a));
     }
   }
 

@@ -117,7 +117,7 @@ public enum ReviewColumn {
       incentive incentivized incentivised isincentivized reward compensation recompensa
       incentivo gegenleistung anreiz belohnung contrepartie récompense"""),
   /** Where it stood in the shop that it went out of. */
-  STATE("state", "state"),
+  STATE("review state", "reviewstate"),
   /** Why it was left out there. */
   REASON("left out because", "leftoutbecause"),
   /** Whether it was picked to be shown first there. */

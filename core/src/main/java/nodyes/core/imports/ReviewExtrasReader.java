@@ -3,17 +3,21 @@ package nodyes.core.imports;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Reads what a review in the vocabulary of schema.org tells besides its rating and words. */
 final class ReviewExtrasReader {
+  private static final Pattern SPACE = Pattern.compile("\\s+");
+  private static final Pattern PARTING = Pattern.compile("[;|\\s]+");
+
   private ReviewExtrasReader() {}
 
   static void read(Map<?, ?> review, Map<ReviewColumn, String> row) {
-    put(row, ReviewColumn.PROS, notes(SchemaOrgReviewReader.value(review, "positiveNotes")));
-    put(row, ReviewColumn.CONS, notes(SchemaOrgReviewReader.value(review, "negativeNotes")));
+    notes(row, ReviewColumn.PROS, SchemaOrgReviewReader.value(review, "positiveNotes"));
+    notes(row, ReviewColumn.CONS, SchemaOrgReviewReader.value(review, "negativeNotes"));
     put(row, ReviewColumn.CRITERIA, criteria(SchemaOrgReviewReader.value(review, "reviewRating")));
     Object counters = SchemaOrgReviewReader.value(review, "interactionStatistic");
     put(row, ReviewColumn.HELPFUL, votes(counters, "LikeAction"));
@@ -21,6 +25,14 @@ final class ReviewExtrasReader {
   }
 
   /** A list of items, of texts, or one text. */
+  private static void notes(
+      Map<ReviewColumn, String> row, ReviewColumn column, @Nullable Object given) {
+    List<String> notes = notes(given).toList();
+    if (!notes.isEmpty()) {
+      row.put(column, CellLists.cell(notes));
+    }
+  }
+
   private static Stream<String> notes(@Nullable Object given) {
     return all(given)
         .flatMap(
@@ -30,7 +42,7 @@ final class ReviewExtrasReader {
                     ? all(SchemaOrgReviewReader.value(map, "itemListElement"))
                     : Stream.of(one))
         .flatMap(one -> note(one).stream())
-        .map(note -> ExtrasReader.BULLET + note.replaceAll("\\s+", " "));
+        .map(note -> SPACE.matcher(note).replaceAll(" "));
   }
 
   private static Optional<String> note(Object one) {
@@ -56,7 +68,7 @@ final class ReviewExtrasReader {
                     .flatMap(
                         name ->
                             SchemaOrgReviewReader.firstText(rating, "ratingValue")
-                                .map(stars -> name.replaceAll("[;|\\s]+", " ") + ": " + stars))
+                                .map(stars -> PARTING.matcher(name).replaceAll(" ") + ": " + stars))
                     .stream());
   }
 

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -87,6 +88,8 @@ public final class SchemaOrgReviewReader {
   /** The name of the additional property that holds a variant which is neither colour nor size. */
   public static final String VARIANT = "variant";
 
+  private static final Pattern VOCABULARY = Pattern.compile("^(?i:https?://schema\\.org/|schema:)");
+
   private static final int DEEPEST = 40;
   private static final int MOST_REVIEWS = 100_000;
   private static final Set<String> REVIEW_TYPES =
@@ -157,7 +160,7 @@ public final class SchemaOrgReviewReader {
     put(row, ReviewColumn.PICTURE, pictures(value(review, "image")));
     person(row, first(value(review, "author")));
     ReviewExtrasReader.read(review, row);
-    OWN_NAMES.forEach((column, name) -> put(row, column, text(value(review, name))));
+    OWN_NAMES.forEach((column, name) -> put(row, column, text(review.get(name))));
     Object about = resolved(first(value(review, "itemReviewed")));
     Map<?, ?> product = about instanceof Map<?, ?> map ? map : around;
     if (product != null) {
@@ -280,7 +283,7 @@ public final class SchemaOrgReviewReader {
 
   /** The name without the vocabulary before it. */
   static String local(String name) {
-    return name.replaceFirst("^(?i:https?://schema\\.org/|schema:)", "");
+    return VOCABULARY.matcher(name).replaceFirst("");
   }
 
   static @Nullable Object value(Map<?, ?> map, String property) {

@@ -195,11 +195,19 @@ public class ReviewExtrasTest {
 
   @Test
   public void aCountrysStateIsNotTheReviews() {
+    assertEquals(ColumnDetector.of(List.of("Rating", "State")), Map.of(ReviewColumn.RATING, 0));
+    assertTrue(ColumnDetector.of(List.of("review state")).containsKey(ReviewColumn.STATE));
+  }
+
+  /**
+   * A day of the order, a title of the variant and an id of the shop were taken for the review's.
+   */
+  @Test
+  public void whatIsOfSomethingElseIsNotTheReviews() {
     assertEquals(
-        ColumnDetector.of(List.of("Rating", "State", "Featured")), Map.of(ReviewColumn.RATING, 0));
-    assertTrue(
-        ColumnDetector.of(List.of("rating", "state", "left out because"))
-            .containsKey(ReviewColumn.STATE));
+        ColumnDetector.of(
+            List.of("order.created_at", "variant.title", "shop.id", "store.name", "order.number")),
+        Map.of(ReviewColumn.ORDER, 4));
   }
 
   /** 'Item' sounds right and holds numbers of another program; the other column holds products. */

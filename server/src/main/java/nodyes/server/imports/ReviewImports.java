@@ -71,7 +71,12 @@ public class ReviewImports {
   /** The rows that cannot be read as it is chosen, with the reasons beside them, as a table. */
   void faults(long id, OutputStream out) throws IOException {
     ImportView batch = views.batch(id);
-    plans.faults(batch, store.choices(id).orElse(ImportOptions.FOUND), out);
+    ImportOptions choices =
+        store
+            .choices(id)
+            .or(() -> Optional.ofNullable(batch.inspection().memory().choices()))
+            .orElse(ImportOptions.FOUND);
+    plans.faults(batch, choices, out);
   }
 
   /** Reads a file that was looked at, in the background. */

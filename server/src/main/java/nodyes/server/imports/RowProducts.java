@@ -20,8 +20,12 @@ record RowProducts(
         () ->
             review
                 .product()
-                .map(text -> choices.meant(ReviewColumn.PRODUCT, text))
-                .flatMap(products::find));
+                .flatMap(
+                    text ->
+                        products
+                            .find(text)
+                            // a product that is known is what it is
+                            .or(() -> products.find(choices.meant(ReviewColumn.PRODUCT, text)))));
   }
 
   /** Why there is none. */

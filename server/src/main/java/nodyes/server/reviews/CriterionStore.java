@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import nodyes.core.reviewform.ReviewAspect;
 import nodyes.server.database.Database;
+import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -23,18 +24,32 @@ class CriterionStore {
   }
 
   List<ReviewAspect> all() {
-    return database.read(
-        sql ->
-            sql.selectFrom(REVIEW_ASPECT)
-                .orderBy(REVIEW_ASPECT.POSITION, REVIEW_ASPECT.ID)
-                .fetch(
-                    row ->
-                        new ReviewAspect(
-                            row.getId(),
-                            JSON.readValue(
-                                row.getNames(), new TypeReference<Map<String, String>>() {}),
-                            Optional.ofNullable(row.getCategory()),
-                            row.getIsActive())));
+    return database.read(CriterionStore::all);
+  }
+
+  static List<ReviewAspect> all(DSLContext sql) {
+    return sql.selectFrom(REVIEW_ASPECT)
+        .orderBy(REVIEW_ASPECT.POSITION, REVIEW_ASPECT.ID)
+        .fetch(
+            row ->
+                new ReviewAspect(
+                    row.getId(),
+                    JSON.readValue(row.getNames(), new TypeReference<Map<String, String>>() {}),
+                    Optional.ofNullable(row.getCategory()),
+                    row.getIsActive()));
+  }
+
+  /** One that reviews from elsewhere rate and the form does not ask for, behind all others. */
+  static ReviewAspect addUnasked(DSLContext sql, String language, String name, int position) {
+    Map<String, String> names = Map.of(language, name);
+    long id =
+        sql.insertInto(REVIEW_ASPECT)
+            .set(REVIEW_ASPECT.NAMES, JSON.writeValueAsString(names))
+            .set(REVIEW_ASPECT.POSITION, position)
+            .set(REVIEW_ASPECT.IS_ACTIVE, false)
+            .returning(REVIEW_ASPECT.ID)
+            .fetchSingle(REVIEW_ASPECT.ID);
+    return new ReviewAspect(id, names, Optional.empty(), false);
   }
 
   /** Ids that are not there yet, or 0, are given out anew. */

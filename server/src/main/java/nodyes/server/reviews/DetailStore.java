@@ -1,8 +1,6 @@
 package nodyes.server.reviews;
 
-import static nodyes.generated.Tables.REVIEW_ASPECT;
 import static nodyes.generated.Tables.REVIEW_ASPECT_RATING;
-import static org.jooq.impl.DSL.max;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,19 +9,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nodyes.core.reviewform.ReviewAspect;
 import nodyes.generated.tables.records.ReviewAspectRatingRecord;
 import nodyes.server.database.Database;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What reviews say beside their words. */
 @Component
 class DetailStore {
-  private static final JsonMapper JSON = JsonMapper.shared();
-  private static final TypeReference<Map<String, String>> NAMES = new TypeReference<>() {};
+  /**
+   * More things than anyone rates; a file that names each review's own fills no table with them.
+   */
+  private static final int MOST_ASPECTS = 200;
 
   /** The language that names are shown in where there is none in the shopper's own. */
   private static final String ENGLISH = "en";
@@ -41,69 +40,57 @@ class DetailStore {
 
   /**
    * The same of reviews from elsewhere, which name the things: what the shop does not ask about is
-   * kept, and asked about no more than before.
+   * kept, up to a bound, and asked about no more than before.
    */
   static void rateByName(DSLContext sql, Map<Long, Map<String, Integer>> given) {
-    Map<String, Long> ids = ids(sql);
+    List<ReviewAspect> all = CriterionStore.all(sql);
+    var ids = new HashMap<String, Long>();
+    all.reversed()
+        .forEach(one -> one.names().values().forEach(name -> ids.put(plain(name), one.id())));
+    int many = all.size();
     var byId = new LinkedHashMap<Long, Map<Long, Integer>>();
-    given.forEach(
-        (review, stars) -> {
-          var rated = new LinkedHashMap<Long, Integer>();
-          stars.forEach(
-              (name, star) ->
-                  rated.put(ids.computeIfAbsent(plain(name), _ -> added(sql, name)), star));
-          byId.put(review, rated);
-        });
+    for (Map.Entry<Long, Map<String, Integer>> review : given.entrySet()) {
+      var rated = new LinkedHashMap<Long, Integer>();
+      for (Map.Entry<String, Integer> one : review.getValue().entrySet()) {
+        String name = plain(one.getKey());
+        if (!ids.containsKey(name) && many < MOST_ASPECTS) {
+          ids.put(name, CriterionStore.addUnasked(sql, ENGLISH, one.getKey(), many++).id());
+        }
+        Optional.ofNullable(ids.get(name)).ifPresent(id -> rated.put(id, one.getValue()));
+      }
+      byId.put(review.getKey(), rated);
+    }
     insert(sql, byId);
   }
 
   /** Stars for single things of some reviews, by the names they go by everywhere. */
   static Map<Long, Map<String, Integer>> ratedByName(DSLContext sql, List<Long> reviews) {
     var rated = new HashMap<Long, Map<String, Integer>>();
-    sql.select(REVIEW_ASPECT_RATING.REVIEW_ID, REVIEW_ASPECT_RATING.STARS, REVIEW_ASPECT.NAMES)
-        .from(REVIEW_ASPECT_RATING)
-        .join(REVIEW_ASPECT)
-        .on(REVIEW_ASPECT.ID.eq(REVIEW_ASPECT_RATING.ASPECT_ID))
-        .where(REVIEW_ASPECT_RATING.REVIEW_ID.in(reviews))
-        .orderBy(REVIEW_ASPECT.POSITION, REVIEW_ASPECT.ID)
-        .forEach(
-            row ->
-                rated
-                    .computeIfAbsent(row.value1(), _ -> new LinkedHashMap<>())
-                    .put(name(row.value3()), row.value2().intValue()));
+    Map<Long, Map<Long, Integer>> stars =
+        sql
+            .selectFrom(REVIEW_ASPECT_RATING)
+            .where(REVIEW_ASPECT_RATING.REVIEW_ID.in(reviews))
+            .fetch()
+            .stream()
+            .collect(
+                Collectors.groupingBy(
+                    ReviewAspectRatingRecord::getReviewId,
+                    Collectors.toMap(
+                        ReviewAspectRatingRecord::getAspectId, row -> row.getStars().intValue())));
+    if (!stars.isEmpty()) {
+      List<ReviewAspect> all = CriterionStore.all(sql);
+      stars.forEach((review, given) -> rated.put(review, named(all, given)));
+    }
     return rated;
   }
 
-  private static String name(String names) {
-    Map<String, String> byLanguage = JSON.readValue(names, NAMES);
-    return new ReviewAspect(0, byLanguage, Optional.empty(), true).name(ENGLISH);
-  }
-
-  private static Map<String, Long> ids(DSLContext sql) {
-    var ids = new HashMap<String, Long>();
-    sql.select(REVIEW_ASPECT.ID, REVIEW_ASPECT.NAMES)
-        .from(REVIEW_ASPECT)
-        .orderBy(REVIEW_ASPECT.POSITION.desc(), REVIEW_ASPECT.ID.desc())
-        .forEach(
-            row ->
-                JSON.readValue(row.value2(), NAMES)
-                    .values()
-                    .forEach(name -> ids.put(plain(name), row.value1())));
-    return ids;
-  }
-
-  private static long added(DSLContext sql, String name) {
-    int last =
-        sql.select(max(REVIEW_ASPECT.POSITION))
-            .from(REVIEW_ASPECT)
-            .fetchOptional(max(REVIEW_ASPECT.POSITION))
-            .orElse(-1);
-    return sql.insertInto(REVIEW_ASPECT)
-        .set(REVIEW_ASPECT.NAMES, JSON.writeValueAsString(Map.of(ENGLISH, name)))
-        .set(REVIEW_ASPECT.POSITION, last + 1)
-        .set(REVIEW_ASPECT.IS_ACTIVE, false)
-        .returning(REVIEW_ASPECT.ID)
-        .fetchSingle(REVIEW_ASPECT.ID);
+  private static Map<String, Integer> named(List<ReviewAspect> all, Map<Long, Integer> given) {
+    var named = new LinkedHashMap<String, Integer>();
+    for (ReviewAspect one : all) {
+      Optional.ofNullable(given.get(one.id()))
+          .ifPresent(stars -> named.put(one.name(ENGLISH), stars));
+    }
+    return named;
   }
 
   private static String plain(String name) {

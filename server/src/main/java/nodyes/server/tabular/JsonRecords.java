@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nodyes.core.imports.ColumnDetector;
+import nodyes.core.imports.ReviewColumn;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +29,9 @@ final class JsonRecords {
   private static final Set<String> NAMES =
       Set.of(
           "reviews", "review", "items", "data", "results", "rows", "records", "entries", "edges");
+
+  /** What lists of reviews go by, which even a product that has stars and words may hold. */
+  private static final Pattern REVIEWS = Pattern.compile("(?i)reviews?|edges");
 
   /** What tells of which product a list is. */
   private static final Pattern PRODUCT =
@@ -79,7 +84,9 @@ final class JsonRecords {
         .anyMatch(
             entry -> {
               String name = String.valueOf(entry.getKey());
-              return NAMES.contains(name) && isRecords(name, entry.getValue());
+              return NAMES.contains(name)
+                  && isRecords(name, entry.getValue())
+                  && mayHold(map, name);
             });
   }
 
@@ -122,7 +129,7 @@ final class JsonRecords {
               : entry.getValue() instanceof Map<?, ?> inner
                   ? longest(inner, around, depth + 1)
                   : Optional.empty();
-      best = longer(best, found);
+      best = longer(best, found.filter(_ -> mayHold(map, name)));
     }
     return best;
   }
@@ -130,6 +137,15 @@ final class JsonRecords {
   private static Optional<Listed> longer(Optional<Listed> one, Optional<Listed> other) {
     int length = one.map(listed -> listed.records().size()).orElse(0);
     return other.filter(listed -> listed.records().size() > length).or(() -> one);
+  }
+
+  /** What has stars or words itself is a record: what lies in it is of its own parts. */
+  private static boolean mayHold(Map<?, ?> map, String name) {
+    if (REVIEWS.matcher(name).matches()) {
+      return true;
+    }
+    var known = ColumnDetector.of(map.keySet().stream().map(String::valueOf).toList());
+    return !known.containsKey(ReviewColumn.RATING) && !known.containsKey(ReviewColumn.WORDS);
   }
 
   private static boolean isRecords(String name, @Nullable Object value) {

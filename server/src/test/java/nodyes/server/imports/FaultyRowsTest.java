@@ -68,6 +68,42 @@ public class FaultyRowsTest extends ServerTest {
         tried.toString());
   }
 
+  /** A product that is known is what it is, too. */
+  @Test
+  public void aKnownProductStaysWhatItIs() throws Exception {
+    product("other-pot");
+    JsonNode tried =
+        preview(
+            brought(),
+            "{\"renames\":{\"PRODUCT\":{\"mended-pot\":\"other-pot\"}},\"product\":null}");
+    assertEquals(tried.path("usable").asInt(), 2, tried.toString());
+    long id = brought();
+    send(
+        "/api/v1/imports/{id}/start",
+        "{\"permitted\":true,\"renames\":{\"PRODUCT\":{\"mended-pot\":\"other-pot\"}}}",
+        id);
+    awaited("/api/v1/imports/{id}", "\"DONE\"", id);
+    assertEquals(body(ask("/api/v1/reviews?product=other-pot")).path("total").asInt(), 0);
+    send("/api/v1/imports/{id}/remove", "{}", id).andExpect(status().isOk());
+  }
+
+  /** Files of these headings were read so before: a fresh one is, before anything is chosen. */
+  @Test
+  public void whatIsRememberedIsMendedInTheFileOfFaultsToo() throws Exception {
+    product("again-pot");
+    String file = "Product,Grade,Words\nagain-pot,five,a b\nagain-pot,six,c d\n";
+    String choices =
+        "{\"columns\":{\"PRODUCT\":0,\"RATING\":1,\"WORDS\":2},\"renames\":{\"RATING\":{\"five\":\"5\"}}}";
+    bringIn(file, choices);
+    long id = body(upload("/api/v1/imports", "again.csv", utf8(file))).path("id").asLong();
+    String out =
+        ask("/api/v1/imports/{id}/problems/file", id)
+            .andReturn()
+            .getResponse()
+            .getContentAsString(StandardCharsets.UTF_8);
+    assertTrue(out.contains(",again-pot,six,c d") && !out.contains("five"), out);
+  }
+
   @Test
   public void faultyRowsGoOutWithTheReasonBesideEach() throws Exception {
     long id = brought();
@@ -81,10 +117,10 @@ public class FaultyRowsTest extends ServerTest {
             .getResponse();
     List<String> lines =
         new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8).lines().toList();
-    assertEquals(lines.getFirst(), "\uFEFFProduct,Stars,Words,Date,line,why it is not read");
-    assertEquals(lines.get(1), "mended-pot,five,Fine,2026-05-02,3,five This is not a number.");
-    assertTrue(lines.get(2).startsWith("Mended pot old,3,\"So, so\",2026-05-03,4,"), lines.get(2));
-    assertTrue(lines.get(3).startsWith("mended-pot,five,'=SUM(A1),soon,5,five "), lines.get(3));
+    assertEquals(lines.getFirst(), "\uFEFFline,why it is not read,Product,Stars,Words,Date");
+    assertEquals(lines.get(1), "3,five This is not a number.,mended-pot,five,Fine,2026-05-02");
+    assertTrue(lines.get(2).endsWith(",Mended pot old,3,\"So, so\",2026-05-03"), lines.get(2));
+    assertTrue(lines.get(3).endsWith(",mended-pot,five,'=SUM(A1),soon"), lines.get(3));
     assertTrue(lines.get(3).contains(" soon "), lines.get(3));
     assertEquals(lines.size(), 4);
   }
@@ -102,6 +138,6 @@ public class FaultyRowsTest extends ServerTest {
             .andReturn()
             .getResponse()
             .getContentAsString(StandardCharsets.UTF_8);
-    assertTrue(file.contains("later-pot,x,b,1,x "), file);
+    assertTrue(file.contains("1,x This is not a number.,later-pot,x,b"), file);
   }
 }

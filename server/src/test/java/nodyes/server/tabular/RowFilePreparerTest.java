@@ -115,6 +115,29 @@ public class RowFilePreparerTest {
         List.of("1|id|stars|text|sku|product.name", "1|1|4|a|p|Pot", "1|2|5|b|p|Pot"));
   }
 
+  /** Photos of a review, and orders of its writer, were taken for reviews. */
+  @Test
+  public void whatLiesInAReviewIsOfIt() throws IOException {
+    String photo = "{\"id\":7,\"url\":\"https://x.example/a.jpg\",\"width\":3}";
+    String order = "{\"id\":7,\"total\":3,\"day\":\"2026-01-02\"}";
+    assertEquals(
+        rows(
+            "{\"id\":1,\"rating\":5,\"photos\":["
+                + photo
+                + ","
+                + photo
+                + "],\"customer\":{\"name\":\"Ana\",\"orders\":["
+                + order
+                + ","
+                + order
+                + "]},\"items\":["
+                + order
+                + "]}"),
+        List.of(
+            "1|id|rating|photos|customer.name|customer.orders|items",
+            "1|1|5|https://x.example/a.jpg\nhttps://x.example/a.jpg|Ana|2026-01-02\n2026-01-02|2026-01-02"));
+  }
+
   @Test
   public void listsOfSingleThingsKeepTheirStars() throws IOException {
     assertEquals(

@@ -3,8 +3,7 @@ package nodyes.server.reviews.export;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.stream.Collectors;
+import nodyes.core.imports.CellLists;
 import nodyes.core.review.ReviewText;
 import nodyes.server.reviews.ExportedReview;
 import nodyes.server.tabular.SchemaColumns;
@@ -38,7 +37,7 @@ final class ExportColumns {
           "not helpful",
           "verified at source",
           "incentive",
-          "state",
+          "review state",
           SchemaColumns.OWN_HEADING,
           "origin",
           "came from",
@@ -70,9 +69,9 @@ final class ExportColumns {
         String.join(" ", row.media().pictures()),
         made.reply(),
         made.repliedAt() == null ? null : made.repliedAt().toString(),
-        notes(text.pros()),
-        notes(text.cons()),
-        criteria(row.extras().criteria()),
+        CellLists.cell(text.pros()),
+        CellLists.cell(text.cons()),
+        CellLists.cell(row.extras().criteria()),
         votes(row.extras().votes().helpful()),
         votes(row.extras().votes().notHelpful()),
         from.isVerifiedThere() ? YES : null,
@@ -82,21 +81,6 @@ final class ExportColumns {
         words(from.origin()),
         from.source(),
         made.isFeatured() ? YES : null);
-  }
-
-  /** Behind signs that lists have, so that each is read as one whatever stands in it. */
-  private static @Nullable String notes(List<String> notes) {
-    return notes.isEmpty()
-        ? null
-        : notes.stream().map(note -> "• " + note).collect(Collectors.joining("\n"));
-  }
-
-  private static @Nullable String criteria(Map<String, Integer> stars) {
-    return stars.isEmpty()
-        ? null
-        : stars.entrySet().stream()
-            .map(one -> one.getKey() + ": " + one.getValue())
-            .collect(Collectors.joining("\n"));
   }
 
   private static @Nullable String votes(long count) {

@@ -9,14 +9,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import nodyes.core.imports.SchemaOrgReviewReader;
-import nodyes.server.ServerTest;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
-import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What goes out comes in again as it was. */
-public class OutTest extends ServerTest {
+public class OutTest extends ExportTest {
   private static final String FILE =
       "Product,Rating,Title,Words,Reviewer,Country,Language,Date,Source id,Variant\n"
           + "%1$s,8,=SUM(A1:A9),\"=HYPERLINK(\"\"https://x.example\"\",\"\"y\"\")\",@Rui,PT,pt,2026-01-02,a-1,24 cm\n"
@@ -24,14 +22,6 @@ public class OutTest extends ServerTest {
           + "%1$s,10,'=kept,\"Emoji 👩‍🌾, ﷽ and zero\u200Bwidth, \u202Eright to left\u202C\",Ünal,TR,tr,2026-01-04,a-3,\n"
           + "%1$s,7,-1+1,\"<script>alert(1)</script> &lt;b&gt;\",\"\t=1\",JP,ja,,a-4,\n"
           + "%1$s,1,,,,,,,a-5,\n";
-
-  private byte[] out(String format, String product) throws Exception {
-    return ask("/api/v1/reviews/export/{f}?product={p}", format, product)
-        .andExpect(status().isOk())
-        .andReturn()
-        .getResponse()
-        .getContentAsByteArray();
-  }
 
   private void brought(String product) throws Exception {
     product(product);
@@ -43,17 +33,12 @@ public class OutTest extends ServerTest {
     return new String(content, StandardCharsets.UTF_8);
   }
 
-  @DataProvider
-  public Object[][] formats() {
-    return new Object[][] {{"csv"}, {"xlsx"}, {"jsonl"}, {"jsonld"}};
-  }
-
   @Test(dataProvider = "formats")
   public void aFileThatGoesOutComesInAgainUnchanged(String format) throws Exception {
     String product = "round-" + format;
     brought(product);
-    byte[] first = out(format, product);
-    String before = text(out("csv", product));
+    byte[] first = exported(format, product);
+    String before = text(exported("csv", product));
     long batch =
         body(ask("/api/v1/reviews?product={p}", product))
             .path("items")
@@ -61,10 +46,10 @@ public class OutTest extends ServerTest {
             .path("importId")
             .asLong();
     send("/api/v1/imports/{id}/remove", "{}", batch).andExpect(status().isOk());
-    assertEquals(text(out("csv", product)).lines().count(), 1);
+    assertEquals(text(exported("csv", product)).lines().count(), 1);
     JsonNode again = bringIn(first, "{\"product\":\"" + product + "\"}");
     assertEquals(again.path("imported").asInt(), 5, again.toString());
-    assertEquals(withoutSource(text(out("csv", product))), withoutSource(before));
+    assertEquals(withoutSource(text(exported("csv", product))), withoutSource(before));
   }
 
   /** All but where it came from, which is another file now. */
@@ -75,7 +60,7 @@ public class OutTest extends ServerTest {
   @Test
   public void noCellOfCsvIsTakenForAFormula() throws Exception {
     brought("safe-pot");
-    String csv = text(out("csv", "safe-pot"));
+    String csv = text(exported("csv", "safe-pot"));
     assertTrue(csv.startsWith("\uFEFFproduct,"), csv.substring(0, 20));
     for (String start : List.of(",=", ",+", ",-", ",@", "\"=", "\"+", "\"@", ",\t")) {
       assertTrue(!csv.contains(start), start + " in " + csv);
@@ -87,7 +72,7 @@ public class OutTest extends ServerTest {
   @Test
   public void aWorkbookHoldsTextAlone() throws Exception {
     brought("book-pot");
-    try (var workbook = new XSSFWorkbook(new ByteArrayInputStream(out("xlsx", "book-pot")))) {
+    try (var workbook = new XSSFWorkbook(new ByteArrayInputStream(exported("xlsx", "book-pot")))) {
       var sheet = workbook.getSheetAt(0);
       assertEquals(sheet.getPhysicalNumberOfRows(), 6);
       var titles = new ArrayList<String>();
@@ -105,14 +90,14 @@ public class OutTest extends ServerTest {
   @Test
   public void linkedDataIsSchemaOrgs() throws Exception {
     brought("linked-pot");
-    JsonNode graph = json.readTree(out("jsonld", "linked-pot"));
+    JsonNode graph = json.readTree(exported("jsonld", "linked-pot"));
     assertEquals(graph.path("@context").asString(), "https://schema.org");
     JsonNode review = graph.path("@graph").path(0);
     assertEquals(review.path("@type").asString(), "Review");
     assertEquals(review.path("reviewRating").path("bestRating").asInt(), 5);
     assertEquals(review.path("author").path("address").path("addressCountry").asString(), "PT");
     known(graph.path("@graph"));
-    assertEquals(text(out("jsonl", "linked-pot")).lines().count(), 5);
+    assertEquals(text(exported("jsonl", "linked-pot")).lines().count(), 5);
     ask("/api/v1/reviews/export/pdf").andExpect(status().isNotFound());
   }
 
