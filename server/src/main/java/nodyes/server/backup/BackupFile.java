@@ -15,6 +15,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.CheckedInputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -211,9 +213,10 @@ public final class BackupFile {
     }
   }
 
-  /** Reads an entry to its end, which compares its checksum. */
+  /** Reads an entry to its end and compares its checksum, which ZipFile itself does not. */
   private static void read(ZipFile zip, ZipEntry entry, @Nullable Path to) throws IOException {
-    try (InputStream in = zip.getInputStream(entry)) {
+    var sum = new CRC32();
+    try (InputStream in = new CheckedInputStream(zip.getInputStream(entry), sum)) {
       if (to == null) {
         in.transferTo(OutputStream.nullOutputStream());
       } else {
@@ -223,6 +226,9 @@ public final class BackupFile {
           Files.setPosixFilePermissions(to, PosixFilePermissions.fromString("rw-------"));
         }
       }
+    }
+    if (sum.getValue() != entry.getCrc()) {
+      throw new ZipException(entry.getName());
     }
   }
 

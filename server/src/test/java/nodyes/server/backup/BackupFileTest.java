@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -138,12 +139,38 @@ public class BackupFileTest extends ServerTest {
     byte[] whole = Files.readAllBytes(good);
     Files.write(cut, java.util.Arrays.copyOf(whole, whole.length / 2));
     Path flipped = folder().resolve("flipped.zip");
-    whole[whole.length / 3] ^= 0x55;
+    for (int at = whole.length / 3; at < whole.length / 3 + 64; at++) {
+      whole[at] ^= 0x55;
+    }
     Files.write(flipped, whole);
     for (Path bad : new Path[] {text, cut, flipped, text.resolveSibling("none.zip")}) {
       assertThrows(BackupException.class, () -> BackupFile.restore(bad, data, NOON));
       assertFalse(Files.exists(data), bad.toString());
     }
+  }
+
+  /** Whoever opens a ZIP by its directory does not compare checksums unasked. */
+  @Test
+  public void aFileOfABackupWithOtherBytesThanItWasMadeOfIsRefused() throws Exception {
+    Path changed = folder().resolve("changed.zip");
+    byte[] secret = Files.readAllBytes(settings.data().resolve("signing.secret"));
+    try (var zip = new ZipFile(made().toFile());
+        var copy = new ZipOutputStream(Files.newOutputStream(changed))) {
+      copy.setLevel(Deflater.NO_COMPRESSION);
+      for (ZipEntry entry : zip.stream().toList()) {
+        copy.putNextEntry(new ZipEntry(entry.getName()));
+        zip.getInputStream(entry).transferTo(copy);
+      }
+    }
+    BackupFile.check(changed);
+    String latin = Files.readString(changed, StandardCharsets.ISO_8859_1);
+    int at = latin.indexOf(new String(secret, StandardCharsets.ISO_8859_1));
+    byte[] bytes = Files.readAllBytes(changed);
+    bytes[at] ^= 1;
+    Files.write(changed, bytes);
+    Path data = folder().resolve("data");
+    assertThrows(BackupException.class, () -> BackupFile.restore(changed, data, NOON));
+    assertFalse(Files.exists(data));
   }
 
   @Test
