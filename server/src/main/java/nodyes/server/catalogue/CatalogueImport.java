@@ -11,6 +11,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Consumer;
 import nodyes.server.shop.Shop;
 import nodyes.server.web.JsonLines;
 import nodyes.server.web.JsonLines.BadField;
@@ -41,7 +42,7 @@ public class CatalogueImport {
 
   /** Takes the good lines; products that are here already are brought up to date. */
   public JsonLines.Result read(Reader lines) throws IOException {
-    Taking taking = takingWhole();
+    Taking taking = takingWhole(Runnable::run);
     var result = json.read(lines, taking);
     taking.end();
     var problems = new ArrayList<>(result.problems());
@@ -51,17 +52,21 @@ public class CatalogueImport {
 
   /** Products to be looked through alone. */
   public Taking looking() {
-    return new Taking(Mode.LOOK);
+    return new Taking(Mode.LOOK, Runnable::run);
   }
 
-  /** Products to be taken one after another; variants that one does not name are still sold. */
-  public Taking taking() {
-    return new Taking(Mode.ADD);
+  /**
+   * Products to be taken one after another; variants that one does not name are still sold.
+   *
+   * @param within runs each piece of writing
+   */
+  public Taking taking(Consumer<Runnable> within) {
+    return new Taking(Mode.ADD, within);
   }
 
-  /** Products to be taken as they stand: variants that one does not name are no longer sold. */
-  public Taking takingWhole() {
-    return new Taking(Mode.REPLACE);
+  /** The same as they stand: variants that a product does not name are no longer sold. */
+  public Taking takingWhole(Consumer<Runnable> within) {
+    return new Taking(Mode.REPLACE, within);
   }
 
   private enum Mode {
@@ -105,21 +110,22 @@ public class CatalogueImport {
     private static final int MOST_NOTES = 500;
 
     private final Mode mode;
+    private final Consumer<Runnable> within;
     private final ProductReader reader = new ProductReader(shop.settings().zone(), writer.known());
     private final Set<String> slugs = new LinkedHashSet<>();
     private final Set<String> skus = new HashSet<>();
     private final List<NewProduct> chunk = new ArrayList<>();
     private final List<LineProblem> notes = new ArrayList<>();
 
-    private Taking(Mode mode) {
+    private Taking(Mode mode, Consumer<Runnable> within) {
+      this.within = within;
       this.mode = mode;
     }
 
     @Override
     public void take(long line, JsonNode node) {
       NewProduct product = reader.read(node);
-      boolean isBySku = !node.has("productGroupID") && !node.has("name") && !node.has("productID");
-      if (!isBySku && slugs.contains(product.slug())) {
+      if (!product.isBySku() && slugs.contains(product.slug())) {
         throw new BadField("productGroupID", product.slug(), text("feeds.productTwice"));
       }
       for (NewProduct.NewVariant variant : product.variants()) {
@@ -162,11 +168,8 @@ public class CatalogueImport {
     private void save() {
       if (!chunk.isEmpty()) {
         Instant now = clock.instant();
-        if (mode == Mode.REPLACE) {
-          writer.replace(chunk, now);
-        } else {
-          writer.add(chunk, now);
-        }
+        within.accept(
+            mode == Mode.REPLACE ? () -> writer.replace(chunk, now) : () -> writer.add(chunk, now));
         chunk.clear();
       }
     }

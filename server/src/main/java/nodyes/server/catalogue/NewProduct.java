@@ -13,6 +13,7 @@ import org.joda.money.Money;
  * @param described what it is called
  * @param categories each as the titles from the top down; the first is its own
  * @param notes what was made of values that could not be taken as they are
+ * @param isBySku whether it is named by the SKU of its one variant alone
  * @param given the terms that it carries; what it does not carry stays as it was
  */
 record NewProduct(
@@ -23,6 +24,7 @@ record NewProduct(
     List<String> tags,
     List<NewVariant> variants,
     List<Note> notes,
+    boolean isBySku,
     Set<String> given) {
   /** What a product is called and looks like; a title that is not given is empty. */
   record Described(String title, String description, String picture, Optional<String> brand) {}

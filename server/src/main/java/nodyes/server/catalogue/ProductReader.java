@@ -61,7 +61,8 @@ final class ProductReader {
 
   NewProduct read(JsonNode node) {
     notes.clear();
-    if (!node.has("productGroupID") && !node.has("productID") && !node.has("name")) {
+    boolean isBySku = !node.has("productGroupID") && !node.has("productID") && !node.has("name");
+    if (isBySku) {
       isOfAKnownSku(node.path("hasVariant").path(0).path("sku").asString(""));
     }
     var variants = new ArrayList<NewVariant>();
@@ -91,6 +92,7 @@ final class ProductReader {
         texts(node.path("keywords")),
         variants,
         List.copyOf(notes),
+        isBySku,
         carried(node, PRODUCT_TERMS));
   }
 

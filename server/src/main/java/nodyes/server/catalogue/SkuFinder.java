@@ -47,6 +47,11 @@ public final class SkuFinder {
     }
   }
 
+  /** Whether a text is an SKU of the catalogue, letter by letter. */
+  public boolean isSku(String text) {
+    return exact.containsKey(text.strip());
+  }
+
   /** The SKU that a text names, if it names one. */
   public Optional<String> find(String text) {
     String sku = exact.get(text.strip());

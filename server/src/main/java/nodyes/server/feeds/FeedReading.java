@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import nodyes.server.catalogue.CatalogueImport;
 import nodyes.server.orders.OrderImport;
 import nodyes.server.orders.OrderTally;
@@ -68,9 +70,14 @@ class FeedReading {
     }
   }
 
-  Outcome orders(Path file, FeedChoices choices) throws IOException {
+  /**
+   * Takes the orders of a file.
+   *
+   * @param within runs each piece of writing
+   */
+  Outcome orders(Path file, FeedChoices choices, Consumer<Runnable> within) throws IOException {
     var wrong = new Counted();
-    var taking = orders.taking();
+    var taking = orders.taking(within);
     try {
       read(FeedKind.ORDERS, file, choices, wrong, taking);
     } finally {
@@ -106,7 +113,13 @@ class FeedReading {
     return new Trial<>(tally, wrong.taken, wrong.inOrder(), wrong.count);
   }
 
-  Outcome products(Path file, FeedChoices choices, Extent extent) throws IOException {
+  /**
+   * Takes the products of a file.
+   *
+   * @param within runs each piece of writing
+   */
+  Outcome products(Path file, FeedChoices choices, Extent extent, Consumer<Runnable> within)
+      throws IOException {
     if (extent == Extent.ALL) {
       var looking = catalogue.looking();
       var wrong = new Counted();
@@ -118,15 +131,17 @@ class FeedReading {
       }
     }
     boolean namesAll = extent != Extent.SOME;
-    var taking = namesAll ? catalogue.takingWhole() : catalogue.taking();
+    var taking = namesAll ? catalogue.takingWhole(within) : catalogue.taking(within);
     var wrong = new Counted();
     boolean isRead = read(FeedKind.PRODUCTS, file, choices, wrong, taking);
     taking.end();
     // a product whose line is wrong is still sold; so is what a broken file would have named
-    long gone =
-        namesAll && isRead && wrong.count == 0 ? catalogue.leaveOutAllBut(taking.slugs()) : 0;
+    var gone = new AtomicLong();
+    if (namesAll && isRead && wrong.count == 0) {
+      within.accept(() -> gone.set(catalogue.leaveOutAllBut(taking.slugs())));
+    }
     taking.notes().forEach(wrong::add);
-    return Outcome.done(gone, wrong);
+    return Outcome.done(gone.get(), wrong);
   }
 
   private boolean read(

@@ -1,14 +1,20 @@
 package nodyes.server.feeds;
 
 import static nodyes.generated.Tables.FEED;
+import static nodyes.generated.Tables.FEED_CHANGE;
 import static nodyes.generated.Tables.FEED_ERROR;
 import static nodyes.generated.Tables.FEED_RUN;
 import static org.jooq.impl.DSL.max;
+import static org.jooq.impl.DSL.notExists;
 import static org.jooq.impl.DSL.select;
+import static org.jooq.impl.DSL.selectOne;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nodyes.generated.tables.records.FeedRunRecord;
 import nodyes.server.database.Database;
 import nodyes.server.web.JsonLines.LineProblem;
@@ -62,24 +68,67 @@ class FeedStore {
         sql -> sql.update(FEED).set(FEED.REQUESTED_AT, now).where(FEED.KIND.eq(kind)).execute());
   }
 
-  /** Keeps what came of a run, and forgets the oldest. */
-  long add(FeedRun run, List<LineProblem> problems) {
+  /** Notes that a run begins; until it ends it is one that was cut off. */
+  long begin(FeedKind kind, String source, Instant now, String cutOff) {
     return database.write(
+        sql ->
+            sql.insertInto(FEED_RUN)
+                .set(FEED_RUN.KIND, kind)
+                .set(FEED_RUN.SOURCE, source)
+                .set(FEED_RUN.RAN_AT, now)
+                .set(FEED_RUN.STATE, FeedRunState.FAILED)
+                .set(FEED_RUN.IMPORTED, 0L)
+                .set(FEED_RUN.ERRORS, 0L)
+                .set(FEED_RUN.REMOVED, 0L)
+                .set(FEED_RUN.FAILURE, cutOff)
+                .set(FEED_RUN.IS_RUNNING, true)
+                .returningResult(FEED_RUN.ID)
+                .fetchSingle()
+                .value1());
+  }
+
+  /** Ends what was cut off: no run goes on when the program starts. */
+  void endAll() {
+    database.change(
+        sql ->
+            sql.update(FEED_RUN)
+                .set(FEED_RUN.IS_RUNNING, false)
+                .where(FEED_RUN.IS_RUNNING)
+                .execute());
+  }
+
+  /** Ends a run that could not be read: it is forgotten, or where it changed something, kept. */
+  void abandon(long id) {
+    database.change(
         sql -> {
-          long id =
-              sql.insertInto(FEED_RUN)
-                  .set(FEED_RUN.KIND, run.kind())
-                  .set(FEED_RUN.SOURCE, run.source())
-                  .set(FEED_RUN.RAN_AT, run.at())
-                  .set(FEED_RUN.STATE, run.state())
-                  .set(FEED_RUN.IMPORTED, run.imported())
-                  .set(FEED_RUN.ERRORS, run.errors())
-                  .set(FEED_RUN.REMOVED, run.removed())
-                  .set(FEED_RUN.FAILURE, run.failure().orElse(null))
-                  .set(FEED_RUN.PENDING_FILE, run.heldFile().orElse(null))
-                  .returningResult(FEED_RUN.ID)
-                  .fetchSingle()
-                  .value1();
+          sql.deleteFrom(FEED_RUN)
+              .where(
+                  FEED_RUN
+                      .ID
+                      .eq(id)
+                      .and(
+                          notExists(
+                              selectOne().from(FEED_CHANGE).where(FEED_CHANGE.RUN_ID.eq(id)))))
+              .execute();
+          sql.update(FEED_RUN).set(FEED_RUN.IS_RUNNING, false).where(FEED_RUN.ID.eq(id)).execute();
+        });
+  }
+
+  /** Keeps what came of a run that {@link #begin began}, and forgets the oldest. */
+  void end(FeedRun run, List<LineProblem> problems) {
+    database.change(
+        sql -> {
+          long id = run.id();
+          sql.update(FEED_RUN)
+              .set(FEED_RUN.STATE, run.state())
+              .set(FEED_RUN.IMPORTED, run.imported())
+              .set(FEED_RUN.ERRORS, run.errors())
+              .set(FEED_RUN.REMOVED, run.removed())
+              .set(FEED_RUN.FAILURE, run.failure().orElse(null))
+              .set(FEED_RUN.PENDING_FILE, run.heldFile().orElse(null))
+              .set(FEED_RUN.IS_RUNNING, false)
+              .where(FEED_RUN.ID.eq(id))
+              .execute();
           long number = 0;
           for (LineProblem problem : problems) {
             sql.insertInto(FEED_ERROR)
@@ -92,7 +141,6 @@ class FeedStore {
                 .execute();
           }
           sql.deleteFrom(FEED_RUN).where(FEED_RUN.ID.le(id - MOST_RUNS)).execute();
-          return id;
         });
   }
 
@@ -108,6 +156,22 @@ class FeedStore {
                 .execute());
   }
 
+  /** How far runs are, or can be, undone. */
+  Map<Long, FeedUndo.State> undoStates(Collection<Long> runs, Set<Long> undoable) {
+    return database.read(
+        sql ->
+            sql.select(FEED_RUN.ID, FEED_RUN.UNDONE_AT, FEED_RUN.KEPT_IN_UNDO)
+                .from(FEED_RUN)
+                .where(FEED_RUN.ID.in(runs))
+                .fetchMap(
+                    FEED_RUN.ID,
+                    row ->
+                        new FeedUndo.State(
+                            undoable.contains(row.value1()),
+                            Optional.ofNullable(row.value2()),
+                            row.value3())));
+  }
+
   Optional<FeedRun> run(long id) {
     return database.read(
         sql -> sql.selectFrom(FEED_RUN).where(FEED_RUN.ID.eq(id)).fetchOptional(FeedStore::run));
@@ -118,13 +182,14 @@ class FeedStore {
         sql ->
             new PagedResult<>(
                 sql.selectFrom(FEED_RUN)
+                    .where(FEED_RUN.IS_RUNNING.isFalse())
                     .orderBy(FEED_RUN.RAN_AT.desc(), FEED_RUN.ID.desc())
                     .limit(size)
                     .offset((page - 1) * size)
                     .fetch(FeedStore::run),
                 page,
                 size,
-                sql.fetchCount(FEED_RUN)));
+                sql.fetchCount(FEED_RUN, FEED_RUN.IS_RUNNING.isFalse())));
   }
 
   /** The newest run of each kind. */
@@ -133,7 +198,11 @@ class FeedStore {
         sql ->
             sql.selectFrom(FEED_RUN)
                 .where(
-                    FEED_RUN.ID.in(select(max(FEED_RUN.ID)).from(FEED_RUN).groupBy(FEED_RUN.KIND)))
+                    FEED_RUN.ID.in(
+                        select(max(FEED_RUN.ID))
+                            .from(FEED_RUN)
+                            .where(FEED_RUN.IS_RUNNING.isFalse())
+                            .groupBy(FEED_RUN.KIND)))
                 .orderBy(FEED_RUN.KIND)
                 .fetch(FeedStore::run));
   }

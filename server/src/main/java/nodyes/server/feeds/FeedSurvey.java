@@ -12,11 +12,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import nodyes.core.imports.ColumnDetector.ColumnMatch;
 import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.FeedColumnDetector;
 import nodyes.core.imports.TableKind;
+import nodyes.server.catalogue.SkuFinder;
 import nodyes.server.tabular.CsvRows;
 import nodyes.server.tabular.RowFile;
 import nodyes.server.web.ApiProblem;
@@ -51,14 +51,11 @@ final class FeedSurvey implements CsvRows.Sink {
    *
    * @param kind what it is taken for; null for what its headings say, else orders
    * @param choices how the owner wants it read
-   * @param isSku whether a text names a variant of the catalogue
+   * @param skus what variants of the catalogue are named by
    * @param memory how tables with the same headings were read
    */
   record Asked(
-      @Nullable FeedKind kind,
-      FeedChoices choices,
-      Predicate<String> isSku,
-      FeedMemoryStore memory) {}
+      @Nullable FeedKind kind, FeedChoices choices, SkuFinder skus, FeedMemoryStore memory) {}
 
   /**
    * What bears a column out.
@@ -96,6 +93,11 @@ final class FeedSurvey implements CsvRows.Sink {
 
   private FeedSurvey(Asked asked) {
     this.asked = asked;
+  }
+
+  /** Orders may name what was sold by its title, too; a list of products has titles beside SKUs. */
+  private boolean isSku(String text) {
+    return kind == FeedKind.ORDERS ? asked.skus().find(text).isPresent() : asked.skus().isSku(text);
   }
 
   /** Looks through all of it. */
@@ -162,7 +164,7 @@ final class FeedSurvey implements CsvRows.Sink {
     if (columns == null) {
       List<List<String>> cells = first.stream().map(Row::cells).toList();
       Map<String, ColumnMatch> found =
-          FeedColumnDetector.of(kind == FeedKind.ORDERS, headings, cells, asked.isSku());
+          FeedColumnDetector.of(kind == FeedKind.ORDERS, headings, cells, this::isSku);
       Map<String, Integer> chosen =
           asked.choices().columns() == null ? remembered.columns() : asked.choices().columns();
       columns = chosen == null ? found : chosen(found, chosen);
@@ -192,7 +194,7 @@ final class FeedSurvey implements CsvRows.Sink {
   private Map<String, Proof> proofs() {
     var proofs = new HashMap<String, Proof>();
     if (!named.isEmpty()) {
-      long known = named.stream().filter(asked.isSku()).count();
+      long known = named.stream().filter(this::isSku).count();
       proofs.put(
           "sku",
           new Proof(

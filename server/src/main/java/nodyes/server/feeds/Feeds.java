@@ -12,13 +12,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import nodyes.server.ServerSettings;
 import nodyes.server.feeds.FeedReading.Extent;
 import nodyes.server.outbound.OutboundHttp;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.InTurn;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.ObjectMapper;
 
 /** Takes products and orders in, line by line; what is missing by half is held for a look. */
 @Component
@@ -28,33 +26,33 @@ class Feeds {
 
   private final FeedStore store;
   private final FeedReading reading;
+  private final FeedUndo undo;
   private final OutboundHttp fetch;
   private final InTurn inTurn;
-  private final ObjectMapper json;
+  private final HeldFeeds held;
   private final Clock clock;
-  private final Path folder;
 
   Feeds(
       FeedStore store,
       FeedReading reading,
+      FeedUndo undo,
       OutboundHttp fetch,
       InTurn inTurn,
-      ObjectMapper json,
-      Clock clock,
-      ServerSettings settings) {
+      HeldFeeds held,
+      Clock clock) {
     this.store = store;
     this.reading = reading;
+    this.undo = undo;
+    store.endAll();
     this.fetch = fetch;
     this.inTurn = inTurn;
-    this.json = json;
+    this.held = held;
     this.clock = clock;
-    this.folder = settings.data().resolve("feeds");
   }
 
   /** A file to put what comes into. */
   Path temporary() throws IOException {
-    Files.createDirectories(folder);
-    return Files.createTempFile(folder, "feed-", ".part");
+    return held.temporary();
   }
 
   /** Takes a file in; it is moved or deleted. */
@@ -76,21 +74,36 @@ class Feeds {
 
   private FeedRun taken(FeedKind kind, String source, Path file, FeedChoices choices, Extent extent)
       throws IOException {
-    FeedReading.Outcome outcome =
-        switch (kind) {
-          case ORDERS -> reading.orders(file, choices);
-          case PRODUCTS -> reading.products(file, choices, extent);
-        };
-    boolean isHeld = outcome.state() == FeedRunState.NEEDS_APPROVAL;
-    return ended(kind, source, outcome, isHeld ? hold(file, choices) : "");
+    long id = store.begin(kind, source, clock.instant(), text("feeds.cutOff"));
+    boolean isEnded = false;
+    try {
+      FeedReading.Outcome outcome =
+          switch (kind) {
+            case ORDERS -> reading.orders(file, choices, undo.noting(id));
+            case PRODUCTS -> reading.products(file, choices, extent, undo.noting(id));
+          };
+      boolean isHeld = outcome.state() == FeedRunState.NEEDS_APPROVAL;
+      FeedRun run =
+          ended(new Begun(id, kind, source), outcome, isHeld ? held.hold(file, choices) : "");
+      isEnded = true;
+      undo.forgetOld();
+      return run;
+    } finally {
+      if (!isEnded) {
+        store.abandon(id);
+      }
+    }
   }
 
-  private FeedRun ended(FeedKind kind, String source, FeedReading.Outcome outcome, String held) {
+  /** A run that is being taken. */
+  private record Begun(long id, FeedKind kind, String source) {}
+
+  private FeedRun ended(Begun begun, FeedReading.Outcome outcome, String held) {
     var run =
         new FeedRun(
-            0,
-            kind,
-            source,
+            begun.id(),
+            begun.kind(),
+            begun.source(),
             clock.instant(),
             outcome.state(),
             outcome.taken(),
@@ -98,51 +111,38 @@ class Feeds {
             outcome.gone(),
             Optional.empty(),
             Optional.of(held).filter(name -> !name.isEmpty()));
-    return store.run(store.add(run, outcome.problems())).orElseThrow();
-  }
-
-  /** Keeps a file that is not taken before the owner has looked, with how it is to be read. */
-  private String hold(Path file, FeedChoices choices) throws IOException {
-    Path held = Files.createTempFile(folder, "held-", ".feed");
-    json.writeValue(choicesOf(held), choices);
-    Files.move(file, held, StandardCopyOption.REPLACE_EXISTING);
-    return String.valueOf(held.getFileName());
-  }
-
-  private static Path choicesOf(Path held) {
-    return held.resolveSibling(held.getFileName() + ".json");
-  }
-
-  /** As it was to be read when it was held; of one that says nothing of it, as it is found. */
-  private FeedChoices heldChoices(Path held) {
-    Path choices = choicesOf(held);
-    return Files.exists(choices) ? json.readValue(choices, FeedChoices.class) : FeedChoices.FOUND;
-  }
-
-  private static void forget(Path held) throws IOException {
-    Files.deleteIfExists(held);
-    Files.deleteIfExists(choicesOf(held));
+    store.end(run, outcome.problems());
+    return store.run(run.id()).orElseThrow();
   }
 
   /** Takes what was held, after a look. */
   synchronized FeedRun takeHeld(long id) throws IOException {
-    FeedRun held = held(id);
-    Path file = folder.resolve(held.heldFile().orElseThrow());
+    FeedRun waiting = waiting(id);
+    Path file = held.file(waiting.heldFile().orElseThrow());
     FeedRun done =
-        taken(FeedKind.PRODUCTS, held.source(), file, heldChoices(file), Extent.ALL_APPROVED);
-    forget(file);
-    store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
+        taken(FeedKind.PRODUCTS, waiting.source(), file, held.choices(file), Extent.ALL_APPROVED);
+    held.forget(file);
+    store.end(id, FeedRunState.DISCARDED, waiting.imported(), waiting.removed());
     return done;
   }
 
   /** Gives up what was held; nothing changes. */
   synchronized void dropHeld(long id) throws IOException {
-    FeedRun held = held(id);
-    forget(folder.resolve(held.heldFile().orElseThrow()));
-    store.end(id, FeedRunState.DISCARDED, held.imported(), held.removed());
+    FeedRun waiting = waiting(id);
+    held.forget(held.file(waiting.heldFile().orElseThrow()));
+    store.end(id, FeedRunState.DISCARDED, waiting.imported(), waiting.removed());
   }
 
-  private FeedRun held(long id) {
+  /** Makes all that a run changed as it was before it. */
+  synchronized void undo(long id) {
+    inTurn.run(
+        () -> {
+          undo.undo(id);
+          return id;
+        });
+  }
+
+  private FeedRun waiting(long id) {
     return store
         .run(id)
         .filter(run -> run.state() == FeedRunState.NEEDS_APPROVAL)
@@ -159,9 +159,10 @@ class Feeds {
       }
       return take(feed.kind(), feed.address(), file, Extent.ALL);
     } catch (ApiProblem e) {
+      long id = store.begin(feed.kind(), feed.address(), clock.instant(), text("feeds.cutOff"));
       var run =
           new FeedRun(
-              0,
+              id,
               feed.kind(),
               feed.address(),
               clock.instant(),
@@ -171,7 +172,8 @@ class Feeds {
               0,
               Optional.of(String.valueOf(e.getMessage())),
               Optional.empty());
-      return store.run(store.add(run, List.of())).orElseThrow();
+      store.end(run, List.of());
+      return store.run(id).orElseThrow();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

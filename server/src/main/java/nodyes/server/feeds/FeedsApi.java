@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import nodyes.core.imports.DateOrder;
 import nodyes.server.feeds.FeedReading.Extent;
 import nodyes.server.outbound.OutboundHttp;
@@ -37,9 +39,11 @@ class FeedsApi {
 
   private final Feeds feeds;
   private final FeedLooks looks;
+  private final FeedUndo undo;
   private final FeedStore store;
 
-  FeedsApi(Feeds feeds, FeedLooks looks, FeedStore store) {
+  FeedsApi(Feeds feeds, FeedLooks looks, FeedUndo undo, FeedStore store) {
+    this.undo = undo;
     this.feeds = feeds;
     this.looks = looks;
     this.store = store;
@@ -59,7 +63,15 @@ class FeedsApi {
       long taken,
       long wrong,
       long gone,
-      @Nullable String failure) {}
+      @Nullable String failure,
+      FeedUndoView undo) {}
+
+  /**
+   * How far it can be, or is, undone.
+   *
+   * @param kept rows that stayed then: changed by others since, or needed by reviews or orders
+   */
+  record FeedUndoView(boolean canUndo, @Nullable Instant undoneAt, long kept) {}
 
   record FeedAddresses(List<FeedAddressView> items) {}
 
@@ -84,8 +96,12 @@ class FeedsApi {
   PagedResult<FeedRunView> runs(
       @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "20") int size) {
     PagedResult<FeedRun> runs = store.runs(PagedResult.page(page), PagedResult.size(size));
+    Map<Long, FeedUndo.State> states = undo.states(runs.items().stream().map(FeedRun::id).toList());
     return new PagedResult<>(
-        runs.items().stream().map(FeedsApi::view).toList(), runs.page(), runs.size(), runs.total());
+        runs.items().stream().map(run -> view(run, states)).toList(),
+        runs.page(),
+        runs.size(),
+        runs.total());
   }
 
   @GetMapping("/runs/{id}")
@@ -174,11 +190,19 @@ class FeedsApi {
     return run(id);
   }
 
-  private FeedRunDetail detail(FeedRun run) {
-    return new FeedRunDetail(view(run), store.problems(run.id()));
+  /** Makes all that a run changed as it was before it. */
+  @PostMapping("/runs/{id}/undo")
+  FeedRunDetail undo(@PathVariable long id) {
+    feeds.undo(id);
+    return run(id);
   }
 
-  private static FeedRunView view(FeedRun run) {
+  private FeedRunDetail detail(FeedRun run) {
+    return new FeedRunDetail(view(run, undo.states(List.of(run.id()))), store.problems(run.id()));
+  }
+
+  private static FeedRunView view(FeedRun run, Map<Long, FeedUndo.State> states) {
+    FeedUndo.State state = Objects.requireNonNull(states.get(run.id()));
     return new FeedRunView(
         run.id(),
         run.kind(),
@@ -188,7 +212,8 @@ class FeedsApi {
         run.imported(),
         run.errors(),
         run.removed(),
-        run.failure().orElse(null));
+        run.failure().orElse(null),
+        new FeedUndoView(state.canUndo(), state.undoneAt().orElse(null), state.kept()));
   }
 
   private static FeedKind kind(String text) {

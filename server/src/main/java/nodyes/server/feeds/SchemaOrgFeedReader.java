@@ -276,8 +276,7 @@ class SchemaOrgFeedReader {
   private FeedSurvey.Found survey(
       RowFile rows, @Nullable FeedKind kind, FeedChoices choices, SkuFinder skus)
       throws IOException {
-    return FeedSurvey.of(
-        rows, new FeedSurvey.Asked(kind, choices, text -> skus.find(text).isPresent(), memory));
+    return FeedSurvey.of(rows, new FeedSurvey.Asked(kind, choices, skus, memory));
   }
 
   private FeedRowMapper mapper(FeedSurvey.Found found, SkuFinder skus) {

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import nodyes.core.common.Decimals;
 import nodyes.core.imports.CountryNames;
 import nodyes.core.imports.DateOrder;
@@ -86,7 +87,7 @@ public class OrderImport {
 
   /** Takes the good lines; an order that is here already is replaced. */
   public JsonLines.Result read(Reader lines) throws IOException {
-    Taking taking = taking();
+    Taking taking = taking(Runnable::run);
     try {
       return json.read(lines, taking);
     } finally {
@@ -94,14 +95,18 @@ public class OrderImport {
     }
   }
 
-  /** Orders to be taken one after another. */
-  public Taking taking() {
-    return new Taking(true);
+  /**
+   * Orders to be taken one after another.
+   *
+   * @param within runs each piece of writing
+   */
+  public Taking taking(Consumer<Runnable> within) {
+    return new Taking(true, within);
   }
 
   /** Orders to be looked through alone. */
   public Taking looking() {
-    return new Taking(false);
+    return new Taking(false, Runnable::run);
   }
 
   private ZoneId zone() {
@@ -116,8 +121,10 @@ public class OrderImport {
     private final OrderTally tally = new OrderTally(clock.instant());
     private final Set<Long> changed = new HashSet<>();
     private final boolean isKept;
+    private final Consumer<Runnable> within;
 
-    private Taking(boolean isKept) {
+    private Taking(boolean isKept, Consumer<Runnable> within) {
+      this.within = within;
       this.isKept = isKept;
     }
 
@@ -135,7 +142,7 @@ public class OrderImport {
       }
       if (order.lines().isEmpty()) {
         save();
-        changed.addAll(store.cancel(order.number()));
+        within.accept(() -> changed.addAll(store.cancel(order.number())));
         return;
       }
       chunk.add(order);
@@ -161,7 +168,7 @@ public class OrderImport {
 
     private void save() {
       if (!chunk.isEmpty()) {
-        changed.addAll(store.save(chunk, variants));
+        within.accept(() -> changed.addAll(store.save(chunk, variants)));
         chunk.clear();
       }
     }

@@ -10,6 +10,7 @@ import static org.jooq.impl.DSL.noCondition;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -17,10 +18,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import nodyes.core.common.ProductId;
 import nodyes.core.sales.OrderOutcome;
+import nodyes.generated.tables.records.OrderLineRecord;
 import nodyes.server.database.Database;
 import nodyes.server.orders.OrderImport.NewOrder;
 import org.jooq.DSLContext;
@@ -168,7 +171,6 @@ class OrderStore {
                   .from(SHOP_ORDER)
                   .where(SHOP_ORDER.NUMBER.in(byNumber.keySet()))
                   .fetchMap(SHOP_ORDER.NUMBER, SHOP_ORDER.ID);
-          sql.deleteFrom(ORDER_LINE).where(ORDER_LINE.ORDER_ID.in(ids.values())).execute();
           saveLines(sql, byNumber.values(), ids, variants);
           products.addAll(productsOf(sql, byNumber.keySet()));
           return products;
@@ -214,37 +216,45 @@ class OrderStore {
     batch.execute();
   }
 
+  /** What stands on two lines of an order was sold twice; lines that are as they were stay. */
   private static void saveLines(
       DSLContext sql,
       Collection<NewOrder> orders,
       Map<String, Long> ids,
       Map<String, Long> variants) {
-    var batch =
-        sql.batch(
-            sql.insertInto(
-                    ORDER_LINE,
-                    ORDER_LINE.ORDER_ID,
-                    ORDER_LINE.VARIANT_ID,
-                    ORDER_LINE.QUANTITY,
-                    ORDER_LINE.RETURNED)
-                .values(0L, 0L, 0L, 0L));
+    Map<Long, Map<Long, OrderLineRecord>> stored = new HashMap<>();
+    sql.selectFrom(ORDER_LINE)
+        .where(ORDER_LINE.ORDER_ID.in(ids.values()))
+        .forEach(
+            row ->
+                stored
+                    .computeIfAbsent(row.getOrderId(), _ -> new HashMap<>())
+                    .put(row.getVariantId(), row));
+    var changed = new ArrayList<OrderLineRecord>();
     for (NewOrder order : orders) {
-      // what stands on two lines of an order was sold twice
       var bySku = new LinkedHashMap<String, OrderImport.Line>();
       for (OrderImport.Line line : order.lines()) {
         bySku.merge(line.sku(), line, OrderImport.Line::with);
       }
+      long id = Objects.requireNonNull(ids.get(order.number()));
+      Map<Long, OrderLineRecord> before = stored.computeIfAbsent(id, _ -> new HashMap<>());
       for (OrderImport.Line line : bySku.values()) {
-        batch =
-            batch.bind(
-                ids.get(order.number()),
-                variants.get(line.sku()),
-                line.quantity(),
-                line.returned());
+        long variant = Objects.requireNonNull(variants.get(line.sku()));
+        OrderLineRecord row = before.remove(variant);
+        if (row == null) {
+          row = sql.newRecord(ORDER_LINE);
+          row.setOrderId(id);
+          row.setVariantId(variant);
+        } else if (row.getQuantity() == line.quantity() && row.getReturned() == line.returned()) {
+          continue;
+        }
+        row.setQuantity(line.quantity());
+        row.setReturned(line.returned());
+        changed.add(row);
       }
     }
-    if (batch.size() > 0) {
-      batch.execute();
-    }
+    sql.batchDelete(stored.values().stream().flatMap(rows -> rows.values().stream()).toList())
+        .execute();
+    sql.batchStore(changed).execute();
   }
 }

@@ -78,4 +78,33 @@ public class PartialFilesTest extends ServerTest {
     assertEquals(problem.path("line").asInt(), 3);
     assertEquals(problem.path("value").asString(), "NO-SUCH");
   }
+
+  /** A list of prices by SKU took each variant for all of its product, and ended the others. */
+  @Test
+  public void aListOfAllPricesBySkuEndsNoneOfTheVariantsThatItNames() throws Exception {
+    JsonNode run =
+        body(upload(
+                    "/api/v1/feeds/products/files?whole=true",
+                    "prices.csv",
+                    utf8("SKU,Price\nPP-S,18.00\nPP-L,31.00\n"))
+                .andExpect(status().isOk()))
+            .path("run");
+    if (run.path("state").asString().equals("NEEDS_APPROVAL")) {
+      // products of other tests are missing in it
+      send("/api/v1/feeds/runs/" + run.path("id").asLong() + "/apply", "")
+          .andExpect(status().isOk());
+    }
+    assertEquals(pot().path("variants").size(), 2);
+    assertEquals(pot().path("variants").path(0).path("price").asDouble(), 18.0);
+    assertEquals(pot().path("variants").path(1).path("price").asDouble(), 31.0);
+  }
+
+  /** Titles that were known were taken for SKUs where the SKUs of a file were new. */
+  @Test
+  public void aColumnOfNewSkusBesideTitlesThatAreKnownIsTheColumnOfSkus() throws Exception {
+    feed("Product,Variant,SKU,Price\nPartial jar,one,PJ-1,5.00\n");
+    JsonNode run = feed("Product,Variant,SKU,Price\nPartial jar,two,PJ-2,6.00\n");
+    assertEquals(run.path("run").path("taken").asInt(), 1, run.toString());
+    assertEquals(body(ask("/api/v1/products/partial-jar")).path("variants").size(), 2);
+  }
 }
