@@ -107,9 +107,13 @@ export function FeedsPage() {
                         ? t('catalogue.feedsPage.products')
                         : t('catalogue.feedsPage.orders')}
                     </span>
-                    <span className={run.state === 'DONE' ? 'text-fern-ink' : 'text-rust-ink'}>
-                      {STATES[run.state]}
-                    </span>
+                    {run.undo.undoneAt ? (
+                      <span className="text-ink-2">{t('catalogue.feedsPage.undone')}</span>
+                    ) : (
+                      <span className={run.state === 'DONE' ? 'text-fern-ink' : 'text-rust-ink'}>
+                        {STATES[run.state]}
+                      </span>
+                    )}
                     <span className="flex-1" />
                     <span className="text-[13px] text-ink-2">
                       {t('catalogue.feedsPage.imported2', {

@@ -156,3 +156,6 @@ export const applyUpdate = (id: number) =>
 
 export const discardUpdate = (id: number) =>
   need(api.POST('/api/v1/feeds/runs/{id}/discard', { params: { path: { id } } }));
+
+export const undoUpdate = (id: number) =>
+  need(api.POST('/api/v1/feeds/runs/{id}/undo', { params: { path: { id } } }));

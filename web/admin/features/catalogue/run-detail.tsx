@@ -4,6 +4,7 @@ import { isLost } from '../../shared/api';
 import { number } from '../../shared/format';
 import { useNotify } from '../../ui/toasts';
 import { discardUpdate, applyUpdate, useFeedAction, useFeedRun } from './queries';
+import { UndoRun } from './undo-run';
 import { OrderStatuses } from './order-statuses';
 import { unknownStatuses } from './unknown-statuses';
 import { T, t } from '../../shared/t';
@@ -56,6 +57,7 @@ export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) =>
           />
         </div>
       )}
+      <UndoRun run={run} />
       <OrderStatuses words={unknownStatuses(problems)} />
       {problems.length === 0 ? (
         <p className="text-[13px] text-ink-2">{t('catalogue.runDetail.noProblems')}</p>

@@ -24,9 +24,8 @@ public class WallsTest {
   public void onlyStoresSeeSql() {
     noClasses()
         .that()
-        .haveSimpleNameNotEndingWith("Store")
-        .and()
-        .haveSimpleNameNotEndingWith("Writer")
+        // what one holds within itself is its own
+        .haveNameNotMatching(".*(Store|Writer)(\\$.*)?")
         .and()
         .resideOutsideOfPackage("nodyes.server.database..")
         .and()
