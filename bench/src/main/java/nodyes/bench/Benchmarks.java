@@ -44,6 +44,7 @@ public final class Benchmarks {
           "composing", _ -> Composing.measure(),
           "estimating", _ -> Estimating.measure(),
           "csv", folder -> new CsvImport(folder).measure(),
+          "feeds", folder -> new FeedBench(folder).measure(),
           "killing", folder -> new CrashRecoveryBench(folder).measure());
 
   /**
@@ -146,6 +147,7 @@ public final class Benchmarks {
     add(report, Composing.measure());
     add(report, Estimating.measure());
     add(report, new CsvImport(folder).measure());
+    add(report, new FeedBench(folder).measure());
     add(report, new CrashRecoveryBench(folder).measure());
     System.out.println("Written to " + OUT.toAbsolutePath());
   }

@@ -20,6 +20,9 @@ public record Slug(String value) implements Comparable<Slug> {
    * Accents of scripts whose addresses are written without them; elsewhere a mark is a letter's
    * own.
    */
+  private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}\\p{M}\\p{N}]+");
+
+  private static final Pattern ENDS = Pattern.compile("^-|-$");
   private static final Pattern ACCENTS =
       Pattern.compile("(?<=[\\p{IsLatin}\\p{IsGreek}\\p{IsCyrillic}])\\p{Mn}+");
 
@@ -52,10 +55,8 @@ public record Slug(String value) implements Comparable<Slug> {
    */
   public static String written(String title) {
     String plain = ACCENTS.matcher(Normalizer.normalize(title, Normalizer.Form.NFD)).replaceAll("");
-    return composed(plain)
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[^\\p{L}\\p{M}\\p{N}]+", "-")
-        .replaceAll("^-|-$", "");
+    String parted = NO_LETTERS.matcher(composed(plain).toLowerCase(Locale.ROOT)).replaceAll("-");
+    return ENDS.matcher(parted).replaceAll("");
   }
 
   @Override

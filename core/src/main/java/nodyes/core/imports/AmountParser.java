@@ -53,15 +53,16 @@ public final class AmountParser {
     String whole = amount.group(1);
     if (TWO_WAYS.matcher(whole).matches() && amount.group(3) == null) {
       return switch (fractionDigits) {
-        case 0 -> Optional.of(whole.replaceAll("\\D", ""));
+        case 0 -> Optional.of(NO_DIGIT.matcher(whole).replaceAll(""));
         case 3 -> Optional.of(whole.replace(',', '.'));
         default -> Optional.empty();
       };
     }
-    String digits = whole.replaceAll("\\D", "");
+    String digits = NO_DIGIT.matcher(whole).replaceAll("");
     return Optional.of(amount.group(3) == null ? digits : digits + "." + amount.group(3));
   }
 
+  private static final Pattern NO_DIGIT = Pattern.compile("\\D");
   private static final Pattern LETTERS = Pattern.compile("[^\\d.,'’\\s\\u00A0\\u202F+-]+");
   private static final Map<String, Set<String>> SIGNS = new ConcurrentHashMap<>();
 

@@ -20,6 +20,7 @@ import nodyes.core.common.Slug;
 import nodyes.generated.tables.records.ProductCategoryRecord;
 import nodyes.generated.tables.records.ProductRecord;
 import nodyes.generated.tables.records.ProductTagRecord;
+import nodyes.server.database.Rows;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.TableField;
@@ -203,23 +204,14 @@ final class CatalogueChunkWriter {
     if (!removed.isEmpty()) {
       sql.batchDelete(removed).execute();
     }
-    store(sql, products.values());
+    Rows.store(sql, PRODUCT, products.values());
     variants.keep();
-    store(sql, all(tags));
-    store(sql, all(filed));
+    Rows.store(sql, PRODUCT_TAG, all(tags));
+    Rows.store(sql, PRODUCT_CATEGORY, all(filed));
   }
 
   /** All rows of all keys. */
   static <R> List<R> all(Map<Long, ? extends Map<?, R>> rows) {
     return rows.values().stream().flatMap(some -> some.values().stream()).toList();
-  }
-
-  /** Writes the rows that have changed. */
-  static void store(DSLContext sql, Collection<? extends UpdatableRecord<?>> rows) {
-    List<? extends UpdatableRecord<?>> changed =
-        rows.stream().filter(UpdatableRecord::modified).toList();
-    if (!changed.isEmpty()) {
-      sql.batchStore(changed).execute();
-    }
   }
 }

@@ -242,6 +242,9 @@ public class ProductNameStore implements ProductNames {
 
   /** A GTIN of any length is the same with zeros before it (GS1 General Specifications, 3.3). */
   static String gtin(String value) {
+    if (value.isEmpty()) {
+      return "";
+    }
     String digits = value.replaceAll("[\\s-]", "");
     return digits.matches("\\d{8,14}") ? "0".repeat(14 - digits.length()) + digits : "";
   }

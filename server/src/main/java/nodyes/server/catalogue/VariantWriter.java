@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 import nodyes.generated.tables.records.PriceChangeRecord;
 import nodyes.generated.tables.records.VariantRecord;
 import nodyes.server.catalogue.NewProduct.NewVariant;
+import nodyes.server.database.Rows;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.jooq.DSLContext;
@@ -176,7 +177,7 @@ final class VariantWriter {
 
   /** Writes what differs from what is stored. */
   void keep() {
-    CatalogueChunkWriter.store(sql, variants.values());
-    CatalogueChunkWriter.store(sql, CatalogueChunkWriter.all(prices));
+    Rows.store(sql, VARIANT, variants.values());
+    Rows.store(sql, PRICE_CHANGE, CatalogueChunkWriter.all(prices));
   }
 }

@@ -25,6 +25,7 @@ import nodyes.core.common.ProductId;
 import nodyes.core.sales.OrderOutcome;
 import nodyes.generated.tables.records.OrderLineRecord;
 import nodyes.server.database.Database;
+import nodyes.server.database.Rows;
 import nodyes.server.orders.OrderImport.NewOrder;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Component;
@@ -255,6 +256,6 @@ class OrderStore {
     }
     sql.batchDelete(stored.values().stream().flatMap(rows -> rows.values().stream()).toList())
         .execute();
-    sql.batchStore(changed).execute();
+    Rows.store(sql, ORDER_LINE, changed);
   }
 }
