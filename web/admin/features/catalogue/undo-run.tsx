@@ -19,7 +19,6 @@ export function UndoRun({ run }: { run: FeedRun }) {
   return (
     <p className="my-2 flex flex-wrap items-center gap-3">
       <Button
-        look="inside"
         disabled={undo.isPending}
         onClick={() =>
           undo.mutate(run.id, {

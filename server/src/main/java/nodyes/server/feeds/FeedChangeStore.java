@@ -28,6 +28,8 @@ import tools.jackson.databind.ObjectMapper;
  */
 @Component
 class FeedChangeStore {
+  private static final int AT_ONCE = 4_000;
+
   private final Database database;
   private final ObjectMapper json;
 
@@ -81,30 +83,50 @@ class FeedChangeStore {
                 .fetchOptional(FEED_RUN.ID));
   }
 
-  /** What came of undoing: products whose orders are others now, and rows that had to stay. */
-  record Undone(Set<Long> soldAnew, long kept) {}
+  /** What came of undoing: products whose orders are others now. */
+  record Undone(Set<Long> soldAnew) {}
 
-  /** Makes all that a run changed as it was before, in one transaction. */
+  /**
+   * Makes all that a run changed as it was before: the newest notes first, some at a time, so that
+   * others can write meanwhile. Where it is cut off the rest can still be undone.
+   */
   Undone undo(long run, Instant now) {
+    var soldAnew = new HashSet<Long>();
+    while (true) {
+      boolean isMore = database.write(sql -> undoSome(sql, run, soldAnew));
+      if (!isMore) {
+        break;
+      }
+    }
     return database.write(
         sql -> {
-          List<FeedChangeRecord> changes =
-              sql.selectFrom(FEED_CHANGE)
-                  .where(FEED_CHANGE.RUN_ID.eq(run))
-                  .orderBy(FEED_CHANGE.ID)
-                  .fetch();
-          var former = new FormerRowWriter(sql, json);
-          changes.forEach(former::add);
-          Set<Long> before = productsOf(sql, former.keys(ORDER_LINE, ORDER_LINE.VARIANT_ID));
-          long kept = former.restore();
-          sql.deleteFrom(FEED_CHANGE).where(FEED_CHANGE.RUN_ID.eq(run)).execute();
-          sql.update(FEED_RUN)
-              .set(FEED_RUN.UNDONE_AT, now)
-              .set(FEED_RUN.KEPT_IN_UNDO, kept)
-              .where(FEED_RUN.ID.eq(run))
-              .execute();
-          return new Undone(before, kept);
+          sql.update(FEED_RUN).set(FEED_RUN.UNDONE_AT, now).where(FEED_RUN.ID.eq(run)).execute();
+          return new Undone(productsOf(sql, soldAnew));
         });
+  }
+
+  private boolean undoSome(DSLContext sql, long run, Set<Long> soldAnew) {
+    List<FeedChangeRecord> newest =
+        sql.selectFrom(FEED_CHANGE)
+            .where(FEED_CHANGE.RUN_ID.eq(run))
+            .orderBy(FEED_CHANGE.ID.desc())
+            .limit(AT_ONCE)
+            .fetch();
+    if (newest.isEmpty()) {
+      return false;
+    }
+    var former = new FormerRowWriter(sql, json);
+    newest.reversed().forEach(former::add);
+    soldAnew.addAll(former.keys(ORDER_LINE, ORDER_LINE.VARIANT_ID));
+    long kept = former.restore();
+    sql.deleteFrom(FEED_CHANGE)
+        .where(FEED_CHANGE.RUN_ID.eq(run).and(FEED_CHANGE.ID.ge(newest.getLast().getId())))
+        .execute();
+    sql.update(FEED_RUN)
+        .set(FEED_RUN.KEPT_IN_UNDO, FEED_RUN.KEPT_IN_UNDO.plus(kept))
+        .where(FEED_RUN.ID.eq(run))
+        .execute();
+    return true;
   }
 
   private static Set<Long> productsOf(DSLContext sql, Set<Long> variants) {

@@ -23,9 +23,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nodyes.generated.tables.records.FeedChangeRecord;
+import nodyes.server.database.Rows;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -37,9 +39,9 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
 
 /**
- * Rows as they were before a run: of each the first note of it alone, as later ones tell of what
- * the run itself had made. What others have changed since stays as it is; so do products and
- * variants that others have come to need, and they are no longer sold.
+ * Rows as they were before some notes, which follow one another: of each row the first note alone,
+ * as later ones tell of what the run itself had made. What others have changed since stays as it
+ * is; so do products and variants that others have come to need, and they are no longer sold.
  */
 final class FormerRowWriter {
   private static final List<Table<?>> PARTS =
@@ -148,32 +150,33 @@ final class FormerRowWriter {
         .collect(Collectors.toSet());
   }
 
-  private List<UpdatableRecord<?>> rows(Table<?> table, Act... acts) {
-    var wanted = Set.of(acts);
+  private List<UpdatableRecord<?>> rows(Table<?> table, Predicate<Former> isSo) {
     var rows = new ArrayList<UpdatableRecord<?>>();
     for (Former one : byKey.values()) {
-      if (one.table().equals(table) && wanted.contains(one.act())) {
+      if (one.table().equals(table) && isSo.test(one)) {
         rows.add(one.former());
       }
     }
     return rows;
   }
 
+  private static boolean isNew(Former one) {
+    return one.act() == Act.INSERT;
+  }
+
   /** Makes the rows as they were; how many had to stay. */
   long restore() {
     long changed = leaveWhatIsChanged();
-    for (Table<?> part : PARTS) {
-      sql.batchDelete(rows(part, Act.INSERT)).execute();
-    }
+    PARTS.forEach(part -> Rows.delete(sql, part, rows(part, FormerRowWriter::isNew)));
     for (Table<?> whole : WHOLES) {
-      sql.batchUpdate(rows(whole, Act.UPDATE)).execute();
+      Rows.update(sql, whole, rows(whole, one -> one.act() == Act.UPDATE));
     }
-    sql.batchDelete(rows(SHOP_ORDER, Act.INSERT)).execute();
+    Rows.delete(sql, SHOP_ORDER, rows(SHOP_ORDER, FormerRowWriter::isNew));
     long kept = changed + removeVariants() + removeProducts();
     removeCategories();
     for (Table<?> part : PARTS) {
-      List<UpdatableRecord<?>> rows = whatIsOf(rows(part, Act.UPDATE, Act.DELETE));
-      sql.batchMerge(rows).execute();
+      Rows.update(sql, part, rows(part, one -> !isNew(one) && one.latter().isPresent()));
+      Rows.insert(sql, part, whatIsOf(rows(part, one -> !isNew(one) && one.latter().isEmpty())));
     }
     return kept;
   }
@@ -264,6 +267,8 @@ final class FormerRowWriter {
   }
 
   private Set<Long> ids(Table<?> table, TableField<?, Long> id) {
-    return rows(table, Act.INSERT).stream().map(row -> row.get(id)).collect(Collectors.toSet());
+    return rows(table, FormerRowWriter::isNew).stream()
+        .map(row -> row.get(id))
+        .collect(Collectors.toSet());
   }
 }
