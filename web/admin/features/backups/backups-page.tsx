@@ -2,17 +2,21 @@ import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
 import { useNotify } from '../../ui/toasts';
 import { isLost } from '../../shared/api';
-import { since } from '../../shared/format';
+import { moment, since } from '../../shared/format';
 import { T, t } from '../../shared/t';
 import { SetupTabs } from '../setup/tabs';
 import { BackupList } from './backup-list';
 import { size } from './size';
-import { useBackUp, useBackups, type Backup } from './queries';
+import { Restored } from './restore';
+import { useShop } from '../shop/queries';
+import { useBackUp, useBackups, useBringBackup, type Backup } from './queries';
 
 /** When all was last backed up, what was in it, and how to go back. */
 export function BackupsPage() {
   const backups = useBackups();
   const make = useBackUp();
+  const bring = useBringBackup();
+  const zone = useShop().data?.zone ?? 'UTC';
   const { say, sayProblem } = useNotify();
   const [last] = backups.data?.items ?? [];
   return (
@@ -46,7 +50,8 @@ export function BackupsPage() {
                 </h1>
                 {last && <Counted backup={last} />}
               </div>
-              <BackupList backups={backups.data.items} />
+              <Restored restored={backups.data.restored} zone={zone} />
+              <BackupList backups={backups.data} />
               <p className="flex flex-wrap items-center gap-3 border-t border-line px-6 py-3">
                 <Button
                   disabled={make.isPending}
@@ -61,6 +66,23 @@ export function BackupsPage() {
                     ? t('backups.backupsPage.backingUp')
                     : t('backups.backupsPage.backUpNow')}
                 </Button>
+                <Button
+                  look="link"
+                  disabled={bring.isPending}
+                  onClick={() =>
+                    pickBackup((file) =>
+                      bring.mutate(file, {
+                        onSuccess: ({ madeAt }) =>
+                          say(t('backups.backupsPage.brought', { at: moment(madeAt, zone) })),
+                        onError: sayProblem,
+                      }),
+                    )
+                  }
+                >
+                  {bring.isPending
+                    ? t('backups.restore.reading')
+                    : t('backups.backupsPage.bringOne')}
+                </Button>
                 <span className="text-[13px] text-ink-2">
                   {t('backups.backupsPage.eachDay', { kept: backups.data.kept })}
                 </span>
@@ -72,6 +94,17 @@ export function BackupsPage() {
       </div>
     </>
   );
+}
+
+function pickBackup(take: (file: File) => void) {
+  const input = document.createElement('input');
+  input.type = 'file';
+  input.accept = '.zip,application/zip';
+  input.onchange = () => {
+    const file = input.files?.[0];
+    if (file) take(file);
+  };
+  input.click();
 }
 
 function Counted({ backup: { counts, bytes } }: { backup: Backup }) {

@@ -1,7 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, need, type Schemas } from '../../shared/api';
+import { api, need, sendForm, type Schemas } from '../../shared/api';
 
 export type Backup = Schemas['BackupView'];
+export type BackupList = Schemas['BackupList'];
+export type Counts = Schemas['BackupCounts'];
 
 export function useBackups() {
   return useQuery({ queryKey: ['backups'], queryFn: () => need(api.GET('/api/v1/backups')) });
@@ -12,5 +14,25 @@ export function useBackUp() {
   return useMutation({
     mutationFn: () => need(api.POST('/api/v1/backups')),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
+  });
+}
+
+/** Takes a backup from elsewhere, once it was opened and read. */
+export function useBringBackup() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (file: File) => {
+      const form = new FormData();
+      form.append('file', file);
+      return sendForm<Backup>('/api/v1/backups/files', form, {});
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['backups'] }),
+  });
+}
+
+export function useRestore() {
+  return useMutation({
+    mutationFn: (name: string) =>
+      need(api.POST('/api/v1/backups/{name}/restore', { params: { path: { name } } })),
   });
 }

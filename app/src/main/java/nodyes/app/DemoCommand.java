@@ -82,13 +82,13 @@ final class DemoCommand implements Callable<Integer> {
     Path files = data.resolve("files");
     var simulators = new Simulators(shopPort);
     HttpServer shopServer = DemoShop.bind(shopPort);
-    var server =
+    ServerStart starting =
         new ServerStart(port, data)
             .loopback()
             .demo(apiKey.read(), clock)
             .simulators(simulators, shopServer.getAddress().getPort())
-            .countries(Simulators.countries(files))
-            .start();
+            .countries(Simulators.countries(files));
+    var server = starting.start();
     String address = ServerStart.address(server, "127.0.0.1");
     if (!Files.exists(data.resolve(MARK))) {
       System.out.println("Filling the demo shop …");
@@ -111,7 +111,12 @@ final class DemoCommand implements Callable<Integer> {
     shoppers.set(quiet ? 0 : SHOPPERS);
     var traffic =
         new DemoVisitors(
-            shoppers,
+            // of the server that runs then: it may have gone back to a backup meanwhile
+            () ->
+                starting
+                    .running()
+                    .map(now -> now.getBean(SimulatedShoppers.class).perMinute())
+                    .orElse(0),
             server.getBean(Catalogue.class),
             address,
             "http://localhost:" + demoShop.port(),

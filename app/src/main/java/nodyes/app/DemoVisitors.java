@@ -11,8 +11,8 @@ import java.util.SplittableRandom;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.IntSupplier;
 import nodyes.server.catalogue.Catalogue;
-import nodyes.server.visitors.SimulatedShoppers;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -23,7 +23,7 @@ final class DemoVisitors implements AutoCloseable {
   private static final int MOST_PRODUCTS = 100;
   private static final int VISITS = 400;
 
-  private final SimulatedShoppers shoppers;
+  private final IntSupplier perMinute;
   private final List<String> products;
   private final String office;
   private final String shop;
@@ -35,9 +35,8 @@ final class DemoVisitors implements AutoCloseable {
       Executors.newSingleThreadScheduledExecutor(Thread.ofVirtual().name("shoppers").factory());
   private double due;
 
-  DemoVisitors(
-      SimulatedShoppers shoppers, Catalogue catalogue, String office, String shop, String key) {
-    this.shoppers = shoppers;
+  DemoVisitors(IntSupplier perMinute, Catalogue catalogue, String office, String shop, String key) {
+    this.perMinute = perMinute;
     this.office = office;
     this.shop = shop;
     this.key = key;
@@ -48,7 +47,7 @@ final class DemoVisitors implements AutoCloseable {
 
   private void second() {
     try {
-      due += shoppers.perMinute() / 60.0;
+      due += perMinute.getAsInt() / 60.0;
       for (; due >= 1 && !products.isEmpty(); due--) {
         view();
       }

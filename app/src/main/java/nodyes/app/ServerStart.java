@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import nodyes.server.NodYesServer;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -16,8 +17,11 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** Starts the server with the options of a command. */
 final class ServerStart {
   private final List<String> arguments = new ArrayList<>();
+  private final Restoring restoring;
+  private volatile @Nullable ConfigurableApplicationContext running;
 
   ServerStart(int port, Path data) {
+    restoring = new Restoring(data, this::stop, this::start);
     set("server.port", String.valueOf(port));
     set("nodyes.data", data.toAbsolutePath().toString());
   }
@@ -69,7 +73,26 @@ final class ServerStart {
   }
 
   ConfigurableApplicationContext start() {
-    return new SpringApplicationBuilder(NodYesServer.class).run(arguments.toArray(String[]::new));
+    var server =
+        new SpringApplicationBuilder(NodYesServer.class)
+            .initializers(
+                context -> context.getBeanFactory().registerSingleton("restoring", restoring))
+            .run(arguments.toArray(String[]::new));
+    running = server;
+    return server;
+  }
+
+  Restoring restoring() {
+    return restoring;
+  }
+
+  /** What runs now: another one after it went back to a backup. */
+  Optional<ConfigurableApplicationContext> running() {
+    return Optional.ofNullable(running).filter(ConfigurableApplicationContext::isActive);
+  }
+
+  private void stop() {
+    running().ifPresent(ConfigurableApplicationContext::close);
   }
 
   private ServerStart set(String name, String value) {

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -59,6 +60,34 @@ public class Backups {
       throw new UncheckedIOException(e);
     }
     return kept(file).orElseThrow(() -> new BackupException(text("backups.noSuchBackup")));
+  }
+
+  /** Keeps a file that came from elsewhere, once it was opened and counted; it is moved. */
+  synchronized Kept keep(Path came) throws BackupException {
+    BackupManifest manifest = BackupFile.check(came);
+    Path file = folder.resolve(BackupFile.name(manifest.madeAt()));
+    try {
+      Files.createDirectories(folder);
+      Files.move(came, file, StandardCopyOption.REPLACE_EXISTING);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return kept(file).orElseThrow(() -> new BackupException(text("backups.noSuchBackup")));
+  }
+
+  /** A file to put what comes into. */
+  Path temporary() throws IOException {
+    Files.createDirectories(folder);
+    return Files.createTempFile(folder, "coming-", ".part");
+  }
+
+  /** What is stored now. */
+  BackupCounts present() {
+    try {
+      return BackupFile.counts(data).orElseThrow();
+    } catch (BackupException e) {
+      throw new IllegalStateException(e.getMessage(), e);
+    }
   }
 
   List<Kept> all() {

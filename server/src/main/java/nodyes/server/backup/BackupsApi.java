@@ -8,8 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import nodyes.server.web.ApiProblem;
 import nodyes.server.web.InTurn;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -21,8 +23,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 @RestController
 @Tag(name = "backups")
@@ -30,8 +34,10 @@ import org.springframework.web.bind.annotation.RestController;
 class BackupsApi {
   private final Backups backups;
   private final InTurn inTurn;
+  private final Optional<BackupRestorer> restorer;
 
-  BackupsApi(Backups backups, InTurn inTurn) {
+  BackupsApi(Backups backups, InTurn inTurn, Optional<BackupRestorer> restorer) {
+    this.restorer = restorer;
     this.backups = backups;
     this.inTurn = inTurn;
   }
@@ -45,8 +51,26 @@ class BackupsApi {
    * @param folder where they lie
    * @param data the folder for all that is stored
    * @param kept how many there are at most
+   * @param present what is stored now
+   * @param canRestore whether it can go back to one from here
+   * @param restored what came of the last time that it did
    */
-  record BackupList(List<BackupView> items, String folder, String data, int kept) {}
+  record BackupList(
+      List<BackupView> items,
+      String folder,
+      String data,
+      int kept,
+      BackupCounts present,
+      boolean canRestore,
+      @Nullable RestoredView restored) {}
+
+  /**
+   * What came of going back to a backup.
+   *
+   * @param kept where what was there before lies
+   * @param failure why nothing was changed
+   */
+  record RestoredView(Instant at, String backup, @Nullable String kept, @Nullable String failure) {}
 
   @GetMapping
   BackupList all() {
@@ -54,7 +78,56 @@ class BackupsApi {
         backups.all().stream().map(BackupsApi::view).toList(),
         backups.folder().toString(),
         String.valueOf(backups.folder().getParent()),
-        Backups.KEPT);
+        Backups.KEPT,
+        backups.present(),
+        restorer.isPresent(),
+        restorer.flatMap(BackupRestorer::last).map(BackupsApi::view).orElse(null));
+  }
+
+  private static RestoredView view(BackupRestorer.Outcome restored) {
+    return new RestoredView(
+        restored.at(),
+        restored.backup(),
+        restored.kept().map(Path::toString).orElse(null),
+        restored.failure().orElse(null));
+  }
+
+  /** Takes a backup that was made elsewhere, once it was opened and counted. */
+  @PostMapping(value = "/files", consumes = "multipart/form-data")
+  @ResponseStatus(HttpStatus.CREATED)
+  BackupView bring(@RequestParam MultipartFile file) throws IOException {
+    if (file.isEmpty()) {
+      throw ApiProblem.unusable(text("problems.fileEmpty"));
+    }
+    Path came = backups.temporary();
+    try {
+      file.transferTo(came);
+      return inTurn.run(() -> view(backups.keep(came)));
+    } catch (BackupException e) {
+      throw ApiProblem.unusable(text("backups.notOurs"));
+    } finally {
+      Files.deleteIfExists(came);
+    }
+  }
+
+  /** Goes back to a backup: the server stops, and comes again with what was stored then. */
+  @PostMapping("/{name}/restore")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  void restore(@PathVariable String name) {
+    Path file =
+        backups.file(name).orElseThrow(() -> ApiProblem.notFound(text("backups.noSuchBackup")));
+    BackupRestorer able =
+        restorer.orElseThrow(
+            () -> new ApiProblem(HttpStatus.CONFLICT, text("backups.byCommandAlone")));
+    inTurn.run(
+        () -> {
+          try {
+            return BackupFile.check(file);
+          } catch (BackupException e) {
+            throw ApiProblem.unusable(String.valueOf(e.getMessage()));
+          }
+        });
+    able.restore(file);
   }
 
   @PostMapping

@@ -1,5 +1,7 @@
 package nodyes.server.backup;
 
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
@@ -27,8 +29,11 @@ import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.MockMultipartHttpServletRequestBuilder;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 
 /** Backups of a server that goes on, and of what they are for. */
 public class BackupFileTest extends ServerTest {
@@ -234,6 +239,32 @@ public class BackupFileTest extends ServerTest {
     Instant at = newest.manifest().madeAt();
     assertEquals(job.kind(), JobKind.BACKUPS);
     assertEquals(job.run(at.plus(Duration.ofHours(23))), 0);
+  }
+
+  /** From another machine; what is no backup does not stay, and a key may do none of it. */
+  @Test
+  public void oneFromElsewhereIsOpenedBeforeItIsKept() throws Exception {
+    byte[] whole = Files.readAllBytes(made());
+    JsonNode brought =
+        body(http.perform(bringing(whole).with(owner())).andExpect(status().isCreated()));
+    assertEquals(brought.path("name").asString(), BackupFile.name(NOON));
+    byte[] cut = java.util.Arrays.copyOf(whole, whole.length / 2);
+    http.perform(bringing(cut).with(owner())).andExpect(status().isUnprocessableContent());
+    http.perform(bringing(whole).header("Authorization", "Bearer " + KEY))
+        .andExpect(status().isForbidden());
+    try (var files = Files.list(backups.folder())) {
+      assertTrue(files.noneMatch(file -> file.toString().endsWith(".part")));
+    }
+    // nobody is here to close this server and start it again
+    http.perform(post("/api/v1/backups/{name}/restore", BackupFile.name(NOON)).with(owner()))
+        .andExpect(status().isConflict());
+    http.perform(post("/api/v1/backups/..%2Fsigning.secret/restore").with(owner()))
+        .andExpect(status().is4xxClientError());
+  }
+
+  private static MockMultipartHttpServletRequestBuilder bringing(byte[] file) {
+    return multipart("/api/v1/backups/files")
+        .file(new MockMultipartFile("file", "b.zip", "application/zip", file));
   }
 
   private Path first() throws IOException {
