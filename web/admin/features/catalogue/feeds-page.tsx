@@ -28,7 +28,8 @@ const STATES: Record<FeedRun['state'], string> = {
 /** How products and orders come in, and what came of each time. */
 export function FeedsPage() {
   const feeds = useFeeds();
-  const runs = useFeedRuns(1);
+  const [page, setPage] = useState(1);
+  const runs = useFeedRuns(page);
   const [open, setOpen] = useState<number>();
   const [look, setLook] = useState<FeedLook>();
   if (look)
@@ -130,6 +131,19 @@ export function FeedsPage() {
                 </li>
               ))}
             </ul>
+          )}
+          {runs.data && runs.data.total > runs.data.size && (
+            <p className="mt-3 flex items-center gap-3">
+              <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
+                {t('catalogue.feedsPage.newer')}
+              </Button>
+              <Button
+                disabled={page * runs.data.size >= runs.data.total}
+                onClick={() => setPage(page + 1)}
+              >
+                {t('catalogue.feedsPage.older')}
+              </Button>
+            </p>
           )}
         </section>
       </div>
