@@ -7,6 +7,8 @@ import static org.testng.Assert.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import nodyes.server.backup.BackupFile;
 import nodyes.server.backup.BackupRestorer;
@@ -61,6 +63,30 @@ public class RestoringTest {
     } finally {
       after.close();
     }
+  }
+
+  /** A server that does not start on what was restored would be gone for good. */
+  @Test
+  public void whatWasThereIsPutBackWhereTheServerDoesNotStart() throws Exception {
+    Path data = Files.createTempDirectory("nodyes-restoring").resolve("data");
+    Path backup = data.resolveSibling("one.zip");
+    new ServerStart(0, data).loopback().start().close();
+    BackupFile.make(data, backup, NOON);
+    Files.writeString(data.resolve("note.txt"), "mine");
+    var startedOn = new ArrayList<Boolean>();
+    var restoring =
+        new Restoring(
+            data,
+            () -> {},
+            () -> {
+              startedOn.add(Files.exists(data.resolve("note.txt")));
+              if (startedOn.size() == 1) {
+                throw new IllegalStateException("It does not start.");
+              }
+            });
+    restoring.exchange(backup);
+    assertEquals(startedOn, List.of(false, true));
+    assertEquals(restoring.last().orElseThrow().failure(), Optional.of("It does not start."));
   }
 
   private static ConfigurableApplicationContext restored(

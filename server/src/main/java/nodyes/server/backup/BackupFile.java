@@ -268,6 +268,27 @@ public final class BackupFile {
     }
   }
 
+  /**
+   * Takes a restored backup away again, for one that the server does not start on; it is kept
+   * beside.
+   *
+   * @param kept where what was there before is
+   */
+  public static void putBack(Path data, Path kept, Instant now) throws BackupException {
+    Path present = data.toAbsolutePath();
+    String stamp = now.toString().replaceAll("[:.]", "-");
+    try {
+      Path backups = present.resolve("backups");
+      if (Files.isDirectory(backups)) {
+        Files.move(backups, kept.resolve("backups"));
+      }
+      Files.move(present, present.resolveSibling(present.getFileName() + ".failed-" + stamp));
+      Files.move(kept, present, StandardCopyOption.ATOMIC_MOVE);
+    } catch (IOException e) {
+      throw new BackupException(text("backups.notPut", "why", String.valueOf(e.getMessage())), e);
+    }
+  }
+
   private static void unpack(Path backup, Path folder) throws IOException, BackupException {
     Files.createDirectories(folder);
     try (var zip = new ZipFile(backup.toFile())) {
