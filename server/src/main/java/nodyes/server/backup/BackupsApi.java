@@ -104,7 +104,9 @@ class BackupsApi {
       file.transferTo(came);
       return inTurn.run(() -> view(backups.keep(came)));
     } catch (BackupException e) {
-      throw ApiProblem.unusable(text("backups.notOurs"));
+      String why = String.valueOf(e.getMessage());
+      // the name that it has here says nothing to whoever sent it
+      throw ApiProblem.unusable(why.contains(came.toString()) ? text("backups.notOurs") : why);
     } finally {
       Files.deleteIfExists(came);
     }

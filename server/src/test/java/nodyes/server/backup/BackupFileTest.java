@@ -249,7 +249,10 @@ public class BackupFileTest extends ServerTest {
         body(http.perform(bringing(whole).with(owner())).andExpect(status().isCreated()));
     assertEquals(brought.path("name").asString(), BackupFile.name(NOON));
     byte[] cut = java.util.Arrays.copyOf(whole, whole.length / 2);
-    http.perform(bringing(cut).with(owner())).andExpect(status().isUnprocessableContent());
+    JsonNode refused =
+        body(
+            http.perform(bringing(cut).with(owner())).andExpect(status().isUnprocessableContent()));
+    assertEquals(refused.path("detail").asString(), "This is no backup of Nod Yes.");
     http.perform(bringing(whole).header("Authorization", "Bearer " + KEY))
         .andExpect(status().isForbidden());
     try (var files = Files.list(backups.folder())) {
