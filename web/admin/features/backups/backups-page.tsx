@@ -1,5 +1,6 @@
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
+import { pickFile } from '../../ui/pick-file';
 import { useNotify } from '../../ui/toasts';
 import { isLost } from '../../shared/api';
 import { moment, since } from '../../shared/format';
@@ -70,7 +71,7 @@ export function BackupsPage() {
                   look="link"
                   disabled={bring.isPending}
                   onClick={() =>
-                    pickBackup((file) =>
+                    pickFile('.zip,application/zip', (file) =>
                       bring.mutate(file, {
                         onSuccess: ({ madeAt }) =>
                           say(t('backups.backupsPage.brought', { at: moment(madeAt, zone) })),
@@ -94,17 +95,6 @@ export function BackupsPage() {
       </div>
     </>
   );
-}
-
-function pickBackup(take: (file: File) => void) {
-  const input = document.createElement('input');
-  input.type = 'file';
-  input.accept = '.zip,application/zip';
-  input.onchange = () => {
-    const file = input.files?.[0];
-    if (file) take(file);
-  };
-  input.click();
 }
 
 function Counted({ backup: { counts, bytes } }: { backup: Backup }) {

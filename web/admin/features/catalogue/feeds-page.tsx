@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { Button } from '../../ui/button';
 import { Failure, Loading } from '../../ui/empty-state';
 import { since } from '../../shared/format';
+import { pickFile } from '../../ui/pick-file';
 import { useNotify } from '../../ui/toasts';
 import { FeedFollow } from './feed-follow';
 import { RunDetail } from './run-detail';
@@ -16,6 +17,8 @@ const KINDS: { value: FeedKind; text: string }[] = [
   { value: 'PRODUCTS', text: t('catalogue.feedsPage.products') },
   { value: 'ORDERS', text: t('catalogue.feedsPage.orders') },
 ];
+
+const KINDS_OF_FILE = '.csv,.xlsx,.tsv,.json,.jsonl,.ndjson,application/json,text/csv';
 
 const STATES: Record<FeedRun['state'], string> = {
   DONE: t('catalogue.feedsPage.imported'),
@@ -169,7 +172,11 @@ function FromFile({ onLook }: { onLook: (look: FeedLook) => void }) {
     >
       <h2 className="text-lg">{t('catalogue.feedsPage.fromAFile')}</h2>
       <p className="mt-3 flex items-center gap-3">
-        <Button look="inside" disabled={looking.isPending} onClick={() => pickFile(take)}>
+        <Button
+          look="inside"
+          disabled={looking.isPending}
+          onClick={() => pickFile(KINDS_OF_FILE, take)}
+        >
           {looking.isPending
             ? t('catalogue.feedsPage.reading')
             : t('catalogue.feedsPage.chooseAFile')}
@@ -178,12 +185,4 @@ function FromFile({ onLook }: { onLook: (look: FeedLook) => void }) {
       </p>
     </section>
   );
-}
-
-function pickFile(take: (file: File | undefined) => void) {
-  const input = document.createElement('input');
-  input.type = 'file';
-  input.accept = '.csv,.xlsx,.tsv,.json,.jsonl,.ndjson,application/json,text/csv';
-  input.onchange = () => take(input.files?.[0]);
-  input.click();
 }

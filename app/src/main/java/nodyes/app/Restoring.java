@@ -37,8 +37,8 @@ final class Restoring implements BackupRestorer {
     Thread.ofPlatform().name("restoring").start(() -> exchange(backup));
   }
 
-  /** Does it on this thread. */
-  void exchange(Path backup) {
+  /** Does it on this thread; asked for twice, one after the other. */
+  synchronized void exchange(Path backup) {
     close.run();
     Instant now = InstantSource.system().instant().truncatedTo(ChronoUnit.SECONDS);
     String name = String.valueOf(backup.getFileName());

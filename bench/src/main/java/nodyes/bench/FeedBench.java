@@ -2,9 +2,6 @@ package nodyes.bench;
 
 import java.io.BufferedWriter;
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpRequest;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -15,7 +12,6 @@ import java.util.Random;
 final class FeedBench {
   private static final int ROWS = 100_000;
   private static final int HEAP_MEGABYTES = 300;
-  private static final String BOUNDARY = "nodyes-bench-boundary";
 
   private final Path folder;
 
@@ -101,7 +97,7 @@ final class FeedBench {
   private String row(RunningDemo server, String what, String kind, Path file)
       throws IOException, InterruptedException {
     long start = System.nanoTime();
-    String run = send(server, kind, file);
+    String run = server.upload("/api/v1/feeds/" + kind + "/files", file);
     double ours = (System.nanoTime() - start) / 1e9;
     if (!run.contains("\"state\":\"DONE\"") || !run.contains("\"wrong\":0")) {
       throw new IOException("not all rows were taken: " + run);
@@ -117,24 +113,5 @@ final class FeedBench {
     }
     double theirs = (System.nanoTime() - start) / 1e9;
     return "| %s | %,.0f | %,.0f |".formatted(what, ROWS / ours, ROWS / theirs);
-  }
-
-  private static String send(RunningDemo server, String kind, Path file)
-      throws IOException, InterruptedException {
-    String head =
-        "--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: text/csv\r\n\r\n"
-            .formatted(BOUNDARY, file.getFileName());
-    var body =
-        HttpRequest.BodyPublishers.concat(
-            HttpRequest.BodyPublishers.ofByteArray(head.getBytes(StandardCharsets.US_ASCII)),
-            HttpRequest.BodyPublishers.ofFile(file),
-            HttpRequest.BodyPublishers.ofByteArray(
-                ("\r\n--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.US_ASCII)));
-    return server
-        .send(
-            HttpRequest.newBuilder(URI.create(server.address("/api/v1/feeds/" + kind + "/files")))
-                .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
-                .POST(body))
-        .body();
   }
 }

@@ -1,16 +1,12 @@
 package nodyes.bench;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpRequest;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Brings files in as a program does. */
 final class ImportBench {
-  private static final String BOUNDARY = "nodyes-bench-boundary";
   private static final Pattern ID = Pattern.compile("\"id\":(\\d+)");
 
   private final RunningDemo server;
@@ -21,24 +17,7 @@ final class ImportBench {
 
   /** Sends a file to be looked at; the id of its import. */
   String look(Path file) throws IOException, InterruptedException {
-    String head =
-        "--"
-            + BOUNDARY
-            + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"bench.csv\"\r\n"
-            + "Content-Type: text/csv\r\n\r\n";
-    String foot = "\r\n--" + BOUNDARY + "--\r\n";
-    var body =
-        HttpRequest.BodyPublishers.concat(
-            HttpRequest.BodyPublishers.ofByteArray(head.getBytes(StandardCharsets.US_ASCII)),
-            HttpRequest.BodyPublishers.ofFile(file),
-            HttpRequest.BodyPublishers.ofByteArray(foot.getBytes(StandardCharsets.US_ASCII)));
-    String looked =
-        server
-            .send(
-                HttpRequest.newBuilder(URI.create(server.address("/api/v1/imports")))
-                    .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
-                    .POST(body))
-            .body();
+    String looked = server.upload("/api/v1/imports", file);
     Matcher id = ID.matcher(looked);
     if (!id.find()) {
       throw new IOException("looking failed: " + looked);

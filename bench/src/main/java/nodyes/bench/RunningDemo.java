@@ -15,6 +15,7 @@ import java.util.concurrent.TimeUnit;
 /** A demo started for measuring, from the built jar. */
 final class RunningDemo implements AutoCloseable {
   static final String KEY = "bench-key";
+  private static final String BOUNDARY = "nodyes-bench-boundary";
   private static final int MOST_WAITS = 3000;
 
   final int port = freePort();
@@ -122,6 +123,29 @@ final class RunningDemo implements AutoCloseable {
         HttpRequest.newBuilder(URI.create(address(path)))
             .header("Content-Type", "application/json")
             .POST(HttpRequest.BodyPublishers.ofString(json)));
+  }
+
+  /** Sends a file as a form does; what it was answered. */
+  String upload(String path, Path file) throws IOException, InterruptedException {
+    String head =
+        String.join(
+            "\r\n",
+            "--" + BOUNDARY,
+            "Content-Disposition: form-data; name=\"file\"; filename=\""
+                + file.getFileName()
+                + "\"",
+            "Content-Type: text/csv",
+            "",
+            "");
+    String foot = "\r\n--" + BOUNDARY + "--\r\n";
+    return send(HttpRequest.newBuilder(URI.create(address(path)))
+            .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+            .POST(
+                HttpRequest.BodyPublishers.concat(
+                    HttpRequest.BodyPublishers.ofString(head),
+                    HttpRequest.BodyPublishers.ofFile(file),
+                    HttpRequest.BodyPublishers.ofString(foot))))
+        .body();
   }
 
   /** Ends it as SIGKILL does: nothing of it runs any more. */

@@ -201,6 +201,24 @@ public class FeedUndoTest extends ServerTest {
     assertEquals(variants.path(1).path("price").asDouble(), 30.0);
   }
 
+  /** More notes than are taken back at once: rows whose notes stand apart are as before, too. */
+  @Test
+  public void anUpdateOfThousandsOfRowsIsUndoneWhole() throws Exception {
+    Map<String, String> before = stored();
+    var csv = new StringBuilder("SKU,Product,Variant,Price,Category,Tags\n");
+    for (int n = 0; n < 1_200; n++) {
+      csv.append("M-%d,Many %d,one,5.00,Pots > Row %d,heavy\n".formatted(n, n, n % 40));
+    }
+    JsonNode first = feed("products", false, csv.toString());
+    Map<String, String> between = stored();
+    JsonNode second =
+        feed("products", false, csv.toString().replace("5.00", "6.00").replace("heavy", "light"));
+    undo(second);
+    assertEquals(stored(), between);
+    undo(first);
+    assertEquals(stored(), before);
+  }
+
   /** Law: whatever two files bring one after another, undone one after another nothing is left. */
   @Test
   public void anyFilesUndoneInTurnLeaveNothing() throws Exception {
