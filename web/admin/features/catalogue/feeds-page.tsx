@@ -119,7 +119,7 @@ export function FeedsPage() {
                       </span>
                     )}
                     <span className="flex-1" />
-                    <span className="text-[13px] text-ink-2">
+                    <span className="text-[13px] whitespace-nowrap text-ink-2">
                       {t('catalogue.feedsPage.imported2', {
                         taken: run.taken,
                         wrong: run.wrong,

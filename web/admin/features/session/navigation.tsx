@@ -33,7 +33,7 @@ export function Navigation({ name, role, demo, onGoTo }: RailProps) {
   const waiting = counts.data?.byStatus['PENDING'] ?? 0;
   return (
     <header className="flex h-[46px] shrink-0 items-center gap-1 border-b border-line bg-paper px-5">
-      <p className="mr-5 flex items-center gap-2 font-display text-[19px] font-bold tracking-tight">
+      <p className="mr-5 flex shrink-0 items-center gap-2 font-display text-[19px] font-bold tracking-tight whitespace-nowrap">
         <T id="session.navigation.nodYes" values={{ mark: <Logo /> }} />
       </p>
       <nav aria-label={t('session.navigation.mainMenu')} className="flex h-full">
@@ -59,7 +59,7 @@ export function Navigation({ name, role, demo, onGoTo }: RailProps) {
       <button
         type="button"
         title={t('session.navigation.goTo')}
-        className="mr-3 rounded-lg px-2 py-1 text-ink-2 hover:text-ink"
+        className="mr-3 shrink-0 rounded-lg px-2 py-1 whitespace-nowrap text-ink-2 hover:text-ink"
         onClick={onGoTo}
       >
         <span className="sr-only">{t('session.navigation.goTo')}</span>
@@ -67,7 +67,7 @@ export function Navigation({ name, role, demo, onGoTo }: RailProps) {
       </button>
       {(!role || isAtLeast(role, 'EDITOR')) && <PublishPages />}
       {demo ? (
-        <span className="ml-3 text-[13px] text-ink-2">
+        <span className="ml-3 truncate text-[13px] text-ink-2">
           <T id="session.navigation.demo" values={{ name }} />
         </span>
       ) : (

@@ -24,7 +24,7 @@ export function PublishPages() {
     return unsayable.length > 0 ? (
       <NotReady waiting={unsayable} />
     ) : (
-      <span className="text-[13px] whitespace-nowrap text-ink-2">
+      <span className="text-[13px] whitespace-nowrap text-ink-2 max-xl:sr-only">
         {arrangement.data && t('pages.publish.noUnpublishedChanges')}
       </span>
     );
