@@ -4,6 +4,7 @@ import starLineCss from './star-line/view.css?inline';
 import { FILES } from './files';
 import { drawnFrom } from './shared/drawings';
 import { firm } from '../script/lib/sheet';
+import { Slice } from '../script/lib/slice';
 import { starLine } from './star-line/view';
 import type { AnyNod } from '../script/lib/response-types';
 import type { ViewContext } from './shared/view';
@@ -35,6 +36,13 @@ const loaded = new Map<string, Promise<KindModule>>();
 /** How to draw these kinds; one whose file cannot be had is left out. */
 export async function loadKinds(origin: string, kinds: KindName[]): Promise<Kinds> {
   const drawn: Kinds = new Map();
+  const slice = new Slice();
+  // all are under way before any is waited for; to begin one takes a slow telephone a while
+  for (const kind of kinds) {
+    const file = FILES[kind];
+    if (file) load(origin, file).catch(() => undefined);
+    await slice.orNext();
+  }
   await Promise.all(
     [...new Set(kinds)].map(async (kind) => {
       const file = FILES[kind];

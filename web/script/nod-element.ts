@@ -2,8 +2,8 @@ import { markOf } from '../nods/shared/icons';
 import { drawnFrom } from '../nods/shared/drawings';
 import { shapeRule } from '../nods/shared/shapes';
 import { WALL_ID } from '../nods/shared/anchor';
+import { isRightToLeft } from '../nods/shared/text';
 import { firm } from './lib/sheet';
-import { coloursAround } from './page/colours';
 import type { AnyNod, Dress } from './lib/response-types';
 import type { Drawn } from '../nods/kinds';
 import type { ViewContext } from '../nods/shared/view';
@@ -37,8 +37,7 @@ export class NodElement extends HTMLElement {
     const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
     root.adoptedStyleSheets = [...kind.sheets, ...ownSheet(dress, drawings, context.origin)];
     this.lang = context.language;
-    const { script } = new Intl.Locale(context.language).maximize();
-    this.dir = script === 'Arab' || script === 'Hebr' ? 'rtl' : 'ltr';
+    this.dir = isRightToLeft(context.language) ? 'rtl' : 'ltr';
     this.dataset['nod'] = nod.id;
     this.dataset['product'] = nod.product;
     this.dataset['kind'] = nod.kind;
@@ -68,18 +67,6 @@ function ownSheet(dress: Dress | undefined, drawings: Drawings, origin: string):
 }
 
 export const TAG = 'nod-yes';
-
-/** What the page's own colours are, for what the shop sets none of. */
-export function colour(elements: HTMLElement[]): void {
-  // all are looked at before any is changed, so that the browser lays the page out once
-  const around = elements.map((element) => coloursAround(element.parentElement ?? element));
-  elements.forEach(({ style }, n) => {
-    const { ink, ground, star } = around[n]!;
-    style.setProperty('--page-ink', ink);
-    style.setProperty('--page-ground', ground);
-    style.setProperty('--page-star', star);
-  });
-}
 
 /** Registers the element once, also where two scripts stand on a page. */
 export function registerNodElement(): void {

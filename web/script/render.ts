@@ -2,8 +2,9 @@ import type { AnyNod, Arrived } from './lib/response-types';
 import type { Located } from './page/located';
 import { all } from './page/dom';
 import type { Place } from './page/places';
-import { laid, placeOf, put } from './page/spots';
-import { colour, TAG, type NodElement } from './nod-element';
+import { around, laid, placeOf, put } from './page/spots';
+import { colourBy, coloursAround } from './page/colours';
+import { TAG, type NodElement } from './nod-element';
 import { guarded } from './lib/guarded';
 import { loadFont } from './page/fonts';
 import { chooseCountry } from './page/country';
@@ -44,14 +45,10 @@ export async function paint(
   const { arrived, kinds, located } = drawn;
   const { answer, now } = arrived;
   const before = new Map(all<NodElement>(TAG).map((element) => [keyOf(element), element]));
-  const standing: NodElement[] = [];
   const last = new Map<Element, Element>();
   const slice = new Slice();
   const isLeft = async () => {
-    if (slice.isOver()) {
-      colour(standing.splice(0));
-      await slice.next();
-    }
+    await slice.orNext();
     return !isCurrent();
   };
   const drawnAnew = (nod: AnyNod, kind: Kind, place: Place) => {
@@ -72,15 +69,19 @@ export async function paint(
     );
     return element;
   };
-  // all are looked for before any is put, so that the browser lays the page out once
+  // all are looked at before any is put, so that the browser lays the page out once
   const places = answer.nods.map((nod) => placeOf(nod, answer, located));
+  const colours = places.map((place) => place && coloursAround(around(place)));
+  if (await isLeft()) return undefined;
   for (const numbers of together(places)) {
     const ready: [NodElement, AnyNod, Place][] = [];
     for (const n of numbers) {
       const nod = answer.nods[n]!;
       const kind = kinds.get(nod.kind);
       if (!kind) continue;
-      ready.push([drawnAnew(nod, kind, places[n]!), nod, places[n]!]);
+      const element = drawnAnew(nod, kind, places[n]!);
+      colourBy(colours[n]!, element);
+      ready.push([element, nod, places[n]!]);
       if (await isLeft()) return undefined;
     }
     // what stands in one place comes at once, and takes the room that was kept for it
@@ -89,12 +90,10 @@ export async function paint(
       element.toggleAttribute('data-lies', !!place.lies);
       element.style.marginInline = place.inset ?? '';
       put(place, element, last);
-      standing.push(element);
       element.toggleAttribute('data-follows', element.previousElementSibling?.localName === TAG);
     }
   }
   before.forEach((element) => element.remove());
-  colour(standing);
   clearLayers(TAG);
   return answer.nods.map(({ id, product, spot }, n) => ({
     nod: id,

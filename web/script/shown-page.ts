@@ -11,6 +11,7 @@ import { reportSeen } from './page/seen-report';
 import { reportViews } from './page/view-reports';
 import { paint, type Drawn, type Painted } from './render';
 import { guarded } from './lib/guarded';
+import { Slice } from './lib/slice';
 import type { Arrived } from './lib/response-types';
 import { TAG } from './nod-element';
 import type { PageContext } from './page/context';
@@ -44,9 +45,11 @@ export class ShownPage {
     this.preview = preview;
     this.onEnd = onEnd;
     const marked = keepSpace();
+    // to read a page takes a while, and so does to ask
+    await new Slice().next();
     const arrived = await this.show().catch(() => false);
-    marked.settle(arrived);
-    found.settle();
+    guarded(() => marked.settle(arrived));
+    guarded(() => found.settle());
     // a link from a card leads to reviews that were not there when the page was
     if (arrived && location.hash === `#${WALL_ID}`)
       document.getElementById(WALL_ID)?.scrollIntoView();
@@ -105,10 +108,14 @@ export class ShownPage {
       arrived.answer.nods.map(({ kind }) => kind),
     );
     if (mine !== this.asks) return true;
+    const slice = new Slice();
     // cards may have come since it was asked for
     const now = readPage(this.means);
     if (now.key === reading.key) this.reading = now;
+    await slice.orNext();
     const located = this.locate(this.reading, arrived);
+    await slice.orNext();
+    if (mine !== this.asks) return true;
     clearTimeout(this.next);
     if (arrived.holdsFor !== undefined && arrived.holdsFor < LONGEST_WAIT && !preview)
       this.next = setTimeout(() => guarded(() => this.show()), arrived.holdsFor);

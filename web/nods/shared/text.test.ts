@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Tongue } from './view';
-import { day, figured, flag, locale, number, say, sayCount } from './text';
+import { isRightToLeft, day, figured, flag, locale, number, say, sayCount } from './text';
 import plurals from '../../tests/cases/plurals.csv?raw';
 
 const tongue = (language: string, words: Tongue['words'], own: Tongue['own'] = {}): Tongue => ({
@@ -16,6 +16,26 @@ const CASES = plurals
   .split('\n')
   .slice(1)
   .map((line) => line.split(','));
+
+describe('the way a language is written', () => {
+  it.each(['ar', 'ar-EG', 'fa', 'he-IL', 'ur', 'az-Arab', 'dv'])(
+    'is from the right in %s',
+    (one) => {
+      expect(isRightToLeft(one)).toBe(true);
+      const { script } = new Intl.Locale(one).maximize();
+      expect(['Arab', 'Hebr', 'Thaa']).toContain(script);
+    },
+  );
+
+  it.each(['en', 'de', 'arn', 'ur-Latn', 'ks-Deva', 'ja', 'hu'])(
+    'is from the left in %s',
+    (one) => {
+      expect(isRightToLeft(one)).toBe(false);
+      const { script } = new Intl.Locale(one).maximize();
+      expect(['Arab', 'Hebr', 'Thaa']).not.toContain(script);
+    },
+  );
+});
 
 describe('wordings', () => {
   // the same table is read in Java beside ICU4J

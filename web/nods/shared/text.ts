@@ -21,10 +21,16 @@ export function sayCount(context: Tongue, name: string, n: number, values: Value
   return fill(context, form, { n, ...values });
 }
 
-const RIGHT_TO_LEFT = /^(ar|fa|he|ur)\b/;
+const RIGHT_TO_LEFT = /^(ar|ckb|dv|fa|he|ks|ps|sd|ug|ur|yi)\b(?!-[a-z]{4}\b)|-(arab|hebr|thaa)\b/i;
+
+/**
+ * Whether a language is written from the right (CLDR, layout), unless its script says otherwise. By a
+ * list: the browser's own answer takes a slow telephone longer than all else of a nod.
+ */
+export const isRightToLeft = (language: string) => RIGHT_TO_LEFT.test(language);
 
 function fill(context: Tongue, wording: unknown, values: Values): string {
-  const isolates = RIGHT_TO_LEFT.test(context.language);
+  const isolates = isRightToLeft(context.language);
   return (typeof wording === 'string' ? wording : '').replace(/\{(\w+)\}/g, (_, name: string) => {
     const value = values[name] ?? '';
     if (typeof value === 'number') return number(context, value);

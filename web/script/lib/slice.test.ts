@@ -16,12 +16,14 @@ describe('work in slices', () => {
     expect(slice.isOver()).toBe(false);
   });
 
-  it('does not give way on a page in the background, whose turns come seldom', () => {
+  it('does not give way on a page in the background, whose turns come seldom', async () => {
     let now = 1000;
     vi.spyOn(performance, 'now').mockImplementation(() => now);
     vi.spyOn(document, 'hidden', 'get').mockReturnValue(true);
+    const later = vi.spyOn(globalThis, 'setTimeout');
     const slice = new Slice();
     now += 500;
-    expect(slice.isOver()).toBe(false);
+    await slice.orNext();
+    expect(later).not.toHaveBeenCalled();
   });
 });

@@ -14,6 +14,13 @@ const READABLE = 4.5;
 const STAR_ON_LIGHT = '#8a5a00';
 const STAR_ON_DARK = '#e9b44c';
 
+/** Says what they are, for a nod of a shop that sets no colours of ours. */
+export function colourBy({ ink, ground, star }: PageColours, { style }: HTMLElement): void {
+  style.setProperty('--page-ink', ink);
+  style.setProperty('--page-ground', ground);
+  style.setProperty('--page-star', star);
+}
+
 /** The colours around an element: its words', and those of the ground that they stand on. */
 export function coloursAround(element: Element): PageColours {
   const words = parsed(getComputedStyle(element).color);

@@ -22,7 +22,7 @@ describe('the space of what stood on a page before', () => {
     document.body.innerHTML = '';
   });
 
-  it('is kept behind what it stood behind, all nods of a place together', () => {
+  it('is kept behind what it stood behind, all nods of a place together', async () => {
     tall();
     document.body.innerHTML = PAGE;
     const first = keepFoundSpace();
@@ -31,32 +31,32 @@ describe('the space of what stood on a page before', () => {
       .querySelector('h1')
       ?.insertAdjacentHTML('afterend', '<nod-yes></nod-yes><nod-yes></nod-yes>');
     document.querySelector('main')?.insertAdjacentHTML('beforeend', '<nod-yes></nod-yes>');
-    first.settle();
+    await first.settle();
     document.body.innerHTML = PAGE;
     const again = keepFoundSpace();
     expect(spaces()).toEqual([
       ['h1', '48px'],
       ['p', '24px'],
     ]);
-    again.settle();
+    await again.settle();
     expect(spaces()).toEqual([]);
   });
 
-  it('is not kept for what is marked, lies on a picture or stands at the edge', () => {
+  it('is not kept for what is marked, lies on a picture or stands at the edge', async () => {
     tall();
     document.body.innerHTML =
       '<p data-nod-spot="under-title"><nod-yes></nod-yes></p><nod-yes data-lies></nod-yes>' +
       '<nod-yes data-spot="screen-edge"></nod-yes>';
-    keepFoundSpace().settle();
+    await keepFoundSpace().settle();
     document.body.innerHTML = PAGE;
     keepFoundSpace();
     expect(spaces()).toEqual([]);
   });
 
-  it('is none on a page that was built anew', () => {
+  it('is none on a page that was built anew', async () => {
     tall();
     document.body.innerHTML = '<div><div><i></i><nod-yes></nod-yes><b></b></div></div>';
-    keepFoundSpace().settle();
+    await keepFoundSpace().settle();
     document.body.innerHTML = '<p>Something else</p>';
     keepFoundSpace();
     expect(spaces()).toEqual([]);

@@ -1,3 +1,5 @@
+import { laidOut } from './laid-out';
+
 /**
  * Keeps the space of what stood on this page before, where nobody marked a place for it: as tall as
  * it was, from the script's first moment, so that nothing moves when it comes again.
@@ -12,14 +14,17 @@ const MOST_PLACES = 100;
 type Kept = [way: number[], isInside: boolean, height: number];
 
 export interface FoundSpace {
-  /** After painting: takes the space back, and remembers what stands there now. */
-  settle(): void;
+  /** whether the page was seen before, so that all of its space is kept */
+  isKnown: boolean;
+  /** After painting: takes the space back at once, and then remembers what stands there now. */
+  settle(): Promise<void>;
 }
 
 /** Keeps it; of a page that was not seen yet there is none. */
 export function keepFoundSpace(): FoundSpace {
-  const page = `${location.pathname}${location.search} ${window.innerWidth}`;
-  const places = (read()[page] ?? []).map(([way, isInside, height]) => ({
+  const page = nameOfPage();
+  const known = read()[page];
+  const places = (known ?? []).map(([way, isInside, height]) => ({
     element: reached(way),
     isInside,
     height,
@@ -33,12 +38,17 @@ export function keepFoundSpace(): FoundSpace {
     return [space];
   });
   return {
-    settle() {
+    isKnown: !!known,
+    async settle() {
       spaces.forEach((space) => space.remove());
-      write(page, measured());
+      await laidOut();
+      // by then it may be another page
+      if (nameOfPage() === page) write(page, measured());
     },
   };
 }
+
+const nameOfPage = () => `${location.pathname}${location.search} ${window.innerWidth}`;
 
 /** Nods that stand one behind the other are one piece. */
 function measured(): Kept[] {
@@ -81,7 +91,7 @@ function read(): Record<string, Kept[]> {
 function write(page: string, kept: Kept[]): void {
   try {
     const others = Object.entries(read()).filter(([other]) => other !== page);
-    const all = kept.length ? [...others, [page, kept]] : others;
+    const all = [...others, [page, kept]];
     sessionStorage.setItem(NAME, JSON.stringify(Object.fromEntries(all.slice(-MOST_PAGES))));
   } catch {
     // full or forbidden: the next page keeps nothing

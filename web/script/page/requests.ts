@@ -29,7 +29,7 @@ export async function ask(
     if (preview.at) query.set('at', preview.at);
   } else if (!country) {
     // it tells the country where nothing else does
-    query.set('tz', Intl.DateTimeFormat().resolvedOptions().timeZone);
+    query.set('tz', timeZone());
   }
   const asked = performance.now();
   const response = await fetch(`${origin}/embed/v1/page?${query.toString()}`, FRESH);
@@ -38,6 +38,12 @@ export async function ask(
   if (!response.ok) return undefined;
   const answer = (await response.json()) as Answer;
   return { answer, holdsFor: holdsFor(answer, now()), now };
+}
+
+/** By the shorter way where the browser has it: the other one takes a slow telephone a tenth of a second. */
+function timeZone(): string {
+  const { Temporal } = globalThis as { Temporal?: { Now: { timeZoneId: () => string } } };
+  return Temporal?.Now.timeZoneId() ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
 }
 
 /** An answer changes with its instant, not before it: a moment later is early enough. */

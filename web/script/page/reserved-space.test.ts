@@ -27,20 +27,20 @@ describe('space that is kept', () => {
     expect([stars, wall, picture].map((one) => one.style.minHeight)).toEqual(['24px', '', '']);
   });
 
-  it('is as tall as it was when the page was seen before', () => {
+  it('is as tall as it was when the page was seen before', async () => {
     const first = spot('page-end');
     const kept = keepSpace();
     hold(first, 480);
-    kept.settle(true);
+    await kept.settle(true);
     first.remove();
     const again = spot('page-end');
     keepSpace();
     expect(again.style.minHeight).toBe('480px');
   });
 
-  it('is of that product alone', () => {
+  it('is of that product alone', async () => {
     hold(spot('page-end'), 480);
-    keepSpace().settle(true);
+    await keepSpace().settle(true);
     document.body.replaceChildren();
     window.history.replaceState(null, '', '/products/jar');
     const other = spot('page-end');
@@ -48,31 +48,31 @@ describe('space that is kept', () => {
     expect(other.style.minHeight).toBe('');
   });
 
-  it('is given back where nothing came, but not under a title, which would move the page', () => {
+  it('is given back where nothing came, but not under a title, which would move the page', async () => {
     hold(spot('page-end'), 480);
-    keepSpace().settle(true);
+    await keepSpace().settle(true);
     document.body.replaceChildren();
     const wall = spot('page-end');
     const stars = spot('under-title');
-    keepSpace().settle(false);
+    await keepSpace().settle(false);
     expect(wall.hasAttribute('style')).toBe(false);
     expect(stars.style.minHeight).toBe('24px');
   });
 
-  it('leaves the style that the shop gave the place', () => {
+  it('leaves the style that the shop gave the place', async () => {
     hold(spot('page-end'), 480);
-    keepSpace().settle(true);
+    await keepSpace().settle(true);
     document.body.replaceChildren();
     const wall = spot('page-end');
     wall.style.color = 'red';
-    keepSpace().settle(true);
+    await keepSpace().settle(true);
     expect(wall.getAttribute('style')).toBe('color: red;');
   });
 
-  it('does without what a browser does not keep', () => {
+  it('does without what a browser does not keep', async () => {
     sessionStorage.setItem('nodyes-space', 'not JSON');
     const stars = spot('listing-card');
-    keepSpace().settle(true);
+    await keepSpace().settle(true);
     expect(stars.style.minHeight).toBe('24px');
   });
 });

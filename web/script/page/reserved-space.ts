@@ -1,3 +1,5 @@
+import { laidOut } from './laid-out';
+
 /**
  * Keeps the space of what is asked for, so that nothing on the page moves when it comes: as tall as
  * it was on this page before, else a line where stars mostly stand.
@@ -11,8 +13,8 @@ const MOST_PLACES = 400;
 type Heights = Record<string, number>;
 
 export interface KeptSpace {
-  /** After painting: gives back what was kept for nothing; remembers how tall things are. */
-  settle(arrived: boolean): void;
+  /** After painting: gives back what was kept for nothing, and then remembers how tall things are. */
+  settle(arrived: boolean): Promise<void>;
 }
 
 /** Keeps the space of each marked spot of this page. */
@@ -30,14 +32,19 @@ export function keepSpace(): KeptSpace {
     return true;
   });
   return {
-    settle(arrived) {
+    async settle(arrived) {
+      // a line kept for nothing stays for this visit: giving it back would move the page
+      places
+        .filter((place, index) => kept[index] && !HOLDS_LINES.has(spotOf(place)))
+        .forEach(release);
+      if (!arrived) return;
+      await laidOut();
       const heights: Heights = {};
       places.forEach((place, index) => {
-        heights[keys[index]!] = Math.round(contentHeight(place));
-        // a line kept for nothing stays for this visit: giving it back would move the page
-        if (kept[index] && !HOLDS_LINES.has(spotOf(place))) release(place);
+        // what a page has taken away meanwhile has no height, and is not remembered for it
+        if (place.isConnected) heights[keys[index]!] = Math.round(contentHeight(place));
       });
-      if (arrived) write({ ...known, ...heights });
+      write({ ...known, ...heights });
     },
   };
 }

@@ -36,6 +36,12 @@ export function placeOf(nod: AnyNod, answer: Answer, located: Located): Place | 
     : located.placeOf(nod.spot, nod.product);
 }
 
+/** What a nod in this place stands in, whose words and ground it is to be read beside. */
+export function around({ element, side }: Place): Element {
+  const holds = side === 'inside' && !element.matches('img, picture');
+  return holds ? element : (element.parentElement ?? element);
+}
+
 /**
  * Puts an element in its place, behind the one that was put there before it; where it is already, it
  * stays, so that a shopper's focus does. It takes the room that was kept for it.
