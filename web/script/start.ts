@@ -1,4 +1,5 @@
 import { askAddresses, UNKNOWN } from './page/addresses';
+import { holdFirstPicture } from './page/first-picture';
 import { keepFoundSpace } from './page/found-space';
 import { leavePreview, readPreview } from './page/preview';
 import { isMarked } from './page/context';
@@ -22,14 +23,16 @@ guarded(() => {
   page[ONCE] = true;
   const origin = new URL(script.src).origin;
   const shop = script.dataset['shop'] ?? '';
-  const begin = () => guarded(() => run(origin, shop));
+  const appear = holdFirstPicture(script);
+  const begin = () => guarded(() => run(origin, shop, appear).finally(appear));
   if (document.readyState === 'loading') document.addEventListener('DOMContentLoaded', begin);
   else begin();
 });
 
-async function run(origin: string, shop: string): Promise<void> {
+async function run(origin: string, shop: string, appear: () => void): Promise<void> {
   // before anything is waited for: what is painted meanwhile would move
   const found = keepFoundSpace();
+  if (found.isKnown) appear();
   const preview = readPreview();
   const owner = preview ? await loadPreview(origin).catch(() => undefined) : undefined;
   registerNodElement();

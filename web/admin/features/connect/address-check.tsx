@@ -72,6 +72,7 @@ function Steps({ checked }: { checked: AddressChecked }) {
           ))}
         </ul>
       )}
+      <p className="mt-3 text-[13px] text-ink-2">{t('connect.check.fromTheSource')}</p>
       {checked.next && (
         <div className="mt-4 border-t border-line pt-3">
           <p>

@@ -85,14 +85,15 @@ class PageCheckApi {
     return new ListingsTried(listings.check());
   }
 
-  /** What the shop's templates need: the line, and what strict pages have to let in. */
-  record Snippets(String line, String sources, boolean isPublic) {}
+  /** What the shop's templates need: the line, one of two, and what strict pages have to let in. */
+  record Snippets(String line, String heldLine, String sources, boolean isPublic) {}
 
   @GetMapping("/snippets")
   Snippets snippets(HttpServletRequest request) {
     String from = settings.address().orElseGet(() -> office(request));
     return new Snippets(
         ScriptLine.of(from, shop.settings().publicKey()),
+        ScriptLine.held(from, shop.settings().publicKey()),
         ScriptPolicy.sources(from),
         ScriptLine.isPublic(from));
   }

@@ -32,10 +32,18 @@ final class ScriptLine {
 
   /** The line with the address that the script comes from, and the shop's key. */
   static String of(String office, String key) {
+    return element(office, key).outerHtml();
+  }
+
+  /** The same, for pages that appear together with their nods (HTML Living Standard, blocking). */
+  static String held(String office, String key) {
+    return element(office, key).attr("blocking", "render").outerHtml();
+  }
+
+  private static Element element(String office, String key) {
     return new Element("script")
         .attr("async", true)
         .attr("src", office + "/nodyes.js")
-        .attr("data-shop", key)
-        .outerHtml();
+        .attr("data-shop", key);
   }
 }

@@ -176,6 +176,9 @@ public class AddressCheckTest extends ServerTest {
   public void theSnippetsSayWhetherShoppersReachThem() throws Exception {
     JsonNode here = body(ask("/api/v1/page/check/snippets"));
     assertTrue(here.path("line").asString().contains("data-shop=\"" + key + "\""));
+    String held = here.path("heldLine").asString();
+    assertEquals(held.replace(" blocking=\"render\"", ""), here.path("line").asString());
+    assertTrue(held.contains("async") && held.contains("blocking=\"render\""), held);
     assertTrue(here.path("sources").asString().contains("trusted-types nodyes"));
     assertEquals(here.path("isPublic").asBoolean(), false);
     assertTrue(ScriptLine.isPublic("https://nods.shop.example"));
