@@ -68,12 +68,18 @@ public class HostPagesIT extends InBrowser {
   }
 
   private void open(String name, String path) {
+    open(name, path, "<script ");
+  }
+
+  /** With a line that begins so. */
+  private void open(String name, String path, String line) {
     try (InputStream file =
         Objects.requireNonNull(getClass().getResourceAsStream("/hosts/" + name + ".html"))) {
       host =
           new String(file.readAllBytes(), StandardCharsets.UTF_8)
               .replace("{office}", demo.office(""))
-              .replace("{key}", key());
+              .replace("{key}", key())
+              .replaceFirst("<script (?=[^>]*nodyes\\.js)", line);
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }
@@ -107,6 +113,24 @@ public class HostPagesIT extends InBrowser {
       {"rtl", "/products/celadon-planter"},
       {"microdata", "/item/9"},
     };
+  }
+
+  @Test
+  public void aPageWithAHeldLineDoesNotMove() {
+    page.addInitScript(
+        """
+        window.shift = 0;
+        new PerformanceObserver(list => list.getEntries().forEach(one => {
+          if (!one.hadRecentInput) window.shift += one.value;
+        })).observe({type: 'layout-shift', buffered: true});""");
+    for (String view : List.of("first", "again")) {
+      open("plain", "/products/celadon-planter", "<script blocking=\"render\" ");
+      assertThat(stars("celadon-planter")).isVisible();
+      assertThat(page.locator("h1")).isVisible();
+      page.evaluate("() => new Promise(done => requestIdleCallback(done))");
+      double shift = ((Number) page.evaluate("window.shift")).doubleValue();
+      assertTrue(shift < 0.02, view + " view moves by " + shift);
+    }
   }
 
   @Test(dataProvider = "products")
