@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import nodyes.core.common.Decimals;
 import nodyes.core.imports.CountryNames;
 import nodyes.core.imports.DateOrder;
@@ -43,8 +44,9 @@ public class OrderImport {
   private static final int CHUNK = 500;
 
   /** Name of the PropertyValue by which a customer lets the shop tell the first name. */
-  private static final String CONSENT = "firstNameMayBeTold";
+  static final String CONSENT = "firstNameMayBeTold";
 
+  private static final int MOST_LOOKED = 200_000;
   private static final int LONGEST_NAME = 80;
   private static final BigDecimal MOST_PIECES = BigDecimal.valueOf(1_000_000);
 
@@ -120,6 +122,7 @@ public class OrderImport {
     private final List<NewOrder> chunk = new ArrayList<>();
     private final OrderTally tally = new OrderTally(clock.instant());
     private final Set<Long> changed = new HashSet<>();
+    private final Set<String> looked = new HashSet<>();
     private final boolean isKept;
     private final Consumer<Runnable> within;
 
@@ -135,9 +138,12 @@ public class OrderImport {
 
     @Override
     public void take(long line, JsonNode node) {
-      NewOrder order = order(node, variants, words);
+      NewOrder order = order(node, variants, words, this::isKnown);
       tally.add(order);
       if (!isKept) {
+        if (looked.size() < MOST_LOOKED) {
+          looked.add(order.number());
+        }
         return;
       }
       if (order.lines().isEmpty()) {
@@ -149,6 +155,13 @@ public class OrderImport {
       if (chunk.size() == CHUNK) {
         save();
       }
+    }
+
+    /** Whether there is such an order, kept or just read. */
+    private boolean isKnown(String number) {
+      return looked.contains(number)
+          || chunk.stream().anyMatch(order -> order.number().equals(number))
+          || store.knows(number);
     }
 
     /**
@@ -175,12 +188,15 @@ public class OrderImport {
   }
 
   private NewOrder order(
-      JsonNode node, Map<String, Long> variants, Map<String, OrderOutcome> words) {
+      JsonNode node,
+      Map<String, Long> variants,
+      Map<String, OrderOutcome> words,
+      Predicate<String> isKnown) {
     String number = text(node, "orderNumber");
     OrderOutcome outcome = outcome(node, "orderStatus", words);
     boolean isCancelled = outcome == OrderOutcome.NOT_SOLD;
     if (isCancelled && node.path("orderedItem").isEmpty()) {
-      if (!store.knows(number)) {
+      if (!isKnown.test(number)) {
         throw new BadField("orderNumber", number, text("feeds.cancelledUnknown"));
       }
       return cancelled(number);

@@ -104,4 +104,16 @@ public class OrderWordsTest extends ServerTest {
       act(HttpMethod.PUT, "/api/v1/orders/status-words", body).andExpect(status().isBadRequest());
     }
   }
+
+  /** It was refused as one that nobody knew, since its order was not stored yet. */
+  @Test
+  public void anOrderThatIsCancelledFurtherDownInTheSameFileIsCancelled() throws Exception {
+    String lines =
+        "{\"orderNumber\":\"W-77\",\"orderDate\":\"2026-11-22T10:00:00Z\",\"orderedItem\":[{\"orderQuantity\":1,"
+            + "\"orderedItem\":{\"sku\":\"word-pot-1\"}}]}\n"
+            + "{\"orderNumber\":\"W-77\",\"orderStatus\":\"https://schema.org/OrderCancelled\"}\n";
+    JsonNode run = body(upload("/api/v1/feeds/orders/files", "orders.jsonl", utf8(lines)));
+    assertEquals(run.path("run").path("wrong").asInt(), 0, run.toString());
+    assertEquals(run.path("run").path("taken").asInt(), 2);
+  }
 }
