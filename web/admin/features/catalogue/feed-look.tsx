@@ -57,7 +57,7 @@ export function FeedLookView({ first, onClose, onDone }: FeedLookViewProps) {
                   onOrder={(dateOrder) => choose({ ...known(look), dateOrder })}
                 />
               ) : (
-                <FeedProblems trial={look.trial} />
+                <FeedProblems trial={look.trial} isOfOrders={look.kind === 'ORDERS'} />
               )}
             </div>
             {look.trial.facts.length > 0 && <FeedFacts facts={look.trial.facts} />}

@@ -2,10 +2,17 @@ import { number } from '../../shared/format';
 import { t } from '../../shared/t';
 import type { FeedLook } from './feed-look-queries';
 import { OrderStatuses } from './order-statuses';
+import { UnknownProducts } from './said-products';
+import { unknownProducts } from './unknown-products';
 import { unknownStatuses } from './unknown-statuses';
 
+interface FeedProblemsProps {
+  trial: NonNullable<FeedLook['trial']>;
+  isOfOrders: boolean;
+}
+
 /** What of a file can't be read, with the line, the value and why. */
-export function FeedProblems({ trial }: { trial: NonNullable<FeedLook['trial']> }) {
+export function FeedProblems({ trial, isOfOrders }: FeedProblemsProps) {
   const { problems, wrong } = trial;
   return (
     <section aria-labelledby="feed-problems">
@@ -13,6 +20,7 @@ export function FeedProblems({ trial }: { trial: NonNullable<FeedLook['trial']> 
         {t('catalogue.feedLook.problems', { wrong })}
       </h2>
       <OrderStatuses words={unknownStatuses(problems)} isRead={false} />
+      {isOfOrders && <UnknownProducts names={unknownProducts(problems)} isRead={false} />}
       <ul className="mt-1 max-h-80 overflow-y-auto" tabIndex={problems.length > 5 ? 0 : undefined}>
         {problems.map((problem, index) => (
           <li

@@ -7,6 +7,7 @@ import { since } from '../../shared/format';
 import { pickFile } from '../../ui/pick-file';
 import { useNotify } from '../../ui/toasts';
 import { FeedFollow } from './feed-follow';
+import { SaidProducts } from './said-products';
 import { RunDetail } from './run-detail';
 import { FeedLookView } from './feed-look';
 import { uploadForLook, type FeedLook } from './feed-look-queries';
@@ -149,6 +150,7 @@ export function FeedsPage() {
             </p>
           )}
         </section>
+        <SaidProducts />
       </div>
     </div>
   );

@@ -6,6 +6,8 @@ import { useNotify } from '../../ui/toasts';
 import { discardUpdate, applyUpdate, useFeedAction, useFeedRun } from './queries';
 import { UndoRun } from './undo-run';
 import { OrderStatuses } from './order-statuses';
+import { UnknownProducts } from './said-products';
+import { unknownProducts } from './unknown-products';
 import { unknownStatuses } from './unknown-statuses';
 import { T, t } from '../../shared/t';
 
@@ -59,6 +61,7 @@ export function RunDetail({ id, onDone }: { id: number; onDone: (run: number) =>
       )}
       <UndoRun run={run} />
       <OrderStatuses words={unknownStatuses(problems)} />
+      {run.kind === 'ORDERS' && <UnknownProducts names={unknownProducts(problems)} />}
       {problems.length === 0 ? (
         <p className="text-[13px] text-ink-2">{t('catalogue.runDetail.noProblems')}</p>
       ) : (

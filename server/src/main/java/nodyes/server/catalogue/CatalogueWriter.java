@@ -3,6 +3,7 @@ package nodyes.server.catalogue;
 import static nodyes.generated.Tables.PRODUCT;
 import static nodyes.generated.Tables.PRODUCT_TAG;
 import static nodyes.generated.Tables.VARIANT;
+import static nodyes.generated.Tables.VARIANT_ALIAS;
 
 import java.time.Instant;
 import java.util.HashSet;
@@ -76,7 +77,12 @@ class CatalogueWriter {
                                 row.value1(),
                                 Objects.requireNonNullElse(row.value2(), ""),
                                 row.value3(),
-                                row.value4()))));
+                                row.value4())),
+                sql.select(VARIANT_ALIAS.NAME, VARIANT.SKU)
+                    .from(VARIANT_ALIAS)
+                    .join(VARIANT)
+                    .on(VARIANT.ID.eq(VARIANT_ALIAS.VARIANT_ID))
+                    .fetchMap(VARIANT_ALIAS.NAME, VARIANT.SKU)));
   }
 
   /** Slugs of the products that are sold. */

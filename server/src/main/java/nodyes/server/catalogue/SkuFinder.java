@@ -11,17 +11,23 @@ import java.util.Set;
 
 /**
  * The SKU of what a file of orders names: by SKU, whatever its case, by GTIN, and by the name of a
- * product that has one variant alone. What names several variants names none.
+ * product that has one variant alone. What names several variants names none, unless the owner said
+ * which one it means.
  */
 public final class SkuFinder {
   private final Map<String, String> exact = new HashMap<>();
   private final Map<String, String> byName = new HashMap<>();
   private final Set<String> ofSeveral = new HashSet<>();
+  private final Map<String, String> said;
 
   /** A variant with its product. */
   record Sold(String sku, String gtin, String slug, String title) {}
 
-  SkuFinder(Collection<Sold> variants) {
+  /**
+   * @param said the SKUs that the owner said names mean, by the name as it is compared
+   */
+  SkuFinder(Collection<Sold> variants, Map<String, String> said) {
+    this.said = Map.copyOf(said);
     var variantsOf = new HashMap<String, Integer>();
     variants.forEach(variant -> variantsOf.merge(variant.slug(), 1, Integer::sum));
     for (Sold variant : variants) {
@@ -55,10 +61,15 @@ public final class SkuFinder {
   /** The SKU that a text names, if it names one. */
   public Optional<String> find(String text) {
     String sku = exact.get(text.strip());
-    return sku == null ? Optional.ofNullable(byName.get(plain(text))) : Optional.of(sku);
+    if (sku != null) {
+      return Optional.of(sku);
+    }
+    String name = plain(text);
+    return Optional.ofNullable(said.get(name)).or(() -> Optional.ofNullable(byName.get(name)));
   }
 
-  private static String plain(String name) {
+  /** A name as it is compared. */
+  static String plain(String name) {
     return Normalizer.normalize(name.strip(), Normalizer.Form.NFKC).toLowerCase(Locale.ROOT);
   }
 }

@@ -67,6 +67,7 @@ public class TopicTriggersTest extends ServerTest {
           "submission_policy",
           "trail",
           "undone_change",
+          "variant_alias",
           "visitor_count_shown",
           "visitor_counter");
 
