@@ -41,6 +41,9 @@ public class LeavingTest extends ServerTest {
     String picture = "ab".repeat(20) + ".jpg";
     Path folder = Files.createDirectories(settings.data().resolve("pictures"));
     Files.writeString(folder.resolve(picture), "a picture");
+    String drawing = "cd".repeat(20) + ".svg";
+    Files.writeString(
+        Files.createDirectories(settings.data().resolve("drawn")).resolve(drawing), "<svg/>");
     Files.writeString(folder.resolve("ab".repeat(20) + ".form.jpg"), "the same, smaller");
     Map<String, String> entries = everything();
     assertTrue(
@@ -58,7 +61,8 @@ public class LeavingTest extends ServerTest {
                     "shown-numbers.csv")),
         entries.keySet().toString());
     assertEquals(entries.get("pictures/" + picture), "a picture");
-    assertEquals(entries.keySet().stream().filter(name -> name.contains("form")).count(), 0);
+    assertEquals(entries.get("assets/" + drawing), "<svg/>");
+    assertEquals(entries.keySet().stream().filter(name -> name.contains(".form.")).count(), 0);
     assertTrue(entries.getOrDefault("pages/draft.json", "").contains("\"star-line\""));
     assertTrue(entries.getOrDefault("closed-days.ics", "").startsWith("BEGIN:VCALENDAR"));
     // what is packed lies nowhere afterwards

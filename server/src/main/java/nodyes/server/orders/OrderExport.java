@@ -1,0 +1,124 @@
+package nodyes.server.orders;
+
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import nodyes.server.export.ExportArchive;
+import nodyes.server.export.ExportContributor;
+import nodyes.server.orders.OrderExportStore.Outgoing;
+import nodyes.server.orders.OrderExportStore.OutgoingLine;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Orders as they come in: a schema.org Order to a line. */
+@Component
+class OrderExport implements ExportContributor {
+  private static final int AT_ONCE = 1000;
+  private static final String STATUS = "https://schema.org/";
+
+  private final OrderExportStore store;
+  private final ObjectMapper json;
+
+  OrderExport(OrderExportStore store, ObjectMapper json) {
+    this.store = store;
+    this.json = json;
+  }
+
+  @Override
+  public void pack(ExportArchive into) throws IOException {
+    into.write(
+        "orders.jsonl",
+        out -> {
+          List<Outgoing> some = store.after(0, AT_ONCE);
+          while (!some.isEmpty()) {
+            for (Outgoing one : some) {
+              out.write(json.writeValueAsString(order(one)));
+              out.write('\n');
+            }
+            some = store.after(some.getLast().order().getId(), AT_ONCE);
+          }
+        });
+  }
+
+  private ObjectNode order(Outgoing one) {
+    var order = one.order();
+    ObjectNode node = json.createObjectNode();
+    node.put("@context", "https://schema.org");
+    node.put("@type", "Order");
+    node.put("orderNumber", order.getNumber());
+    node.put("orderDate", order.getPlacedAt().toString());
+    if (order.getIsCancelled()) {
+      node.put("orderStatus", STATUS + "OrderCancelled");
+    }
+    customer(one, node);
+    var events = new TreeMap<String, LocalDate>();
+    if (order.getShippedOn() != null) {
+      events.put("shipped", order.getShippedOn());
+    }
+    if (order.getArrivedOn() != null) {
+      events.put("arrived", order.getArrivedOn());
+    }
+    if (!events.isEmpty()) {
+      ArrayNode all =
+          node.putObject("orderDelivery").put("@type", "ParcelDelivery").putArray("deliveryStatus");
+      for (Map.Entry<String, LocalDate> event : events.entrySet()) {
+        all.addObject()
+            .put("@type", "DeliveryEvent")
+            .put("name", event.getKey())
+            .put("startDate", event.getValue().toString());
+      }
+    }
+    ArrayNode items = node.putArray("orderedItem");
+    for (OutgoingLine line : one.lines()) {
+      item(items, line, line.quantity() - line.returned(), false);
+      item(items, line, line.returned(), true);
+    }
+    return node;
+  }
+
+  private static void customer(Outgoing one, ObjectNode node) {
+    var order = one.order();
+    if (order.getCountry() == null && order.getTown() == null && order.getFirstName() == null) {
+      return;
+    }
+    ObjectNode customer = node.putObject("customer");
+    customer.put("@type", "Person");
+    if (order.getFirstName() != null) {
+      customer.put("givenName", order.getFirstName());
+      // it is kept of those alone who let the shop tell it
+      customer
+          .putObject("additionalProperty")
+          .put("@type", "PropertyValue")
+          .put("name", OrderImport.CONSENT)
+          .put("value", true);
+    }
+    if (order.getCountry() != null || order.getTown() != null) {
+      ObjectNode address = customer.putObject("address");
+      address.put("@type", "PostalAddress");
+      if (order.getCountry() != null) {
+        address.put("addressCountry", order.getCountry());
+      }
+      if (order.getTown() != null) {
+        address.put("addressLocality", order.getTown());
+      }
+    }
+  }
+
+  /** What came back of a line is an item of its own. */
+  private static void item(ArrayNode items, OutgoingLine line, long pieces, boolean cameBack) {
+    if (pieces <= 0) {
+      return;
+    }
+    ObjectNode item = items.addObject();
+    item.put("@type", "OrderItem");
+    item.put("orderQuantity", pieces);
+    if (cameBack) {
+      item.put("orderItemStatus", STATUS + "OrderReturned");
+    }
+    item.putObject("orderedItem").put("@type", "Product").put("sku", line.sku());
+  }
+}
