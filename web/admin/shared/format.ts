@@ -86,6 +86,18 @@ export const day = (isoDay: string) =>
     new Date(`${isoDay}T00:00:00Z`),
   );
 
+/** A review's date: a day, or about which month where no more is known. */
+export const writtenOn = (isoDate: string) =>
+  isoDate.length > '2026-11'.length
+    ? day(isoDate)
+    : t('shared.format.aboutMonth', {
+        month: new Intl.DateTimeFormat(locale(), {
+          month: 'long',
+          year: 'numeric',
+          timeZone: 'UTC',
+        }).format(new Date(`${isoDate}-01T00:00:00Z`)),
+      });
+
 /** The year that the shop's clock shows at a moment. */
 const yearOf = (moment: Date, timeZone: string) =>
   new Intl.DateTimeFormat('en', { year: 'numeric', timeZone }).format(moment);

@@ -41,6 +41,7 @@ describe('a review on the wall', () => {
       'Henrik🇵🇹 PortugalNovember 20, 2026',
     );
     expect(by({ writtenOn: '2026-11-20', ago: { n: 6, unit: 'day' } })).toBe('Henrik6 days ago');
+    expect(by({ writtenOn: '2026-10' })).toBe('Henrikabout October 2026');
     const nameless = without(review(), 'reviewer');
     expect(textOf(entry(nameless, WALL, reading()).querySelector('.by'))).toBe('Anonymous');
   });

@@ -2,11 +2,14 @@ import { el } from '../../script/lib/create-element';
 import type { Review, Wall } from '../../script/lib/response-types';
 import { icon } from '../shared/icons';
 import { stars } from '../shared/stars';
-import { ago, country, day, flag, number, say } from '../shared/text';
+import { ago, country, day, flag, month, number, say } from '../shared/text';
 import type { WallContext } from './reader';
 import { pictures } from './pictures';
 import { translated } from './translated';
 import { votes } from './votes';
+
+/** As long as what names a month: 2026-11. */
+const MONTH = 7;
 
 /** One review; where it is from always stands under it. */
 export function entry(review: Review, wall: Wall, context: WallContext): HTMLElement {
@@ -53,10 +56,17 @@ function by(review: Review, wall: Wall, context: WallContext): HTMLElement {
     review.writtenOn &&
       el(
         'time',
-        { datetime: review.writtenOn, class: 'soft', title: day(context, review.writtenOn) },
-        review.ago ? ago(context, review.ago.n, review.ago.unit) : day(context, review.writtenOn),
+        { datetime: review.writtenOn, class: 'soft', title: date(context, review.writtenOn) },
+        review.ago ? ago(context, review.ago.n, review.ago.unit) : date(context, review.writtenOn),
       ),
   );
+}
+
+/** A day, or a month alone where no more is known. */
+function date(context: WallContext, written: string): string {
+  return written.length > MONTH
+    ? day(context, written)
+    : say(context, 'aboutMonth', { month: month(context, written) });
 }
 
 /** Where it is from, and whether it helped. */

@@ -70,6 +70,15 @@ export function day(context: Tongue, isoDay: string): string {
   );
 }
 
+/** A month, given as year-month, as the language writes it. */
+export function month(context: Tongue, isoMonth: string): string {
+  return intl(Intl.DateTimeFormat, locale(context), {
+    month: 'long',
+    year: 'numeric',
+    timeZone: 'UTC',
+  }).format(new Date(`${isoMonth}-01T00:00:00Z`));
+}
+
 /** The page's own locale where it is of the language that is spoken: days are written its way. */
 export function locale({ language }: Pick<Tongue, 'language'>): string {
   const own = document.documentElement.lang;

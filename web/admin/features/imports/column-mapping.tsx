@@ -28,6 +28,7 @@ function first(batch: ImportView): ImportChoices {
   delete before.permitted;
   delete before.source;
   delete before.mendsEncoding;
+  delete before.countedFrom;
   if (batch.inspection.dateUnclear) delete before.dateOrder;
   return {
     ...before,

@@ -1,5 +1,7 @@
 import { Link } from 'react-router';
 import { InlineSelect } from '../../ui/inline-select';
+import { INPUT } from '../../ui/inputs';
+import { shopToday } from '../../shared/shop-time';
 import type { ImportChoices, Inspection } from './queries';
 import { T, t } from '../../shared/t';
 
@@ -9,10 +11,10 @@ interface FileDoubtsProps {
   onChange: (changes: Partial<ImportChoices>) => void;
 }
 
-/** What a file may hold in place of reviews, and text of it that came with wrong signs. */
+/** What a file may hold in place of reviews, and what of it means something else than it says. */
 export function FileDoubts({ look, choices, onChange }: FileDoubtsProps) {
-  const { doubled, looksLike } = look;
-  if (!doubled && !looksLike) return null;
+  const { doubled, looksLike, ago } = look;
+  if (!doubled && !looksLike && !ago) return null;
   return (
     <div
       role="status"
@@ -54,6 +56,41 @@ export function FileDoubts({ look, choices, onChange }: FileDoubtsProps) {
               ),
             }}
           />
+        </p>
+      )}
+      {ago && (
+        <p className="flex flex-wrap items-baseline gap-x-2 leading-8">
+          <T
+            id="imports.fileDoubts.ago"
+            values={{
+              rows: ago.rows,
+              example: ago.example,
+              pick: (
+                <InlineSelect
+                  label={t('imports.fileDoubts.agoWhat')}
+                  value={choices.countedFrom ? 'take' : 'leave'}
+                  choices={[
+                    { value: 'leave', text: t('imports.fileDoubts.agoLeave') },
+                    { value: 'take', text: t('imports.fileDoubts.agoTake') },
+                  ]}
+                  onPick={(pick) =>
+                    onChange({ countedFrom: pick === 'take' ? shopToday() : undefined })
+                  }
+                />
+              ),
+            }}
+          />
+          {choices.countedFrom && (
+            <input
+              type="date"
+              required
+              aria-label={t('imports.fileDoubts.agoFrom')}
+              className={INPUT}
+              max={shopToday()}
+              value={choices.countedFrom}
+              onChange={({ target }) => target.value && onChange({ countedFrom: target.value })}
+            />
+          )}
         </p>
       )}
     </div>

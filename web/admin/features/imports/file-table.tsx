@@ -1,5 +1,5 @@
 import { Stars } from '../../ui/stars';
-import { country, day, decimal } from '../../shared/format';
+import { country, decimal, writtenOn } from '../../shared/format';
 import { ColumnHeader } from './column-header';
 import type { ImportChoices, Inspection, Preview } from './queries';
 import { t } from '../../shared/t';
@@ -136,7 +136,7 @@ function Reads({ shown, meaning, text }: { shown: Shown; meaning: string; text: 
     case 'COUNTRY':
       return shown.country ? <b className={green}>{country(shown.country)}</b> : null;
     case 'DATE':
-      return shown.reviewedOn ? <b className={green}>{day(shown.reviewedOn)}</b> : null;
+      return shown.reviewedOn ? <b className={green}>{writtenOn(shown.reviewedOn)}</b> : null;
     case 'REVIEWER':
       return <b className={green}>{shown.reviewer ?? t('imports.fileTable.anonymous')}</b>;
     case 'VARIANT':

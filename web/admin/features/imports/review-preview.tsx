@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Stars } from '../../ui/stars';
-import { country, day } from '../../shared/format';
+import { country, writtenOn } from '../../shared/format';
 import type { Preview } from './queries';
 import { T, t } from '../../shared/t';
 
@@ -74,7 +74,7 @@ export function ReviewPreview({ shown, source }: AsShoppersProps) {
                 hasCountry: review.country ? 'yes' : 'no',
                 country: review.country && country(review.country),
                 hasDay: review.reviewedOn ? 'yes' : 'no',
-                day: review.reviewedOn && day(review.reviewedOn),
+                day: review.reviewedOn && writtenOn(review.reviewedOn),
               }}
             />
             {review.variant && (

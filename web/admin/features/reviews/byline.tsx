@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { country, day } from '../../shared/format';
+import { country, writtenOn } from '../../shared/format';
 import type { ReviewLine } from './queries';
 import { T } from '../../shared/t';
 
@@ -18,7 +18,7 @@ export function Byline({ name, review }: ByProps) {
         hasCountry: review.country ? 'yes' : 'no',
         country: review.country && country(review.country),
         hasDay: review.reviewedOn ? 'yes' : 'no',
-        day: review.reviewedOn && day(review.reviewedOn),
+        day: review.reviewedOn && writtenOn(review.reviewedOn),
       }}
     />
   );

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { InlineSelect } from '../../ui/inline-select';
 import { Stars } from '../../ui/stars';
-import { country, day, language } from '../../shared/format';
+import { country, language, writtenOn } from '../../shared/format';
 import { useVariants } from '../layout/queries';
 import { useReview, type Edit } from './review-edits';
 import type { ReviewLine } from './queries';
@@ -88,7 +88,7 @@ function Check({ flag, review, onEdit, onCopy }: ChecksProps & { flag: Flag }) {
         <Line flag={flag}>
           <T
             id="reviews.flags.datedInTheFuture"
-            values={{ writtenOn: review.reviewedOn && day(review.reviewedOn) }}
+            values={{ writtenOn: review.reviewedOn && writtenOn(review.reviewedOn) }}
           />
         </Line>
       );
@@ -190,7 +190,7 @@ function CopyCheck({ review, onCopy }: ChecksProps) {
                 <Stars value={older.data.stars} size={12} />
                 {older.data.reviewer ?? t('reviews.flags.anonymous')}
                 {older.data.country && `, ${country(older.data.country)}`}
-                {older.data.reviewedOn && `, ${day(older.data.reviewedOn)}`}
+                {older.data.reviewedOn && `, ${writtenOn(older.data.reviewedOn)}`}
               </span>
               <span lang={older.data.language}>
                 {t('shared.format.quoted', { text: older.data.text ?? '' })}

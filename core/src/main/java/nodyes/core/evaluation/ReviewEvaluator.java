@@ -119,7 +119,7 @@ final class ReviewEvaluator {
   /** The first day on which 'so long ago' reads differently for one of them. */
   private static Optional<LocalDate> nextChange(List<Review> reviews, LocalDate today) {
     return reviews.stream()
-        .flatMap(review -> review.origin().reviewedOn().stream())
+        .flatMap(review -> review.origin().day().stream())
         .map(day -> RelativeDate.changesOn(day, today))
         .min(Comparator.naturalOrder());
   }

@@ -87,7 +87,7 @@ public final class ColumnDetector {
         .ifPresent(index -> move(guesses, taken, index));
     var byContent = new EnumMap<ReviewColumn, Predicate<List<String>>>(ReviewColumn.class);
     byContent.put(ReviewColumn.PRODUCT, values -> most(values, isProduct));
-    byContent.put(ReviewColumn.DATE, values -> most(values, DateParser::isWritten));
+    byContent.put(ReviewColumn.DATE, values -> most(values, ColumnDetector::isDate));
     byContent.put(ReviewColumn.PICTURE, values -> most(values, ColumnDetector::isPicture));
     byContent.put(ReviewColumn.COUNTRY, values -> most(values, ColumnDetector::isCountry));
     byContent.put(ReviewColumn.LANGUAGE, values -> most(values, LANGUAGE_CODES::contains));
@@ -183,5 +183,9 @@ public final class ColumnDetector {
     return Normalizer.normalize(header, Normalizer.Form.NFC)
         .toLowerCase(Locale.ROOT)
         .replaceAll("[^\\p{L}\\p{M}\\p{N}]", "");
+  }
+
+  private static boolean isDate(String value) {
+    return DateParser.isWritten(value) || MonthParser.isAgo(value);
   }
 }

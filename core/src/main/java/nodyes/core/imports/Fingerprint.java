@@ -3,6 +3,7 @@ package nodyes.core.imports;
 import java.text.Normalizer;
 import java.util.Locale;
 import java.util.Optional;
+import nodyes.core.review.ReviewDate;
 
 /** Tells whether two reviews of one product are the same one come twice. */
 public final class Fingerprint {
@@ -10,7 +11,8 @@ public final class Fingerprint {
 
   /**
    * Equal for reviews that came twice: the same words and reviewer, whatever their case, spacing
-   * and punctuation. Where a review has no words, its rating, day and source id stand in for them.
+   * and punctuation. Where a review has no words, its rating, day and source id stand in for them;
+   * a month alone does not, since a file that tells 'a month ago' tells another one later.
    */
   public static String of(ImportedReview review) {
     Optional<String> words =
@@ -23,7 +25,12 @@ public final class Fingerprint {
                 "rated|"
                     + review.rating().parts()
                     + "|"
-                    + review.source().reviewedOn().map(Object::toString).orElse("")
+                    + review
+                        .source()
+                        .reviewedOn()
+                        .flatMap(ReviewDate::day)
+                        .map(Object::toString)
+                        .orElse("")
                     + "|"
                     + review.source().sourceId().orElse("")
                     + "|"

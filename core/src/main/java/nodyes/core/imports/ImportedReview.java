@@ -1,13 +1,13 @@
 package nodyes.core.imports;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nodyes.core.common.PlainText;
 import nodyes.core.rating.Rating;
 import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewStatus;
 import nodyes.core.review.ReviewText;
@@ -42,7 +42,7 @@ public record ImportedReview(
   /**
    * What ties a review to where it is from.
    *
-   * @param reviewedOn the day
+   * @param reviewedOn its day, or its month where no more is told
    * @param order the order's number
    * @param sourceId its id where it comes from
    * @param isVerifiedThere whether it is called a verified purchase there, which proves nothing
@@ -50,7 +50,7 @@ public record ImportedReview(
    * @param incentive what was given for it
    */
   public record Source(
-      Optional<LocalDate> reviewedOn,
+      Optional<ReviewDate> reviewedOn,
       Optional<String> order,
       Optional<String> sourceId,
       boolean isVerifiedThere,
@@ -60,9 +60,9 @@ public record ImportedReview(
       incentive = incentive.map(PlainText::of);
     }
 
-    /** One of whose writing the day alone may be known. */
-    public static Source writtenOn(Optional<LocalDate> day) {
-      return new Source(day, Optional.empty(), Optional.empty(), false, Optional.empty());
+    /** One of whose writing the date alone may be known. */
+    public static Source writtenOn(Optional<ReviewDate> date) {
+      return new Source(date, Optional.empty(), Optional.empty(), false, Optional.empty());
     }
   }
 

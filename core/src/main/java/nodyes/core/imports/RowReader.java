@@ -2,6 +2,7 @@ package nodyes.core.imports;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
@@ -13,6 +14,7 @@ import nodyes.core.common.Decimals;
 import nodyes.core.common.Said;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.RatingScale;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewText;
 import nodyes.core.review.Writer;
@@ -25,9 +27,15 @@ import org.jspecify.annotations.Nullable;
  * @param scale the scale of its ratings
  * @param dateOrder the order of its dates
  * @param zone the shop's zone
+ * @param countedFrom the day that 'two weeks ago' is counted back from; empty where such a date is
+ *     none
  */
 public record RowReader(
-    Map<ReviewColumn, Integer> columns, RatingScale scale, DateOrder dateOrder, ZoneId zone) {
+    Map<ReviewColumn, Integer> columns,
+    RatingScale scale,
+    DateOrder dateOrder,
+    ZoneId zone,
+    Optional<LocalDate> countedFrom) {
   private static final int LONGEST_NAME = 120;
   private static final int LONGEST_TITLE = 300;
   private static final int LONGEST_WORDS = 10_000;
@@ -60,7 +68,7 @@ public record RowReader(
     Rating rating = rating(cells, given, rowScale);
     Optional<String> country = cells.optional(ReviewColumn.COUNTRY, this::country);
     Optional<String> language = cells.optional(ReviewColumn.LANGUAGE, this::language);
-    Optional<LocalDate> date = cells.optional(ReviewColumn.DATE, this::day);
+    Optional<ReviewDate> date = cells.optional(ReviewColumn.DATE, this::date);
     var product = cells.text(ReviewColumn.PRODUCT, LONGEST_TITLE);
     var variant = cells.text(ReviewColumn.VARIANT, LONGEST_NAME);
     var title = cells.text(ReviewColumn.TITLE, LONGEST_TITLE);
@@ -167,11 +175,29 @@ public record RowReader(
     return locale.toLanguageTag();
   }
 
-  private LocalDate day(String text) throws InvalidValueException {
-    LocalDate day = dateOrder.read(text, zone);
+  private ReviewDate date(String text) throws InvalidValueException {
+    LocalDate day;
+    try {
+      day = dateOrder.read(text, zone);
+    } catch (InvalidValueException noDay) {
+      return ReviewDate.about(month(text, noDay));
+    }
     if (day.getYear() < 1990) {
       throw new InvalidValueException(Said.of("imports.cell.before1990"));
     }
-    return day;
+    return ReviewDate.on(day);
+  }
+
+  private YearMonth month(String text, InvalidValueException noDay) throws InvalidValueException {
+    Optional<YearMonth> named = MonthParser.named(text);
+    if (named.isPresent()) {
+      return named.get();
+    }
+    if (!MonthParser.isAgo(text)) {
+      throw noDay;
+    }
+    return countedFrom
+        .flatMap(from -> MonthParser.ago(text, from))
+        .orElseThrow(() -> new InvalidValueException(Said.of("imports.cell.soLongAgo"), noDay));
   }
 }

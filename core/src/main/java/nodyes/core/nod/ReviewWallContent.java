@@ -118,7 +118,7 @@ public record ReviewWallContent(
       for (Review review : reviews) {
         review
             .origin()
-            .reviewedOn()
+            .day()
             .flatMap(day -> RelativeDate.of(day, today))
             .ifPresent(ago -> agos.put(review.id(), ago));
       }

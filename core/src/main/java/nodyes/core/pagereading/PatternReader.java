@@ -133,7 +133,7 @@ public final class PatternReader {
   private static String text(ReviewPart part, PageElement place) {
     return switch (part) {
       case STARS -> "";
-      case DATE -> WrittenDates.of(place).or(() -> WrittenDates.in(place.text())).orElse("");
+      case DATE -> WrittenDates.told(place).orElse("");
       case NAME -> PartFinder.byline(place.line()).orElseGet(() -> place.text());
       case TITLE -> place.text();
       case VARIANT -> LABEL.matcher(place.text()).replaceFirst("");

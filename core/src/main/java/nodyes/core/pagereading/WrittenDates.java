@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nodyes.core.imports.DateParser;
+import nodyes.core.imports.MonthParser;
 
 /** Finds the date in what a page writes beside a review: 'Reviewed in Lisbon on 3 May 2026'. */
 final class WrittenDates {
@@ -32,6 +33,23 @@ final class WrittenDates {
       return Optional.of(given.strip());
     }
     return in(element.line());
+  }
+
+  /** What an element tells of when it was, in the place itself: a date, a month or how long ago. */
+  static Optional<String> told(PageElement element) {
+    return of(element).or(() -> in(element.text())).or(() -> withoutDay(element.text()));
+  }
+
+  /** The end of a line that tells a month: 'Reviewed 2 weeks ago'. */
+  private static Optional<String> withoutDay(String line) {
+    String rest = line.strip();
+    while (!rest.isEmpty() && rest.length() <= LONGEST) {
+      if (MonthParser.isAgo(rest) || MonthParser.named(rest).isPresent()) {
+        return Optional.of(rest);
+      }
+      rest = rest.contains(" ") ? rest.substring(rest.indexOf(' ') + 1).strip() : "";
+    }
+    return Optional.empty();
   }
 
   /** Whether an element tells a time, with a day or without. */

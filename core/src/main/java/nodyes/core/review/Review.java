@@ -1,6 +1,5 @@
 package nodyes.core.review;
 
-import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
@@ -39,9 +38,10 @@ public record Review(
     variant = variant.map(PlainText::of);
   }
 
-  /** Newest first, those without a day last; of one day, the greater id first. */
+  /** Newest first, those without a date last; of one day, the greater id first. */
   public static final Comparator<Review> NEWEST_FIRST =
-      Comparator.comparing((Review review) -> review.origin().reviewedOn().orElse(LocalDate.MIN))
+      Comparator.comparing(
+              (Review review) -> review.origin().reviewedOn().map(ReviewDate::toString).orElse(""))
           .thenComparing(Review::id)
           .reversed();
 }

@@ -2,13 +2,13 @@ package nodyes.core.structureddata;
 
 import static nodyes.core.structureddata.SchemaOrgNodes.typed;
 
-import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewDate;
 
 /**
  * A product's rating as schema.org says it: a Product with its aggregateRating and some of its
@@ -77,8 +77,8 @@ public final class AggregateRatingMarkup {
     review
         .origin()
         .reviewedOn()
-        .map(LocalDate::toString)
-        .ifPresent(day -> tree.put("datePublished", day));
+        .map(ReviewDate::toString)
+        .ifPresent(date -> tree.put("datePublished", date));
     review.text().title().ifPresent(title -> tree.put("name", title));
     review.text().body().ifPresent(words -> tree.put("reviewBody", words));
     review.text().language().ifPresent(language -> tree.put("inLanguage", language));

@@ -4,10 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewText;
 import nodyes.core.review.Writer;
@@ -25,7 +25,7 @@ public class ImportFilterTest {
         String.valueOf(stars),
         ReviewText.of(Optional.empty(), some(words), some(language)),
         new Writer(Optional.empty(), some(country)),
-        ImportedReview.Source.writtenOn(Optional.of(LocalDate.parse("2026-01-02"))),
+        ImportedReview.Source.writtenOn(Optional.of(ReviewDate.parse("2026-01-02"))),
         ReviewMedia.NONE,
         ImportedReview.Extras.NONE);
   }

@@ -30,7 +30,8 @@ public class ReviewExtrasTest {
             columns,
             new RatingScale(BigDecimal.ONE, BigDecimal.valueOf(5)),
             DateOrder.DAY_FIRST,
-            ZoneId.of("Europe/Lisbon"))
+            ZoneId.of("Europe/Lisbon"),
+            Optional.empty())
         .read(2, List.copyOf(all.values()));
   }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import nodyes.core.common.Said;
 import nodyes.core.rating.RatingScale;
+import nodyes.core.review.ReviewDate;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -34,7 +35,8 @@ public class RowReaderTest {
     assertEquals(review.rating().stars(1), new BigDecimal("4.5"));
     assertEquals(review.writer().country(), Optional.of("PT"));
     assertEquals(review.text().language(), Optional.of("pt-PT"));
-    assertEquals(review.source().reviewedOn(), Optional.of(LocalDate.of(2026, 4, 23)));
+    assertEquals(
+        review.source().reviewedOn(), Optional.of(ReviewDate.on(LocalDate.of(2026, 4, 23))));
   }
 
   /** Each with the column and the words of the reason. */
@@ -192,11 +194,49 @@ public class RowReaderTest {
     return ((RowReader.RowResult.Parsed) reader().read(2, List.of(cells))).review();
   }
 
+  @Test
+  public void aDateThatTellsAMonthAloneIsThatMonth() {
+    RowReader counting =
+        new RowReader(
+            Map.of(ReviewColumn.RATING, 0, ReviewColumn.DATE, 1),
+            RatingScale.ONE_TO_FIVE,
+            DateOrder.DAY_FIRST,
+            ZoneId.of("Europe/Lisbon"),
+            Optional.of(LocalDate.of(2026, 11, 26)));
+    assertEquals(date(counting, "3 months ago"), "2026-08");
+    assertEquals(date(counting, "July 2026"), "2026-07");
+    assertEquals(date(counting, "03/11/2026"), "2026-11-03");
+  }
+
+  @Test
+  public void howLongAgoItWasIsNoDateUntilTheOwnerSaysFromWhen() {
+    RowReader reader =
+        new RowReader(
+            Map.of(ReviewColumn.RATING, 0, ReviewColumn.DATE, 1),
+            RatingScale.ONE_TO_FIVE,
+            DateOrder.DAY_FIRST,
+            ZoneId.of("Europe/Lisbon"),
+            Optional.empty());
+    var failed = (RowReader.RowResult.Failed) reader.read(2, List.of("5", "3 months ago"));
+    assertEquals(failed.problems().getFirst().reason().key(), "imports.cell.soLongAgo");
+    assertEquals(date(reader, "July 2026"), "2026-07");
+  }
+
+  private static String date(RowReader reader, String cell) {
+    return ((RowReader.RowResult.Parsed) reader.read(2, List.of("5", cell)))
+        .review()
+        .source()
+        .reviewedOn()
+        .orElseThrow()
+        .toString();
+  }
+
   private static RowReader reader() {
     return new RowReader(
         ColumnDetector.of(HEADER),
         RatingScale.ONE_TO_FIVE,
         DateOrder.DAY_FIRST,
-        ZoneId.of("Europe/Lisbon"));
+        ZoneId.of("Europe/Lisbon"),
+        Optional.empty());
   }
 }

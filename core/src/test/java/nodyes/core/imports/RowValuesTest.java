@@ -116,6 +116,7 @@ public class RowValuesTest {
         Map.of(ReviewColumn.RATING, 0, ReviewColumn.LANGUAGE, 1, ReviewColumn.WORDS, 2),
         RatingScale.ONE_TO_FIVE,
         DateOrder.DAY_FIRST,
-        LISBON);
+        LISBON,
+        Optional.empty());
   }
 }

@@ -3,7 +3,6 @@ package nodyes.core.review;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +21,7 @@ public class ReviewOrderTest {
         ReviewText.NONE,
         Writer.UNKNOWN,
         new ReviewOrigin(
-            new Provenance.Unverified(), Optional.of(LocalDate.parse(day)), Optional.empty()),
+            new Provenance.Unverified(), Optional.of(ReviewDate.parse(day)), Optional.empty()),
         Moderation.NONE,
         new ReviewMedia(pictured ? List.of("a") : List.of()),
         votes);

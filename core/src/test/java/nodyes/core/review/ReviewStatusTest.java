@@ -3,7 +3,6 @@ package nodyes.core.review;
 import static org.testng.Assert.assertEquals;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,7 +46,7 @@ public class ReviewStatusTest {
         Writer.UNKNOWN,
         new ReviewOrigin(
             new Provenance.BroughtIn("a file", Optional.empty(), Instant.EPOCH),
-            Optional.ofNullable(day).map(LocalDate::parse),
+            Optional.ofNullable(day).map(ReviewDate::parse),
             Optional.empty()),
         Moderation.NONE,
         ReviewMedia.NONE,

@@ -22,7 +22,8 @@ public final class Reviews {
             Optional.of(words).filter(text -> !text.isEmpty()),
             Optional.of(language)),
         Writer.UNKNOWN,
-        new ReviewOrigin(new Provenance.Unverified(), Optional.of(day), Optional.empty()),
+        new ReviewOrigin(
+            new Provenance.Unverified(), Optional.of(ReviewDate.on(day)), Optional.empty()),
         Moderation.NONE,
         ReviewMedia.NONE,
         Votes.NONE);

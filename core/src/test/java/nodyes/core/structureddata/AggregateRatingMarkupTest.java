@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +14,7 @@ import nodyes.core.rating.RatingSummary;
 import nodyes.core.review.Moderation;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewOrigin;
 import nodyes.core.review.ReviewText;
@@ -36,7 +36,7 @@ public class AggregateRatingMarkupTest {
           new Writer(Optional.empty(), Optional.of("PT")),
           new ReviewOrigin(
               new Provenance.Unverified(),
-              Optional.of(LocalDate.of(2026, 11, 8)),
+              Optional.of(ReviewDate.parse("2026-11-08")),
               Optional.empty()),
           Moderation.NONE,
           ReviewMedia.NONE,

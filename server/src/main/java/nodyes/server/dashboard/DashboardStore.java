@@ -13,8 +13,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nodyes.core.rating.Rating;
 import nodyes.core.rating.WeeklyRatings;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
 import org.jooq.Condition;
@@ -51,12 +53,14 @@ class DashboardStore {
 
   /** Reviews written on a day, whatever became of them; spam is none. */
   WeeklyRatings.Sum written(LocalDate day) {
-    return added(REVIEW.REVIEWED_ON.eq(day).and(REVIEW.STATUS.ne(ReviewStatus.SPAM)));
+    return added(
+        REVIEW.REVIEWED_ON.eq(ReviewDate.on(day)).and(REVIEW.STATUS.ne(ReviewStatus.SPAM)));
   }
 
   /** Published reviews written before a day, those that tell no day among them. */
   WeeklyRatings.Sum publishedBefore(LocalDate day) {
-    return added(PUBLISHED.and(REVIEW.REVIEWED_ON.lt(day).or(REVIEW.REVIEWED_ON.isNull())));
+    return added(
+        PUBLISHED.and(REVIEW.REVIEWED_ON.lt(ReviewDate.from(day)).or(REVIEW.REVIEWED_ON.isNull())));
   }
 
   private WeeklyRatings.Sum added(Condition condition) {
@@ -75,11 +79,15 @@ class DashboardStore {
         sql ->
             sql.select(REVIEW.REVIEWED_ON, PARTS, count())
                 .from(REVIEW)
-                .where(PUBLISHED.and(REVIEW.REVIEWED_ON.ge(day)))
+                .where(PUBLISHED.and(REVIEW.REVIEWED_ON.ge(ReviewDate.from(day))))
                 .groupBy(REVIEW.REVIEWED_ON)
-                .fetchMap(
-                    row -> row.value1(),
-                    row -> new WeeklyRatings.Sum(row.value2().longValueExact(), row.value3())));
+                .collect(
+                    Collectors.toMap(
+                        // a month alone counts from its first day, so that nothing is newer than it
+                        // is
+                        row -> row.value1().earliest(),
+                        row -> new WeeklyRatings.Sum(row.value2().longValueExact(), row.value3()),
+                        WeeklyRatings.Sum::and)));
   }
 
   /**

@@ -90,8 +90,18 @@ public record FileInspection(
    * @param dateBecause the date that decided it, or empty
    * @param dateUnclear a date that is another day in the other order where nothing tells the order;
    *     empty or missing where that is clear
+   * @param ago those that tell how long ago it was and no day; missing where none does
    */
-  public record Dates(DateOrder dateOrder, String dateBecause, @Nullable String dateUnclear) {}
+  public record Dates(
+      DateOrder dateOrder, String dateBecause, @Nullable String dateUnclear, @Nullable Ago ago) {}
+
+  /**
+   * Dates such as 'two weeks ago'.
+   *
+   * @param rows how many
+   * @param example the first of them
+   */
+  public record Ago(long rows, String example) {}
 
   /**
    * Which ratings a file has.

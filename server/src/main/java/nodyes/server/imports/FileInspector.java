@@ -15,6 +15,7 @@ import nodyes.core.imports.ColumnDetector;
 import nodyes.core.imports.CountryNames;
 import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.DoubleEncoding;
+import nodyes.core.imports.MonthParser;
 import nodyes.core.imports.RatingScaleDetector;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.RowError;
@@ -48,6 +49,8 @@ final class FileInspector implements CsvRows.Sink {
   private long doubled;
   private String asWritten = "";
   private String asMeant = "";
+  private long agos;
+  private String firstAgo = "";
 
   private FileInspector(LanguageDetector language, Predicate<String> isProduct) {
     this.language = language;
@@ -102,7 +105,11 @@ final class FileInspector implements CsvRows.Sink {
         new FileInspection.Guessed(indexes, bases, looksLike.orElse(null)),
         new FileInspection.FoundRows(
             List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))), rows, broken),
-        new FileInspection.Dates(dates.order(), dates.because(), dates.unclear()),
+        new FileInspection.Dates(
+            dates.order(),
+            dates.because(),
+            dates.unclear(),
+            agos == 0 ? null : new FileInspection.Ago(agos, firstAgo)),
         new FileInspection.Scale(scale().worst(), scale().best(), ratings.highest()),
         new FileInspection.Spread(
             FileInspection.Counted.mostFirst(languages),
@@ -172,7 +179,12 @@ final class FileInspector implements CsvRows.Sink {
   }
 
   private void weigh(List<String> cells) {
-    cell(cells, ReviewColumn.DATE).forEach(dates::see);
+    for (String date : cell(cells, ReviewColumn.DATE)) {
+      dates.see(date);
+      if (MonthParser.isAgo(date) && agos++ == 0) {
+        firstAgo = date.strip();
+      }
+    }
     // a rating whose row names its scale says nothing of the others
     if (cell(cells, ReviewColumn.BEST).stream().allMatch(String::isBlank)) {
       cell(cells, ReviewColumn.RATING).forEach(ratings::see);

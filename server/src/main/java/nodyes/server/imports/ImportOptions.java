@@ -2,6 +2,7 @@ package nodyes.server.imports;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Set;
 import nodyes.core.imports.DateOrder;
@@ -33,7 +34,7 @@ public record ImportOptions(
           null,
           null,
           null,
-          new Reading(null, null, null, null, null),
+          new Reading(null, null, null, null, null, null),
           new Selection(null, null, null, null, null, null),
           new Handling(null, null, null, null));
 
@@ -45,15 +46,18 @@ public record ImportOptions(
    * @param dateOrder the order of dates
    * @param language the language of all words; null for each its own
    * @param mendsEncoding whether text that was encoded twice is mended
+   * @param countedFrom the day that 'two weeks ago' is counted back from, for a month; null where
+   *     such dates are not taken
    */
   public record Reading(
       @Nullable BigDecimal worst,
       @Nullable BigDecimal best,
       @Nullable DateOrder dateOrder,
       @Nullable String language,
-      @Nullable Boolean mendsEncoding) {
+      @Nullable Boolean mendsEncoding,
+      @Nullable LocalDate countedFrom) {
     Reading upTo(@Nullable BigDecimal highest) {
-      return new Reading(worst, highest, dateOrder, language, mendsEncoding);
+      return new Reading(worst, highest, dateOrder, language, mendsEncoding, countedFrom);
     }
   }
 

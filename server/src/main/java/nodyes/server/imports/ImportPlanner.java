@@ -22,6 +22,7 @@ import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.RowReader;
 import nodyes.core.rating.RatingScale;
+import nodyes.core.review.ReviewDate;
 import nodyes.server.catalogue.Catalogue;
 import nodyes.server.catalogue.ProductFinder;
 import nodyes.server.reviews.Reviews;
@@ -139,7 +140,8 @@ class ImportPlanner {
         columns,
         new RatingScale(worst, best),
         Optional.ofNullable(choices.reading().dateOrder()).orElse(look.dates().dateOrder()),
-        zone);
+        zone,
+        Optional.ofNullable(choices.reading().countedFrom()));
   }
 
   private Optional<ProductFinder.Found> fixedProduct(ImportOptions choices) {
@@ -200,7 +202,10 @@ class ImportPlanner {
                 && reader.read(line, cells)
                     instanceof RowReader.RowResult.Parsed(ImportedReview review)
                 && selection.takes(review)) {
-              oldestFirst.add(new Dated(review.source().reviewedOn().orElse(LocalDate.MIN), line));
+              oldestFirst.add(
+                  new Dated(
+                      review.source().reviewedOn().map(ReviewDate::earliest).orElse(LocalDate.MIN),
+                      line));
               if (oldestFirst.size() > most) {
                 oldestFirst.poll();
               }

@@ -2,11 +2,11 @@ package nodyes.server.imports;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.List;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.review.NameDisplay;
+import nodyes.core.review.ReviewDate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,7 +68,7 @@ public record ImportPreview(
       @Nullable String reviewer,
       @Nullable String country,
       @Nullable String language,
-      @Nullable LocalDate reviewedOn,
+      @Nullable String reviewedOn,
       @Nullable String variant) {
     static Shown of(ImportChunk.Placed placed, ImportOptions choices) {
       ImportedReview review = placed.review();
@@ -82,7 +82,7 @@ public record ImportPreview(
           review.writer().name().flatMap(form::of).orElse(null),
           review.writer().country().orElse(null),
           review.text().language().orElse(null),
-          review.source().reviewedOn().orElse(null),
+          review.source().reviewedOn().map(ReviewDate::toString).orElse(null),
           placed.variant().orElse(null));
     }
   }

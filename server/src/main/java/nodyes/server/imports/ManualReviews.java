@@ -13,6 +13,7 @@ import nodyes.core.imports.CountryNames;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewText;
 import nodyes.core.review.Writer;
@@ -144,7 +145,7 @@ class ManualReviews {
         ReviewText.of(Given.text(typed.title()), words, words.flatMap(guess::of)),
         new Writer(
             Given.text(typed.reviewer()), Given.text(typed.country()).flatMap(CountryNames::code)),
-        ImportedReview.Source.writtenOn(Optional.ofNullable(typed.writtenOn())),
+        ImportedReview.Source.writtenOn(Optional.ofNullable(typed.writtenOn()).map(ReviewDate::on)),
         ReviewMedia.NONE,
         ImportedReview.Extras.NONE);
   }

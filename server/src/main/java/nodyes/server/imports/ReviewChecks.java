@@ -73,7 +73,7 @@ final class ReviewChecks {
     if (isInAnotherLanguage(review)) {
       flags.add(ReviewFlag.LANGUAGE);
     }
-    if (review.source().reviewedOn().filter(day -> day.isAfter(today)).isPresent()) {
+    if (review.source().reviewedOn().filter(date -> date.earliest().isAfter(today)).isPresent()) {
       flags.add(ReviewFlag.FUTURE_DATE);
     }
     if (review

@@ -23,6 +23,7 @@ import nodyes.core.rating.Rating;
 import nodyes.core.review.Excerpt;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.Quote;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewOrigin;
 import nodyes.core.review.ReviewText;
 import nodyes.core.review.Writer;
@@ -140,7 +141,7 @@ public class FactLoader {
         new Writer(Optional.ofNullable(item.reviewer()), Optional.empty()),
         new ReviewOrigin(
             new Provenance.BroughtIn(host(view), Optional.empty(), asked),
-            Optional.ofNullable(item.reviewedOn()),
+            Optional.ofNullable(item.reviewedOn()).map(ReviewDate::on),
             Optional.empty()),
         Optional.empty());
   }

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewStatus;
 import nodyes.server.database.Database;
 import nodyes.server.database.JsonArrayParam;
@@ -71,7 +72,7 @@ class BatchReviewStore {
                                 row.value2() == null ? 0 : row.value2(),
                                 row.value3() == null ? "" : row.value3(),
                                 new Rating(row.value4()).wholeStar(),
-                                Optional.ofNullable(row.value5()))))
+                                Optional.ofNullable(row.value5()).flatMap(ReviewDate::day))))
         .reversed();
   }
 

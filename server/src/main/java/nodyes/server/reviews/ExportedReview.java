@@ -1,10 +1,10 @@
 package nodyes.server.reviews;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewStatus;
 import nodyes.core.review.ReviewText;
@@ -49,7 +49,7 @@ public record ExportedReview(
       @Nullable String source,
       @Nullable String sourceId,
       @Nullable String order,
-      @Nullable LocalDate date,
+      @Nullable ReviewDate date,
       boolean isVerifiedThere,
       @Nullable String incentive) {}
 

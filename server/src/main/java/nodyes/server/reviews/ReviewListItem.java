@@ -3,7 +3,6 @@ package nodyes.server.reviews;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import nodyes.core.imports.ReviewFlag;
@@ -95,7 +94,7 @@ public record ReviewListItem(
       @Nullable String source,
       @Nullable Long sourceLine,
       @Nullable Long importId,
-      @Nullable LocalDate reviewedOn,
+      @Nullable String reviewedOn,
       Instant receivedAt,
       boolean isVerifiedThere,
       @Nullable String incentive) {}

@@ -6,6 +6,7 @@ import static nodyes.generated.Tables.REVIEW_PICTURE;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
@@ -85,7 +86,7 @@ final class ReviewListStore {
         review.getSource(),
         review.getSourceLine(),
         review.getImportId(),
-        review.getReviewedOn(),
+        Objects.toString(review.getReviewedOn(), null),
         review.getReceivedAt(),
         review.getIsVerifiedAtSource(),
         review.getIncentive());

@@ -17,6 +17,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewDate;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record1;
@@ -268,9 +269,11 @@ public final class ReviewQueryStore {
   }
 
   private Condition days() {
-    Field<LocalDate> day = column(REVIEW.REVIEWED_ON, Lead.DAYS);
-    return (filter.traits().from() == null ? noCondition() : day.ge(filter.traits().from()))
-        .and(filter.traits().to() == null ? noCondition() : day.le(filter.traits().to()));
+    Field<ReviewDate> date = column(REVIEW.REVIEWED_ON, Lead.DAYS);
+    LocalDate from = filter.traits().from();
+    LocalDate to = filter.traits().to();
+    return (from == null ? noCondition() : date.ge(ReviewDate.from(from)))
+        .and(to == null ? noCondition() : date.le(ReviewDate.on(to)));
   }
 
   private Condition decided() {

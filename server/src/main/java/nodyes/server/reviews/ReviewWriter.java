@@ -7,7 +7,6 @@ import static org.jooq.impl.DSL.max;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -15,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewStatus;
 import nodyes.generated.tables.records.ReviewPictureRecord;
 import nodyes.server.database.Database;
@@ -203,7 +203,7 @@ class ReviewWriter {
       candidate.writer().name().orElse(null),
       candidate.writer().country().orElse(null),
       candidate.text().language().orElse(null),
-      candidate.source().reviewedOn().map(LocalDate::toString).orElse(null),
+      candidate.source().reviewedOn().map(ReviewDate::toString).orElse(null),
       status(extras.decided()).name(),
       origin(review).name(),
       review.orderNumber().orElse(null),

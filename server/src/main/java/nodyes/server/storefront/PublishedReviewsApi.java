@@ -122,7 +122,7 @@ class PublishedReviewsApi {
   }
 
   private static Optional<RelativeDate> ago(Review review, LocalDate today) {
-    return review.origin().reviewedOn().flatMap(day -> RelativeDate.of(day, today));
+    return review.origin().day().flatMap(day -> RelativeDate.of(day, today));
   }
 
   /** Each can ask a translator, so there are fewer of them. */

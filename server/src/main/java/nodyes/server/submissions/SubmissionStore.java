@@ -10,6 +10,7 @@ import java.util.Set;
 import nodyes.core.imports.ImportedReview;
 import nodyes.core.imports.ReviewFlag;
 import nodyes.core.rating.Rating;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewStatus;
 import nodyes.core.review.ReviewText;
@@ -81,7 +82,7 @@ class SubmissionStore {
             lines(written, FormField.PROS),
             lines(written, FormField.CONS)),
         new Writer(written.text(FormField.NAME), Optional.empty()),
-        ImportedReview.Source.writtenOn(Optional.of(clock.today())),
+        ImportedReview.Source.writtenOn(Optional.of(ReviewDate.on(clock.today()))),
         ReviewMedia.NONE,
         ImportedReview.Extras.NONE);
   }

@@ -67,6 +67,28 @@ public class ExportedElsewhereTest extends ServerTest {
   }
 
   @Test
+  public void howLongAgoItWasIsAMonthOnceTheOwnerSaysFromWhen() throws Exception {
+    String csv =
+        "Product,Rating,Review,Date\nelsewhere-pot,5,Came whole,vor 2 Wochen\n"
+            + "elsewhere-pot,4,Came late,3 months ago\nelsewhere-pot,4,Came broken,March 2026\n";
+    JsonNode look = inspection(csv);
+    assertEquals(look.path("ago").path("rows").asInt(), 2);
+    assertEquals(look.path("ago").path("example").asString(), "vor 2 Wochen");
+    assertEquals(bringIn(csv, "{}").path("unreadable").asInt(), 2);
+    JsonNode batch = bringIn(csv, "{\"countedFrom\":\"2026-11-10\"}");
+    assertEquals(batch.path("unreadable").asInt(), 0);
+    List<String> dates =
+        body(ask("/api/v1/reviews?batch={id}&size=50", batch.path("id").asLong()))
+            .path("items")
+            .valueStream()
+            .map(line -> line.path("text").asString() + " " + line.path("reviewedOn").asString())
+            .sorted()
+            .toList();
+    // what could be read before came then, and comes no second time
+    assertEquals(dates, List.of("Came late 2026-08", "Came whole 2026-10"));
+  }
+
+  @Test
   public void headingsBelowATitleAreFoundWithTheLinesThatRowsHave() throws Exception {
     JsonNode look =
         inspection(

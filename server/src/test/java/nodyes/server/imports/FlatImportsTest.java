@@ -33,7 +33,7 @@ public class FlatImportsTest extends ServerTest {
             "pot",
             Map.of(ReviewColumn.VARIANT, Map.of("big", "36 cm")),
             new ImportOptions.Reading(
-                BigDecimal.ONE, BigDecimal.TEN, DateOrder.DAY_FIRST, "pt", null),
+                BigDecimal.ONE, BigDecimal.TEN, DateOrder.DAY_FIRST, "pt", null, null),
             new ImportOptions.Selection(Set.of(5), Set.of("PT"), Set.of("pt"), true, false, 20),
             new ImportOptions.Handling(NameDisplay.INITIALS, true, "fair", true)));
     String written = json.writeValueAsString(read);

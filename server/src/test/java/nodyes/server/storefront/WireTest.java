@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 
 import java.math.BigDecimal;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,6 +18,7 @@ import nodyes.core.review.Moderation;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.RelativeDate;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewFacets;
 import nodyes.core.review.ReviewMedia;
 import nodyes.core.review.ReviewOrigin;
@@ -47,7 +47,7 @@ public class WireTest extends ServerTest {
             more.map(_ -> List.of("heavy")).orElse(List.of()),
             more.map(_ -> List.of("dear")).orElse(List.of())),
         new Writer(more, more.map(_ -> "PT")),
-        new ReviewOrigin(provenance, more.map(_ -> LocalDate.of(2026, 11, 2)), more),
+        new ReviewOrigin(provenance, more.map(_ -> ReviewDate.parse("2026-11-02")), more),
         new Moderation(more, more.isPresent()),
         new ReviewMedia(more.map(List::of).orElse(List.of())),
         more.map(_ -> new Votes(3, 1)).orElse(Votes.NONE));

@@ -8,7 +8,6 @@ import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +16,7 @@ import java.util.Optional;
 import nodyes.core.imports.ReviewColumn;
 import nodyes.core.imports.SchemaOrgReviewReader;
 import nodyes.core.review.LeaveOutReason;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.Votes;
 import nodyes.server.reviews.ExportedReview;
 import org.jspecify.annotations.Nullable;
@@ -79,7 +79,10 @@ final class SchemaFile implements ExportWriter {
     if (row.writer().name().isPresent() || row.writer().country().isPresent()) {
       review.put("author", author(row));
     }
-    put(review, "datePublished", Optional.ofNullable(row.origin().date()).map(LocalDate::toString));
+    put(
+        review,
+        "datePublished",
+        Optional.ofNullable(row.origin().date()).map(ReviewDate::toString));
     put(review, "inLanguage", row.text().language());
     if (!row.media().isEmpty()) {
       review.put("image", row.media().pictures());

@@ -3,7 +3,6 @@ package nodyes.server.storefront.wire;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
-import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +11,7 @@ import nodyes.core.review.Moderation;
 import nodyes.core.review.Provenance;
 import nodyes.core.review.RelativeDate;
 import nodyes.core.review.Review;
+import nodyes.core.review.ReviewDate;
 import nodyes.core.review.ReviewOrigin;
 import nodyes.core.review.ReviewText;
 import nodyes.core.review.Votes;
@@ -85,21 +85,21 @@ public record WireReview(
   /**
    * Where a review is from.
    *
-   * @param writtenOn the day it was written
+   * @param writtenOn the day it was written, or the month where no more is known
    * @param ago how long ago that is, where days are told so
    * @param source what the place it was imported from is called
    * @param incentive what was given for it
    */
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record WireFrom(
-      @Nullable LocalDate writtenOn,
+      @Nullable String writtenOn,
       @Nullable WireAgo ago,
       WireOrigin origin,
       @Nullable String source,
       @Nullable String incentive) {
     static WireFrom of(ReviewOrigin from, Optional<RelativeDate> ago) {
       return new WireFrom(
-          from.reviewedOn().orElse(null),
+          from.reviewedOn().map(ReviewDate::toString).orElse(null),
           ago.map(one -> new WireAgo(one.n(), one.unit().name().toLowerCase(Locale.ROOT)))
               .orElse(null),
           origin(from.provenance()),

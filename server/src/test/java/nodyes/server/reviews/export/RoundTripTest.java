@@ -109,7 +109,7 @@ public class RoundTripTest extends ExportTest {
         maybe("Reviewer " + number),
         maybe(List.of("PT", "DE", "JP").get(random.nextInt(3))),
         List.of("pt", "de", "en-GB").get(random.nextInt(3)),
-        maybe("2026-0" + random.nextInt(1, 10) + "-1" + random.nextInt(10)),
+        maybe("2026-0" + random.nextInt(1, 10) + maybe("-1" + random.nextInt(10))),
         maybe("24 cm"),
         "r-" + number,
         maybe(words(2, 9)),
