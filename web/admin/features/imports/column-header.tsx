@@ -3,7 +3,8 @@ import { all, language, number } from '../../shared/format';
 import type { ImportChoices, Inspection, Preview } from './queries';
 
 import { MatchVariants } from './match-variants';
-import { COLUMNS, DATE_ORDERS, SCALES } from './labels';
+import { CRITERION, DATE_ORDERS, LONGEST_NAME, MEANINGS, SCALES } from './labels';
+import { INPUT } from '../../ui/inputs';
 import { T, t } from '../../shared/t';
 
 interface HeadSentenceProps {
@@ -19,6 +20,7 @@ interface HeadSentenceProps {
 /** What a column is taken for, as a sentence with its choices, and how that is known. */
 export function ColumnHeader(props: HeadSentenceProps) {
   const { look, choices, index, meaning, onAssign, onChange } = props;
+  const criteria = choices.criteria ?? look.criteria ?? {};
   const heading =
     look.headings[index]?.trim() || t('imports.columnHeader.column', { index: index + 1 });
   return (
@@ -32,11 +34,22 @@ export function ColumnHeader(props: HeadSentenceProps) {
             <InlineSelect
               label={t('imports.columnHeader.column2', { heading })}
               value={meaning}
-              choices={COLUMNS}
+              choices={MEANINGS}
               onPick={onAssign}
             />
           ),
           more: meaning,
+          name: (
+            <input
+              className={`w-32 ${INPUT}`}
+              aria-label={t('imports.columnHeader.criterionName', { heading })}
+              maxLength={LONGEST_NAME}
+              value={criteria[index] ?? ''}
+              onChange={({ target }) =>
+                onChange({ criteria: { ...criteria, [index]: target.value } })
+              }
+            />
+          ),
           scale: (
             <InlineSelect
               label={t('imports.columnHeader.scale')}
@@ -97,7 +110,7 @@ function languages(look: Inspection): Choice<string>[] {
 
 function Known({ look, choices, trial, index, meaning, onChange }: HeadSentenceProps) {
   const unsold = trial?.marked.find((one) => one.flag === 'VARIANT')?.reviews;
-  if (meaning === 'NONE') return null;
+  if (meaning === 'NONE' || meaning === CRITERION) return null;
   const matched = Object.keys(choices.renames?.['VARIANT'] ?? {}).length;
   if (meaning === 'VARIANT' && trial && (unsold || matched > 0)) {
     return (

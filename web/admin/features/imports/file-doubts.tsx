@@ -13,7 +13,8 @@ interface FileDoubtsProps {
 
 /** What a file may hold in place of reviews, and what of it means something else than it says. */
 export function FileDoubts({ look, choices, onChange }: FileDoubtsProps) {
-  const { doubled, looksLike, ago } = look;
+  const { doubled, looksLike, agos } = look;
+  const ago = agos?.find(({ column }) => column === choices.columns?.['DATE']);
   if (!doubled && !looksLike && !ago) return null;
   return (
     <div

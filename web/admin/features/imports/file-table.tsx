@@ -2,6 +2,7 @@ import { Stars } from '../../ui/stars';
 import { country, decimal, writtenOn } from '../../shared/format';
 import { ColumnHeader } from './column-header';
 import type { ImportChoices, Inspection, Preview } from './queries';
+import { CRITERION, LONGEST_NAME } from './labels';
 import { t } from '../../shared/t';
 
 interface FileTableProps {
@@ -23,13 +24,22 @@ const WIDTH: Record<string, string> = {
 /** The first rows of a file under heads that say what each column is taken for. */
 export function FileTable({ look, choices, trial, onChange }: FileTableProps) {
   const columns = choices.columns ?? {};
-  const meanings = look.headings.map(
-    (_, index) => Object.entries(columns).find(([, at]) => at === index)?.[0] ?? 'NONE',
+  const criteria = choices.criteria ?? look.criteria ?? {};
+  const meanings = look.headings.map((_, index) =>
+    criteria[index] === undefined
+      ? (Object.entries(columns).find(([, at]) => at === index)?.[0] ?? 'NONE')
+      : CRITERION,
   );
   const assign = (index: number, what: string) => {
     const kept = Object.entries(columns).filter(([name, at]) => at !== index && name !== what);
+    const named = Object.entries(criteria).filter(([at]) => Number(at) !== index);
+    const isMeaning = what !== 'NONE' && what !== CRITERION;
+    const heading = look.headings[index]?.trim() || t('imports.labels.criterion');
     onChange({
-      columns: Object.fromEntries<number>(what === 'NONE' ? kept : [...kept, [what, index]]),
+      columns: Object.fromEntries<number>(isMeaning ? [...kept, [what, index]] : kept),
+      criteria: Object.fromEntries<string>(
+        what === CRITERION ? [...named, [String(index), heading.slice(0, LONGEST_NAME)]] : named,
+      ),
     });
   };
   return (

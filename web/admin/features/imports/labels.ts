@@ -50,6 +50,16 @@ export const COLUMNS: ColumnWords[] = [
   { value: 'NONE', text: t('imports.labels.ignore') },
 ];
 
+/** A column of stars for one single thing; a file may have several. */
+export const CRITERION = 'CRITERION';
+export const LONGEST_NAME = 60;
+
+export const MEANINGS: Choice<string>[] = COLUMNS.flatMap((one) =>
+  one.value === 'CRITERIA'
+    ? [one, { value: CRITERION, text: t('imports.labels.criterion') }]
+    : [one],
+);
+
 export const SCALES: Choice<string>[] = [
   { value: '1-5', text: t('imports.labels.15') },
   { value: '0-5', text: t('imports.labels.05') },

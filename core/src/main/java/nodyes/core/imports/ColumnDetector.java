@@ -157,7 +157,7 @@ public final class ColumnDetector {
         && CountryNames.code(text).isPresent();
   }
 
-  private static boolean isRating(String text) {
+  static boolean isRating(String text) {
     return text.matches("(?:\\d|10)(?:[.,]\\d{1,2})?");
   }
 
@@ -186,6 +186,8 @@ public final class ColumnDetector {
   }
 
   private static boolean isDate(String value) {
-    return DateParser.isWritten(value) || MonthParser.isAgo(value);
+    return DateParser.isWritten(value)
+        || MonthParser.isAgo(value)
+        || MonthParser.named(value).isPresent();
   }
 }

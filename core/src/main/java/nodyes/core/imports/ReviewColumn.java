@@ -45,7 +45,7 @@ public enum ReviewColumn {
       "reviewer",
       """
       reviewer reviewername author authorname name customer customername by nome cliente
-      autor kunde verfasser kundenname nombre nom client auteur"""),
+      autor kunde verfasser kundenname nombre nom client auteur who wer quem quién qui"""),
   /** The reviewer's country. */
   COUNTRY("country", "country countrycode país land pays location"),
   /** The language of the words. */
@@ -55,7 +55,7 @@ public enum ReviewColumn {
       "date",
       """
       date datepublished datecreated createdat created written reviewdate published time
-      timestamp data datum erstelltam fecha dateavis"""),
+      timestamp data datum erstelltam fecha dateavis when wann quando cuándo quand"""),
   /** Addresses of pictures, parted by spaces, commas or bars. */
   PICTURE(
       "pictures",

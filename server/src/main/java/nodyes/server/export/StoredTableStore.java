@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,16 +24,28 @@ import tools.jackson.databind.ObjectMapper;
 /** All rows of what is stored, but for what lets someone in and what is only of use here. */
 @Component
 class StoredTableStore {
+  /** Why a table stays. */
+  enum Reason {
+    /** It lets someone in. */
+    ACCESS,
+    /** It waits to be sent or done here. */
+    PENDING,
+    /** It is made of the others. */
+    DERIVED,
+    /** It undoes what was done here. */
+    UNDO
+  }
+
   /** Tables that stay, by why. */
-  static final Map<String, Set<String>> LEFT =
+  static final Map<Reason, Set<String>> LEFT =
       Map.of(
-          "lets someone in",
+          Reason.ACCESS,
           Set.of("sign_in", "recovery_code", "invitation", "api_key", "form_submission"),
-          "is waiting to be sent or done here",
+          Reason.PENDING,
           Set.of("reviewer_mail", "job_run", "heartbeat", "picture_upload", "script_detection"),
-          "is made of the others",
+          Reason.DERIVED,
           Set.of("review_fts", "changed_topic", "incomplete_nod"),
-          "undoes what was done here",
+          Reason.UNDO,
           Set.of(
               "feed_change",
               "feed_recording",
@@ -58,7 +71,7 @@ class StoredTableStore {
   static List<Table<?>> tables() {
     return DefaultSchema.DEFAULT_SCHEMA.getTables().stream()
         .filter(table -> LEFT.values().stream().noneMatch(left -> left.contains(table.getName())))
-        .sorted(java.util.Comparator.comparing(Table::getName))
+        .sorted(Comparator.comparing(Table::getName))
         .toList();
   }
 

@@ -67,11 +67,14 @@ public record FileInspection(
    *
    * @param columns its index, from 0
    * @param bases how each is known
+   * @param criteria names of single things by the index of the column that seems to hold their
+   *     stars; missing where none does
    * @param looksLike what else its headings say that it holds; missing where that is reviews
    */
   public record Guessed(
       Map<ReviewColumn, Integer> columns,
       Map<ReviewColumn, ColumnDetector.MatchBasis> bases,
+      @Nullable Map<Integer, String> criteria,
       @Nullable TableKind looksLike) {}
 
   /**
@@ -90,18 +93,22 @@ public record FileInspection(
    * @param dateBecause the date that decided it, or empty
    * @param dateUnclear a date that is another day in the other order where nothing tells the order;
    *     empty or missing where that is clear
-   * @param ago those that tell how long ago it was and no day; missing where none does
+   * @param agos columns that tell how long ago it was and no day; missing where none does
    */
   public record Dates(
-      DateOrder dateOrder, String dateBecause, @Nullable String dateUnclear, @Nullable Ago ago) {}
+      DateOrder dateOrder,
+      String dateBecause,
+      @Nullable String dateUnclear,
+      @Nullable List<Ago> agos) {}
 
   /**
-   * Dates such as 'two weeks ago'.
+   * A column with dates such as 'two weeks ago'.
    *
+   * @param column its index
    * @param rows how many
    * @param example the first of them
    */
-  public record Ago(long rows, String example) {}
+  public record Ago(int column, long rows, String example) {}
 
   /**
    * Which ratings a file has.

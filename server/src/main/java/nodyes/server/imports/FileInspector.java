@@ -10,9 +10,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nodyes.core.imports.ColumnDetector;
 import nodyes.core.imports.CountryNames;
+import nodyes.core.imports.CriterionColumns;
 import nodyes.core.imports.DateOrder;
 import nodyes.core.imports.DoubleEncoding;
 import nodyes.core.imports.MonthParser;
@@ -34,6 +38,7 @@ final class FileInspector implements CsvRows.Sink {
 
   private final LanguageDetector language;
   private final Predicate<String> isProduct;
+  private final Predicate<String> isCriterion;
   private final List<FileInspection.Sample> first = new ArrayList<>();
   private final RatingScaleDetector ratings = new RatingScaleDetector();
   private final DateOrder.Evidence dates = new DateOrder.Evidence();
@@ -49,19 +54,26 @@ final class FileInspector implements CsvRows.Sink {
   private long doubled;
   private String asWritten = "";
   private String asMeant = "";
-  private long agos;
-  private String firstAgo = "";
+  private final Map<Integer, FileInspection.Ago> agos = new TreeMap<>();
+  private List<Integer> agoColumns = List.of();
+  private Map<Integer, String> criteria = Map.of();
 
-  private FileInspector(LanguageDetector language, Predicate<String> isProduct) {
+  private FileInspector(
+      LanguageDetector language, Predicate<String> isProduct, Predicate<String> isCriterion) {
     this.language = language;
     this.isProduct = isProduct;
+    this.isCriterion = isCriterion;
   }
 
   /** Looks through all of it; refuses what is not a file of rows. */
-  static FileInspection at(RowFile file, LanguageDetector language, Predicate<String> isProduct)
+  static FileInspection at(
+      RowFile file,
+      LanguageDetector language,
+      Predicate<String> isProduct,
+      Predicate<String> isCriterion)
       throws IOException {
     long start = System.nanoTime();
-    var looking = new FileInspector(language, isProduct);
+    var looking = new FileInspector(language, isProduct, isCriterion);
     new CsvRows(file.rows(), Charset.forName(file.encoding()), file.delimiter(), file.isNumbered())
         .read(looking, () -> true);
     looking.guess();
@@ -102,14 +114,15 @@ final class FileInspector implements CsvRows.Sink {
             String.valueOf(file.delimiter()),
             doubled == 0 ? null : new FileInspection.Doubled(doubled, asWritten, asMeant)),
         headings,
-        new FileInspection.Guessed(indexes, bases, looksLike.orElse(null)),
+        new FileInspection.Guessed(
+            indexes, bases, criteria.isEmpty() ? null : criteria, looksLike.orElse(null)),
         new FileInspection.FoundRows(
             List.copyOf(first.subList(0, Math.min(SAMPLES, first.size()))), rows, broken),
         new FileInspection.Dates(
             dates.order(),
             dates.because(),
             dates.unclear(),
-            agos == 0 ? null : new FileInspection.Ago(agos, firstAgo)),
+            agos.isEmpty() ? null : List.copyOf(agos.values())),
         new FileInspection.Scale(scale().worst(), scale().best(), ratings.highest()),
         new FileInspection.Spread(
             FileInspection.Counted.mostFirst(languages),
@@ -160,6 +173,15 @@ final class FileInspector implements CsvRows.Sink {
     guessed = true;
     List<List<String>> cells = first.stream().map(FileInspection.Sample::cells).toList();
     columns = ColumnDetector.of(headings, cells, isProduct);
+    agoColumns =
+        IntStream.range(0, headings.size())
+            .filter(
+                column ->
+                    cells.stream()
+                        .filter(row -> column < row.size())
+                        .anyMatch(row -> MonthParser.isAgo(row.get(column))))
+            .boxed()
+            .toList();
     looksLike = TableKind.of(headings).filter(kind -> kind != TableKind.REVIEWS);
     if (looksLike.isPresent()) {
       // a quantity or a stock may look like a rating; where nothing else does, nothing is one
@@ -167,6 +189,16 @@ final class FileInspector implements CsvRows.Sink {
       all.remove(ReviewColumn.RATING);
       columns = all;
     }
+    criteria =
+        looksLike.isPresent()
+            ? Map.of()
+            : CriterionColumns.of(
+                headings,
+                cells,
+                columns.values().stream()
+                    .map(ColumnDetector.ColumnMatch::index)
+                    .collect(Collectors.toSet()),
+                isCriterion);
     for (List<String> row : cells) {
       weigh(row);
       cell(row, ReviewColumn.WORDS).stream()
@@ -179,10 +211,13 @@ final class FileInspector implements CsvRows.Sink {
   }
 
   private void weigh(List<String> cells) {
-    for (String date : cell(cells, ReviewColumn.DATE)) {
-      dates.see(date);
-      if (MonthParser.isAgo(date) && agos++ == 0) {
-        firstAgo = date.strip();
+    cell(cells, ReviewColumn.DATE).forEach(dates::see);
+    for (int column : agoColumns) {
+      if (column < cells.size() && MonthParser.isAgo(cells.get(column))) {
+        agos.merge(
+            column,
+            new FileInspection.Ago(column, 1, cells.get(column).strip()),
+            (before, _) -> new FileInspection.Ago(column, before.rows() + 1, before.example()));
       }
     }
     // a rating whose row names its scale says nothing of the others

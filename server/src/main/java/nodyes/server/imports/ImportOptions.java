@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * it was found, and of what can be chosen all is taken.
  *
  * @param columns which column holds what
+ * @param criteria names of single things by the index of the column that holds their stars
  * @param product slug of the product that all rows are for; null to let the column choose
  * @param renames what other texts of a column mean here, by the text as it stands in the file
  * @param reading how cells are read
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record ImportOptions(
     @Nullable Map<ReviewColumn, Integer> columns,
+    @Nullable Map<Integer, String> criteria,
     @Nullable String product,
     @Nullable Map<ReviewColumn, Map<String, String>> renames,
     @JsonUnwrapped Reading reading,
@@ -31,6 +33,7 @@ public record ImportOptions(
   /** All as it was found. */
   public static final ImportOptions FOUND =
       new ImportOptions(
+          null,
           null,
           null,
           null,
@@ -107,13 +110,14 @@ public record ImportOptions(
 
   /** The same, from a place with that name. */
   ImportOptions from(String place) {
-    return new ImportOptions(columns, product, renames, reading, selection, handling.from(place));
+    return new ImportOptions(
+        columns, criteria, product, renames, reading, selection, handling.from(place));
   }
 
   /** The same, permitted, with ratings up to {@code highest}. */
   public ImportOptions permitted(@Nullable BigDecimal highest) {
     return new ImportOptions(
-        columns, product, renames, reading.upTo(highest), selection, handling.allowed());
+        columns, criteria, product, renames, reading.upTo(highest), selection, handling.allowed());
   }
 
   /** What a text of a column means here: the text itself, unless the owner said otherwise. */

@@ -8,6 +8,7 @@ import java.nio.charset.Charset;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,7 @@ import org.springframework.stereotype.Component;
 @Component
 class ImportPlanner {
   private static final int MOST_CHOSEN = 1_000_000;
+  private static final int LONGEST_CRITERION = 60;
 
   private final Catalogue catalogue;
   private final ShopClock clock;
@@ -69,6 +71,20 @@ class ImportPlanner {
     return Optional.ofNullable(choices.columns()).orElse(look.guessed().columns());
   }
 
+  private static Map<Integer, String> criteria(FileInspection look, ImportOptions choices) {
+    return Optional.ofNullable(choices.criteria())
+        .or(() -> Optional.ofNullable(look.guessed().criteria()))
+        .orElse(Map.of());
+  }
+
+  /** Rows as they are to be read: as text, and with all stars of single things in one cell. */
+  private static CsvRows.Sink cells(CsvRows.Sink sink, FileInspection look, ImportOptions choices) {
+    CsvRows.Sink whole =
+        CriteriaCells.before(
+            sink, criteria(look, choices), columns(look, choices), look.headings().size());
+    return CellText.of(whole, look, choices);
+  }
+
   /** Goes through a kept file; what is good goes to the taker. */
   void run(ImportView batch, ImportOptions choices, ImportChunk.Taker taker, BooleanSupplier goOn)
       throws IOException {
@@ -78,8 +94,7 @@ class ImportPlanner {
     var reader = new MendedReader(reader(look, choices), choices);
     ImportFilter selection = selection(choices);
     LongPredicate lines =
-        newest(
-            sink -> file.read(CellText.of(sink, look, choices), goOn), reader, selection, choices);
+        newest(sink -> file.read(cells(sink, look, choices), goOn), reader, selection, choices);
     var reading =
         new ImportRun(
             reader,
@@ -87,7 +102,7 @@ class ImportPlanner {
             review -> selection.takes(review) && lines.test(review.line()),
             new ReviewChecks(guess, products, choices, clock.today()),
             taker);
-    file.read(CellText.of(reading, look, choices), goOn);
+    file.read(cells(reading, look, choices), goOn);
     if (goOn.getAsBoolean()) {
       reading.end();
     }
@@ -108,7 +123,7 @@ class ImportPlanner {
     var products = new RowProducts(catalogue.finder(), fixedProduct(choices), choices);
     try (var writing =
         new FaultyRows(new MendedReader(reader(look, choices), choices), products, out)) {
-      rows(batch).read(CellText.of(writing, look, choices), () -> true);
+      rows(batch).read(cells(writing, look, choices), () -> true);
     }
   }
 
@@ -129,6 +144,19 @@ class ImportPlanner {
       if (column < 0 || column >= look.headings().size()) {
         throw ApiProblem.unusable(text("imports.noSuchColumn", "column", (column + 1)));
       }
+    }
+    Map<Integer, String> criteria = criteria(look, choices);
+    for (Map.Entry<Integer, String> one : criteria.entrySet()) {
+      if (one.getKey() < 0 || one.getKey() >= look.headings().size()) {
+        throw ApiProblem.unusable(text("imports.noSuchColumn", "column", (one.getKey() + 1)));
+      }
+      if (one.getValue().isBlank() || one.getValue().length() > LONGEST_CRITERION) {
+        throw ApiProblem.unusable(text("imports.criterionName", "most", LONGEST_CRITERION));
+      }
+    }
+    if (!criteria.isEmpty()) {
+      columns = new EnumMap<>(columns);
+      columns.put(ReviewColumn.CRITERIA, look.headings().size());
     }
     var worst = Optional.ofNullable(choices.reading().worst()).orElse(look.scale().worst());
     var best = Optional.ofNullable(choices.reading().best()).orElse(look.scale().best());

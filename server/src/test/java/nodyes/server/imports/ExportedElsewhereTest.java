@@ -3,8 +3,13 @@ package nodyes.server.imports;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nodyes.server.ServerTest;
+import org.apache.commons.csv.CSVFormat;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -72,8 +77,10 @@ public class ExportedElsewhereTest extends ServerTest {
         "Product,Rating,Review,Date\nelsewhere-pot,5,Came whole,vor 2 Wochen\n"
             + "elsewhere-pot,4,Came late,3 months ago\nelsewhere-pot,4,Came broken,March 2026\n";
     JsonNode look = inspection(csv);
-    assertEquals(look.path("ago").path("rows").asInt(), 2);
-    assertEquals(look.path("ago").path("example").asString(), "vor 2 Wochen");
+    JsonNode ago = look.path("agos").path(0);
+    assertEquals(ago.path("column").asInt(), 3);
+    assertEquals(ago.path("rows").asInt(), 2);
+    assertEquals(ago.path("example").asString(), "vor 2 Wochen");
     assertEquals(bringIn(csv, "{}").path("unreadable").asInt(), 2);
     JsonNode batch = bringIn(csv, "{\"countedFrom\":\"2026-11-10\"}");
     assertEquals(batch.path("unreadable").asInt(), 0);
@@ -86,6 +93,50 @@ public class ExportedElsewhereTest extends ServerTest {
             .toList();
     // what could be read before came then, and comes no second time
     assertEquals(dates, List.of("Came late 2026-08", "Came whole 2026-10"));
+  }
+
+  @Test
+  public void starsForSingleThingsInColumnsOfTheirOwnAreRead() throws Exception {
+    String csv =
+        "Product,Rating,Review,Quality rating,Comfort (stars),Rating count\n"
+            + "elsewhere-pot,5,Each in a column,4,,17\nelsewhere-pot,4,Each in its own,3,5,17\n"
+            + "elsewhere-pot,4,Out of scale,9,5,17\n";
+    JsonNode look = inspection(csv.replace("9,5,17", "2,5,17"));
+    assertEquals(look.path("criteria").toString(), "{\"3\":\"Quality\",\"4\":\"Comfort\"}");
+    JsonNode batch = bringIn(csv, "{}");
+    assertEquals(batch.path("unreadable").asInt(), 1, batch.toString());
+    assertEquals(
+        criteria(batch),
+        List.of("Each in a column Quality 4", "Each in its own Quality 3 Comfort 5"));
+    // what the owner calls them goes before what their headings say
+    JsonNode named = bringIn(csv.replace("Each", "One"), "{\"criteria\":{\"4\":\"Seat\"}}");
+    assertEquals(
+        criteria(named),
+        List.of("One in a column", "One in its own Seat 5", "Out of scale Seat 5"));
+  }
+
+  /** Words and stars of single things, as they go out again. */
+  private List<String> criteria(JsonNode batch) throws Exception {
+    Set<String> ours =
+        body(ask("/api/v1/reviews?batch={id}&size=50", batch.path("id").asLong()))
+            .path("items")
+            .valueStream()
+            .map(line -> line.path("text").asString())
+            .collect(Collectors.toSet());
+    String csv =
+        ask("/api/v1/reviews/export/csv?product=elsewhere-pot")
+            .andReturn()
+            .getResponse()
+            .getContentAsString(StandardCharsets.UTF_8)
+            .replace("\uFEFF", "");
+    try (var rows = CSVFormat.RFC4180.builder().setHeader().get().parse(new StringReader(csv))) {
+      return rows.stream()
+          .filter(row -> ours.contains(row.get("words")))
+          .map(row -> row.get("words") + " " + row.get("criteria").replaceAll("\\R", " "))
+          .map(row -> row.replace(":", "").strip())
+          .sorted()
+          .toList();
+    }
   }
 
   @Test

@@ -20,7 +20,8 @@ public class FileInspectorTest {
     try {
       Files.writeString(file, text);
       var rows = RowFilePreparer.of(file, "", "", Path.of(file + ".rows"));
-      return FileInspector.at(rows, new LanguageDetector(), name -> name.equals("oak-pot"));
+      return FileInspector.at(
+          rows, new LanguageDetector(), name -> name.equals("oak-pot"), _ -> false);
     } finally {
       Files.delete(file);
     }

@@ -30,6 +30,7 @@ public class FlatImportsTest extends ServerTest {
         read,
         new ImportOptions(
             Map.of(ReviewColumn.RATING, 1),
+            null,
             "pot",
             Map.of(ReviewColumn.VARIANT, Map.of("big", "36 cm")),
             new ImportOptions.Reading(
