@@ -1,12 +1,15 @@
-import { screen } from '@testing-library/react';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { button, draw, office, press } from '../../../tests/office';
+import type { PageReading } from './queries';
 
 let ReadingOf: typeof import('./page-reading').ReadingOf;
+let ReadRows: typeof import('./read-rows').ReadRows;
 beforeAll(async () => {
   // a test has no screen to scroll
   Element.prototype.scrollIntoView = () => undefined;
   ({ ReadingOf } = await import('./page-reading'));
+  ({ ReadRows } = await import('./read-rows'));
 });
 
 const text = (said: string) => ({ text: said, isLine: true, pieces: [] });
@@ -55,6 +58,25 @@ describe('a page that is read by its looks', () => {
     open({});
     expect(await screen.findByText('no day in it')).toBeTruthy();
     expect(screen.getByText('Go on with 2 reviews')).toBeTruthy();
+  });
+
+  it('lists all rows of a long page, some at a time', () => {
+    const rows = Array.from({ length: 5 }, (_, n) => row(10 * (n + 1), '8 / 10', {}));
+    draw(
+      <ReadRows
+        reading={{ ...READING, rows } as unknown as PageReading}
+        chosen={undefined}
+        onChoose={vi.fn()}
+        onLeave={vi.fn()}
+        atOnce={3}
+      />,
+    );
+    const listed = () => document.querySelectorAll('tbody tr').length;
+    expect(listed()).toBe(3);
+    expect(screen.getByText(/2 further rows are not listed yet/)).toBeTruthy();
+    fireEvent.click(screen.getByText('List more'));
+    expect(listed()).toBe(5);
+    expect(screen.queryByText(/not listed yet/)).toBe(null);
   });
 
   it('sends what is pointed at, and points no more after it', async () => {

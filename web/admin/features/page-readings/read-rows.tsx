@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { Button } from '../../ui/button';
 import { Stars } from '../../ui/stars';
 import { day, decimal } from '../../shared/format';
 import { t } from '../../shared/t';
@@ -10,15 +12,18 @@ interface ReadRowsProps {
   chosen: number | undefined;
   onChoose: (element: number) => void;
   onLeave: (element: number, isLeftOut: boolean) => void;
+  atOnce?: number;
 }
 
-/** So many rows are drawn; the rest is counted. */
-const MOST = 200;
+/** So many rows are drawn at first, and as many more each time that more are asked for. */
+const AT_ONCE = 200;
 
 /** What was read of each, as the page has it and, below, as it reads. */
-export function ReadRows({ reading, chosen, onChoose, onLeave }: ReadRowsProps) {
+export function ReadRows(props: ReadRowsProps) {
+  const { reading, chosen, onChoose, onLeave, atOnce = AT_ONCE } = props;
   const parts = reading.parts.map(({ part }) => part);
-  const rows = reading.rows.slice(0, MOST);
+  const [most, setMost] = useState(atOnce);
+  const rows = reading.rows.slice(0, most);
   return (
     <div className="min-h-0 overflow-auto rounded-2xl border border-line-2 bg-paper">
       <table className="w-full border-collapse text-[13px]">
@@ -75,9 +80,12 @@ export function ReadRows({ reading, chosen, onChoose, onLeave }: ReadRowsProps) 
           ))}
         </tbody>
       </table>
-      {reading.rows.length > MOST && (
-        <p className="px-3 py-2 text-ink-2">
-          {t('page-readings.readRows.more', { more: reading.rows.length - MOST })}
+      {reading.rows.length > most && (
+        <p className="flex items-baseline gap-3 px-3 py-2 text-ink-2">
+          {t('page-readings.readRows.more', { more: reading.rows.length - most })}
+          <Button look="link" onClick={() => setMost(most + atOnce)}>
+            {t('page-readings.readRows.listMore')}
+          </Button>
         </p>
       )}
     </div>
