@@ -53,15 +53,22 @@ public class PresenceIT extends InBrowser {
     return context.newPage();
   }
 
+  /** A shopper whose view is counted: it is told some time after a page is loaded. */
+  private Page viewing(String address) {
+    Page shopper = shopper();
+    shopper.waitForResponse(
+        response -> response.url().endsWith("/embed/v1/views"), () -> shopper.navigate(address));
+    return shopper;
+  }
+
   @Test
   public void threeBrowsersRaiseTheCountPastItsQuietNumber() throws Exception {
     set("looking", "quiet-under", "3");
     String product = demo.shop("/products/oat-trough");
-    Page first = shopper();
-    first.navigate(product);
+    Page first = viewing(product);
     assertThat(first.locator("nod-yes[data-kind=visitor-count]")).hasCount(1);
     assertThat(first.locator("nod-yes[data-kind=visitor-count] p")).not().isVisible();
-    shopper().navigate(product);
+    viewing(product);
     Page third = shopper();
     third.navigate(product);
     assertThat(third.locator("nod-yes[data-kind=visitor-count] p"))
@@ -98,7 +105,7 @@ public class PresenceIT extends InBrowser {
     var before = new Demo();
     try {
       for (int i = 0; i < 5; i++) {
-        shopper().navigate(before.shop("/products/oat-trough"));
+        viewing(before.shop("/products/oat-trough"));
       }
       Page seen = shopper();
       seen.navigate(before.shop("/products/oat-trough"));
