@@ -45,6 +45,7 @@ public final class Benchmarks {
           "estimating", _ -> Estimating.measure(),
           "csv", folder -> new CsvImport(folder).measure(),
           "feeds", folder -> new FeedBench(folder).measure(),
+          "million", folder -> new MillionRows(folder).measure(),
           "killing", folder -> new CrashRecoveryBench(folder).measure());
 
   /**

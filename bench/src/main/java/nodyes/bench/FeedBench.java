@@ -14,9 +14,15 @@ final class FeedBench {
   private static final int HEAP_MEGABYTES = 300;
 
   private final Path folder;
+  private final int rows;
 
   FeedBench(Path folder) {
+    this(folder, ROWS);
+  }
+
+  FeedBench(Path folder, int rows) {
     this.folder = folder;
+    this.rows = rows;
   }
 
   List<String> measure() throws IOException, InterruptedException {
@@ -31,7 +37,7 @@ final class FeedBench {
                 + " indexes, and notes each row that it changes, so that it can be undone; sqlite3"
                 + " splits the lines and stores text into a table without an index. The heap was at"
                 + " most %d MB.")
-            .formatted(ROWS, HEAP_MEGABYTES));
+            .formatted(rows, HEAP_MEGABYTES));
     report.add("");
     report.add("| file | reading, rows/s | sqlite3 .import, rows/s |");
     report.add("| --- | ---: | ---: |");
@@ -49,11 +55,11 @@ final class FeedBench {
     return report;
   }
 
-  private Path products(int prices) throws IOException {
+  Path products(int prices) throws IOException {
     Path file = folder.resolve("products" + prices + ".csv");
     try (BufferedWriter out = Files.newBufferedWriter(file)) {
       out.write("Product,Variant,SKU,Price,Old price,Stock,Category,Brand,Tags\n");
-      for (int n = 0; n < ROWS; n++) {
+      for (int n = 0; n < rows; n++) {
         int product = n / 2;
         out.write(
             "Thing number %d,size %d,T-%d-%d,%d.%d0,%d.00,%d,Tools > Kind %d,Maker %d,k%d%n"
@@ -74,18 +80,18 @@ final class FeedBench {
     return file;
   }
 
-  private Path orders() throws IOException {
+  Path orders() throws IOException {
     Path file = folder.resolve("orders.csv");
     var random = new Random(7);
     try (BufferedWriter out = Files.newBufferedWriter(file)) {
       out.write("Order number,Date,SKU,Quantity,Status,Country,Town\n");
-      for (int n = 0; n < ROWS; n++) {
+      for (int n = 0; n < rows; n++) {
         out.write(
             "A-%d,%02d.11.2026,T-%d-%d,%d,shipped,Germany,Town %d%n"
                 .formatted(
                     n / 2,
                     1 + n / 2 % 20,
-                    random.nextInt(ROWS / 2),
+                    random.nextInt(rows / 2),
                     random.nextInt(2),
                     1 + n % 3,
                     n % 300));
@@ -94,7 +100,7 @@ final class FeedBench {
     return file;
   }
 
-  private String row(RunningDemo server, String what, String kind, Path file)
+  String row(RunningDemo server, String what, String kind, Path file)
       throws IOException, InterruptedException {
     long start = System.nanoTime();
     String run = server.upload("/api/v1/feeds/" + kind + "/files", file);
@@ -112,6 +118,6 @@ final class FeedBench {
       throw new IOException("sqlite3 failed");
     }
     double theirs = (System.nanoTime() - start) / 1e9;
-    return "| %s | %,.0f | %,.0f |".formatted(what, ROWS / ours, ROWS / theirs);
+    return "| %s | %,.0f | %,.0f |".formatted(what, rows / ours, rows / theirs);
   }
 }
