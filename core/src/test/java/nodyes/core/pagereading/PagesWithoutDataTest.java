@@ -283,7 +283,7 @@ public class PagesWithoutDataTest {
     assertEquals(
         blocks.stream().map(PatternReader.Block::dateWithoutDay).toList(), List.of("", "in July"));
     assertTrue(blocks.stream().allMatch(PatternReader.Block::isReview));
-    assertEquals(blocks.getFirst().text(ReviewPart.DATE), "2 weeks ago");
+    assertEquals(blocks.getFirst().text(ReviewPart.DATE).orElseThrow(), "2 weeks ago");
     assertTrue(blocks.getLast().text(ReviewPart.DATE).isEmpty());
   }
 
