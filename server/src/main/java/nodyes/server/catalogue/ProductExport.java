@@ -2,12 +2,11 @@ package nodyes.server.catalogue;
 
 import java.io.IOException;
 import java.util.List;
-import nodyes.generated.tables.records.PriceChangeRecord;
-import nodyes.generated.tables.records.VariantRecord;
 import nodyes.server.catalogue.ProductExportStore.Outgoing;
+import nodyes.server.catalogue.ProductExportStore.OutgoingPrice;
+import nodyes.server.catalogue.ProductExportStore.OutgoingVariant;
 import nodyes.server.export.ExportArchive;
 import nodyes.server.export.ExportContributor;
-import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.ObjectMapper;
@@ -39,7 +38,7 @@ class ProductExport implements ExportContributor {
               out.write(json.writeValueAsString(product(one)));
               out.write('\n');
             }
-            some = store.after(some.getLast().product().getId(), AT_ONCE);
+            some = store.after(some.getLast().product().id(), AT_ONCE);
           }
         });
   }
@@ -49,63 +48,55 @@ class ProductExport implements ExportContributor {
     ObjectNode node = json.createObjectNode();
     node.put("@context", "https://schema.org");
     node.put("@type", "ProductGroup");
-    node.put("productGroupID", product.getSlug());
-    node.put("name", product.getTitle());
-    node.put("description", product.getDescription());
-    node.put("image", product.getPicture());
-    if (product.getBrand() != null) {
-      node.putObject("brand").put("@type", "Brand").put("name", product.getBrand());
+    node.put("productGroupID", product.slug());
+    node.put("name", product.title());
+    node.put("description", product.description());
+    node.put("image", product.picture());
+    if (product.brand() != null) {
+      node.putObject("brand").put("@type", "Brand").put("name", product.brand());
     }
-    if (product.getFirstPublishedAt() != null) {
-      node.put("releaseDate", product.getFirstPublishedAt().toString());
+    if (product.firstPublished() != null) {
+      node.put("releaseDate", product.firstPublished().toString());
     }
     ArrayNode categories = node.putArray("category");
     one.categories().forEach(path -> categories.add(String.join(PART, path)));
     ArrayNode tags = node.putArray("keywords");
     one.tags().forEach(tags::add);
     ArrayNode variants = node.putArray("hasVariant");
-    for (VariantRecord variant : one.variants()) {
-      variants.add(variant(variant, one.prices().getOrDefault(variant.getId(), List.of())));
-    }
+    one.variants().forEach(variant -> variants.add(variant(variant)));
     return node;
   }
 
-  private ObjectNode variant(VariantRecord variant, List<PriceChangeRecord> prices) {
+  private ObjectNode variant(OutgoingVariant variant) {
     ObjectNode node = json.createObjectNode();
     node.put("@type", "Product");
-    node.put("sku", variant.getSku());
-    node.put("name", variant.getTitle());
-    if (variant.getGtin() != null) {
-      node.put("gtin", variant.getGtin());
+    node.put("sku", variant.sku());
+    node.put("name", variant.title());
+    if (variant.gtin() != null) {
+      node.put("gtin", variant.gtin());
     }
-    if (variant.getStockCount() != null) {
+    if (variant.stock() != null) {
       node.putObject("inventoryLevel")
           .put("@type", "QuantitativeValue")
-          .put("value", variant.getStockCount());
+          .put("value", variant.stock());
     }
     ObjectNode offer = node.putObject("offers");
     offer.put("@type", "Offer");
-    CurrencyUnit currency = variant.getCurrency();
-    if (currency != null) {
-      offer.put("priceCurrency", currency.getCode());
-      if (variant.getPriceMinor() != null) {
-        offer.put("price", amount(currency, variant.getPriceMinor()));
-      }
+    if (variant.price() != null) {
+      priced(offer, variant.price());
     }
-    if (variant.getAvailableFrom() != null) {
-      offer.put("availabilityStarts", variant.getAvailableFrom().toString());
+    if (variant.availableFrom() != null) {
+      offer.put("availabilityStarts", variant.availableFrom().toString());
     }
-    if (variant.getIsMadeToOrder()) {
+    if (variant.isMadeToOrder()) {
       offer.put("availability", "https://schema.org/MadeToOrder");
     }
     ArrayNode all = json.createArrayNode();
-    for (PriceChangeRecord price : prices) {
-      price(all, price.getCurrency(), price.getPriceMinor())
-          .put("validFrom", price.getFromAt().toString());
+    for (OutgoingPrice one : variant.prices()) {
+      specified(all, one.price()).put("validFrom", one.from().toString());
     }
-    if (currency != null && variant.getReferencePriceMinor() != null) {
-      price(all, currency, variant.getReferencePriceMinor())
-          .put("priceType", "https://schema.org/ListPrice");
+    if (variant.reference() != null) {
+      specified(all, variant.reference()).put("priceType", "https://schema.org/ListPrice");
     }
     if (!all.isEmpty()) {
       offer.set("priceSpecification", all);
@@ -113,14 +104,12 @@ class ProductExport implements ExportContributor {
     return node;
   }
 
-  private static ObjectNode price(ArrayNode all, CurrencyUnit currency, long minor) {
-    return all.addObject()
-        .put("@type", "UnitPriceSpecification")
-        .put("price", amount(currency, minor))
-        .put("priceCurrency", currency.getCode());
+  private static ObjectNode specified(ArrayNode all, Money price) {
+    return priced(all.addObject().put("@type", "UnitPriceSpecification"), price);
   }
 
-  private static String amount(CurrencyUnit currency, long minor) {
-    return Money.ofMinor(currency, minor).getAmount().toPlainString();
+  private static ObjectNode priced(ObjectNode node, Money price) {
+    return node.put("price", price.getAmount().toPlainString())
+        .put("priceCurrency", price.getCurrencyUnit().getCode());
   }
 }

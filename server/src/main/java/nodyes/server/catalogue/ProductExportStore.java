@@ -7,6 +7,8 @@ import static nodyes.generated.Tables.PRODUCT_CATEGORY;
 import static nodyes.generated.Tables.PRODUCT_TAG;
 import static nodyes.generated.Tables.VARIANT;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -19,6 +21,8 @@ import nodyes.generated.tables.records.PriceChangeRecord;
 import nodyes.generated.tables.records.ProductRecord;
 import nodyes.generated.tables.records.VariantRecord;
 import nodyes.server.database.Database;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -36,14 +40,41 @@ class ProductExportStore {
    * A product with all that is its own.
    *
    * @param categories each as the titles from the top down; the first is its own
-   * @param prices those before and now, oldest first, by the id of the variant
    */
   record Outgoing(
-      ProductRecord product,
+      OutgoingProduct product,
       List<List<String>> categories,
       List<String> tags,
-      List<VariantRecord> variants,
-      Map<Long, List<PriceChangeRecord>> prices) {}
+      List<OutgoingVariant> variants) {}
+
+  /** What a product is called and looks like. */
+  record OutgoingProduct(
+      long id,
+      String slug,
+      String title,
+      String description,
+      String picture,
+      @Nullable String brand,
+      @Nullable Instant firstPublished) {}
+
+  /**
+   * A variant.
+   *
+   * @param prices those before and now, oldest first
+   */
+  record OutgoingVariant(
+      String sku,
+      String title,
+      @Nullable String gtin,
+      @Nullable Long stock,
+      @Nullable Money price,
+      @Nullable Money reference,
+      @Nullable LocalDate availableFrom,
+      boolean isMadeToOrder,
+      List<OutgoingPrice> prices) {}
+
+  /** A price and since when it is in force. */
+  record OutgoingPrice(Instant from, Money price) {}
 
   /** Those behind an id, at most so many. */
   List<Outgoing> after(long id, int most) {
@@ -94,14 +125,48 @@ class ProductExportStore {
         .map(
             product ->
                 new Outgoing(
-                    product,
+                    plain(product),
                     categories.getOrDefault(product.getId(), List.of()).stream()
                         .map(id -> path(id, all))
                         .toList(),
                     tags.getOrDefault(product.getId(), List.of()),
-                    variants.getOrDefault(product.getId(), List.of()),
-                    prices))
+                    variants.getOrDefault(product.getId(), List.of()).stream()
+                        .map(one -> plain(one, prices.getOrDefault(one.getId(), List.of())))
+                        .toList()))
         .toList();
+  }
+
+  private static OutgoingProduct plain(ProductRecord product) {
+    return new OutgoingProduct(
+        product.getId(),
+        product.getSlug(),
+        product.getTitle(),
+        product.getDescription(),
+        product.getPicture(),
+        product.getBrand(),
+        product.getFirstPublishedAt());
+  }
+
+  private static OutgoingVariant plain(VariantRecord variant, List<PriceChangeRecord> prices) {
+    return new OutgoingVariant(
+        variant.getSku(),
+        variant.getTitle(),
+        variant.getGtin(),
+        variant.getStockCount(),
+        money(variant.getCurrency(), variant.getPriceMinor()),
+        money(variant.getCurrency(), variant.getReferencePriceMinor()),
+        variant.getAvailableFrom(),
+        variant.getIsMadeToOrder(),
+        prices.stream()
+            .map(
+                one ->
+                    new OutgoingPrice(
+                        one.getFromAt(), Money.ofMinor(one.getCurrency(), one.getPriceMinor())))
+            .toList());
+  }
+
+  private static @Nullable Money money(@Nullable CurrencyUnit currency, @Nullable Long minor) {
+    return currency == null || minor == null ? null : Money.ofMinor(currency, minor);
   }
 
   private static List<String> path(long id, Map<Long, CategoryRecord> all) {

@@ -1,7 +1,6 @@
 package nodyes.server.export;
 
 import java.io.IOException;
-import org.jooq.Table;
 import org.springframework.stereotype.Component;
 
 /** All that is stored, table by table, for whoever wants to read what no other file has. */
@@ -15,8 +14,8 @@ class StoredTableExport implements ExportContributor {
 
   @Override
   public void pack(ExportArchive into) throws IOException {
-    for (Table<?> table : StoredTableStore.tables()) {
-      into.write("tables/" + table.getName() + ".jsonl", out -> store.write(table, out));
+    for (String table : StoredTableStore.names()) {
+      into.write("tables/" + table + ".jsonl", out -> store.write(table, out));
     }
   }
 }

@@ -68,7 +68,11 @@ class StoredTableStore {
   }
 
   /** The tables that go along, by name. */
-  static List<Table<?>> tables() {
+  static List<String> names() {
+    return tables().stream().map(Table::getName).toList();
+  }
+
+  private static List<Table<?>> tables() {
     return DefaultSchema.DEFAULT_SCHEMA.getTables().stream()
         .filter(table -> LEFT.values().stream().noneMatch(left -> left.contains(table.getName())))
         .sorted(Comparator.comparing(Table::getName))
@@ -76,11 +80,13 @@ class StoredTableStore {
   }
 
   /** Writes each row as an object on a line (JSON Lines), in the order of the table's key. */
-  void write(Table<?> table, Writer out) {
+  void write(String name, Writer out) {
+    Table<?> table =
+        tables().stream().filter(one -> one.getName().equals(name)).findFirst().orElseThrow();
     database.read(
         sql -> {
           write(sql, table, out);
-          return table;
+          return name;
         });
   }
 

@@ -39,7 +39,7 @@ class OrderExport implements ExportContributor {
               out.write(json.writeValueAsString(order(one)));
               out.write('\n');
             }
-            some = store.after(some.getLast().order().getId(), AT_ONCE);
+            some = store.after(some.getLast().order().id(), AT_ONCE);
           }
         });
   }
@@ -49,18 +49,18 @@ class OrderExport implements ExportContributor {
     ObjectNode node = json.createObjectNode();
     node.put("@context", "https://schema.org");
     node.put("@type", "Order");
-    node.put("orderNumber", order.getNumber());
-    node.put("orderDate", order.getPlacedAt().toString());
-    if (order.getIsCancelled()) {
+    node.put("orderNumber", order.number());
+    node.put("orderDate", order.placedAt().toString());
+    if (order.isCancelled()) {
       node.put("orderStatus", STATUS + "OrderCancelled");
     }
     customer(one, node);
     var events = new TreeMap<String, LocalDate>();
-    if (order.getShippedOn() != null) {
-      events.put("shipped", order.getShippedOn());
+    if (order.shippedOn() != null) {
+      events.put("shipped", order.shippedOn());
     }
-    if (order.getArrivedOn() != null) {
-      events.put("arrived", order.getArrivedOn());
+    if (order.arrivedOn() != null) {
+      events.put("arrived", order.arrivedOn());
     }
     if (!events.isEmpty()) {
       ArrayNode all =
@@ -82,13 +82,13 @@ class OrderExport implements ExportContributor {
 
   private static void customer(Outgoing one, ObjectNode node) {
     var order = one.order();
-    if (order.getCountry() == null && order.getTown() == null && order.getFirstName() == null) {
+    if (order.country() == null && order.town() == null && order.firstName() == null) {
       return;
     }
     ObjectNode customer = node.putObject("customer");
     customer.put("@type", "Person");
-    if (order.getFirstName() != null) {
-      customer.put("givenName", order.getFirstName());
+    if (order.firstName() != null) {
+      customer.put("givenName", order.firstName());
       // it is kept of those alone who let the shop tell it
       customer
           .putObject("additionalProperty")
@@ -96,14 +96,14 @@ class OrderExport implements ExportContributor {
           .put("name", OrderImport.CONSENT)
           .put("value", true);
     }
-    if (order.getCountry() != null || order.getTown() != null) {
+    if (order.country() != null || order.town() != null) {
       ObjectNode address = customer.putObject("address");
       address.put("@type", "PostalAddress");
-      if (order.getCountry() != null) {
-        address.put("addressCountry", order.getCountry());
+      if (order.country() != null) {
+        address.put("addressCountry", order.country());
       }
-      if (order.getTown() != null) {
-        address.put("addressLocality", order.getTown());
+      if (order.town() != null) {
+        address.put("addressLocality", order.town());
       }
     }
   }

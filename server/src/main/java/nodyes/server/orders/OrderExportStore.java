@@ -4,12 +4,15 @@ import static nodyes.generated.Tables.ORDER_LINE;
 import static nodyes.generated.Tables.SHOP_ORDER;
 import static nodyes.generated.Tables.VARIANT;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nodyes.generated.tables.records.ShopOrderRecord;
 import nodyes.server.database.Database;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Orders, some at a time, as they go out. */
@@ -24,8 +27,20 @@ class OrderExportStore {
   /** A line of an order. */
   record OutgoingLine(String sku, long quantity, long returned) {}
 
+  /** An order without its lines. */
+  record OutgoingOrder(
+      long id,
+      String number,
+      Instant placedAt,
+      boolean isCancelled,
+      @Nullable String country,
+      @Nullable String town,
+      @Nullable String firstName,
+      @Nullable LocalDate shippedOn,
+      @Nullable LocalDate arrivedOn) {}
+
   /** An order with its lines. */
-  record Outgoing(ShopOrderRecord order, List<OutgoingLine> lines) {}
+  record Outgoing(OutgoingOrder order, List<OutgoingLine> lines) {}
 
   /** Those behind an id, at most so many. */
   List<Outgoing> after(long id, int most) {
@@ -49,8 +64,22 @@ class OrderExportStore {
                       ORDER_LINE.ORDER_ID,
                       row -> new OutgoingLine(row.value2(), row.value3(), row.value4()));
           return orders.stream()
-              .map(order -> new Outgoing(order, lines.getOrDefault(order.getId(), List.of())))
+              .map(
+                  order -> new Outgoing(plain(order), lines.getOrDefault(order.getId(), List.of())))
               .toList();
         });
+  }
+
+  private static OutgoingOrder plain(ShopOrderRecord order) {
+    return new OutgoingOrder(
+        order.getId(),
+        order.getNumber(),
+        order.getPlacedAt(),
+        order.getIsCancelled(),
+        order.getCountry(),
+        order.getTown(),
+        order.getFirstName(),
+        order.getShippedOn(),
+        order.getArrivedOn());
   }
 }
