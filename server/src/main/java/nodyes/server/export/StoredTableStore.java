@@ -33,7 +33,9 @@ class StoredTableStore {
     /** It is made of the others. */
     DERIVED,
     /** It undoes what was done here. */
-    UNDO
+    UNDO,
+    /** It tells shoppers apart; what they did is counted elsewhere. */
+    SHOPPERS
   }
 
   /** Tables that stay, by why. */
@@ -41,6 +43,8 @@ class StoredTableStore {
       Map.of(
           Reason.ACCESS,
           Set.of("sign_in", "recovery_code", "invitation", "api_key", "form_submission"),
+          Reason.SHOPPERS,
+          Set.of("review_vote", "visitor_counter"),
           Reason.PENDING,
           Set.of("reviewer_mail", "job_run", "heartbeat", "picture_upload", "script_detection"),
           Reason.DERIVED,
@@ -57,7 +61,11 @@ class StoredTableStore {
 
   /** Columns that stay: what lets someone in. */
   static final Set<String> SECRET =
-      Set.of("account.password_hash", "account.second_step_secret", "account.second_step_last");
+      Set.of(
+          "account.password_hash",
+          "account.second_step_secret",
+          "account.second_step_last",
+          "business_profile.secret");
 
   private final Database database;
   private final ObjectMapper json;
@@ -72,7 +80,7 @@ class StoredTableStore {
     return tables().stream().map(Table::getName).toList();
   }
 
-  private static List<Table<?>> tables() {
+  static List<Table<?>> tables() {
     return DefaultSchema.DEFAULT_SCHEMA.getTables().stream()
         .filter(table -> LEFT.values().stream().noneMatch(left -> left.contains(table.getName())))
         .sorted(Comparator.comparing(Table::getName))
@@ -91,8 +99,7 @@ class StoredTableStore {
   }
 
   private void write(DSLContext sql, Table<?> table, Writer out) {
-    List<Field<?>> fields =
-        table.fieldStream().filter(field -> !SECRET.contains(name(table, field))).toList();
+    List<Field<?>> fields = fields(table);
     List<? extends TableField<?, ?>> key =
         table.getPrimaryKey() == null ? List.of() : table.getPrimaryKey().getFields();
     try (var rows = sql.select(fields).from(table).orderBy(key).fetchSize(1000).fetchLazy()) {
@@ -109,8 +116,12 @@ class StoredTableStore {
     }
   }
 
-  private static String name(Table<?> table, Field<?> field) {
-    return table.getName() + "." + field.getName();
+  /** The columns of a table that go along. */
+  static List<Field<?>> fields(Table<?> table) {
+    return table
+        .fieldStream()
+        .filter(field -> !SECRET.contains(table.getName() + "." + field.getName()))
+        .toList();
   }
 
   /** A value as any program reads it: an instant by ISO 8601, else as it is stored. */

@@ -5,36 +5,15 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import java.io.ByteArrayInputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.zip.ZipInputStream;
 import nodyes.server.ServerSettings;
-import nodyes.server.ServerTest;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.testng.annotations.Test;
 
-public class LeavingTest extends ServerTest {
+public class LeavingTest extends ArchiveTest {
   @Autowired private ServerSettings settings;
-
-  private Map<String, String> everything() throws Exception {
-    byte[] zip =
-        http.perform(get("/api/v1/export/everything.zip").with(owner()))
-            .andExpect(status().isOk())
-            .andReturn()
-            .getResponse()
-            .getContentAsByteArray();
-    var entries = new LinkedHashMap<String, String>();
-    try (var in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-      for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-        entries.put(entry.getName(), new String(in.readAllBytes(), StandardCharsets.UTF_8));
-      }
-    }
-    return entries;
-  }
 
   @Test
   public void allThatIsTheShopsGoesAlong() throws Exception {
