@@ -37,16 +37,16 @@ const loaded = new Map<string, Promise<KindModule>>();
 export async function loadKinds(origin: string, kinds: KindName[]): Promise<Kinds> {
   const drawn: Kinds = new Map();
   const slice = new Slice();
+  const begun: [KindName, Promise<KindModule | undefined>][] = [];
   // all are under way before any is waited for; to begin one takes a slow telephone a while
-  for (const kind of kinds) {
+  for (const kind of new Set(kinds)) {
     const file = FILES[kind];
-    if (file) load(origin, file).catch(() => undefined);
+    begun.push([kind, file ? load(origin, file).catch(() => undefined) : Promise.resolve(OWN)]);
     await slice.orNext();
   }
   await Promise.all(
-    [...new Set(kinds)].map(async (kind) => {
-      const file = FILES[kind];
-      const module = file ? await load(origin, file).catch(() => undefined) : OWN;
+    begun.map(async ([kind, loading]) => {
+      const module = await loading;
       const view = module?.views[kind];
       if (module && view)
         drawn.set(kind, {

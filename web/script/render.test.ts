@@ -71,7 +71,7 @@ describe('a page that is drawn in slices', () => {
     });
     const room = () => document.querySelectorAll('nod-space').length;
     await paint(drawn(), '', false, vi.fn(), () => true);
-    await keepFoundSpace().settle();
+    await keepFoundSpace().settle(true);
     document.body.innerHTML = '<p id="one"></p><p id="two"></p>';
     keepFoundSpace();
     expect(room()).toBe(2);

@@ -49,7 +49,7 @@ export class ShownPage {
     await new Slice().next();
     const arrived = await this.show().catch(() => false);
     guarded(() => marked.settle(arrived));
-    guarded(() => found.settle());
+    guarded(() => found.settle(arrived));
     // a link from a card leads to reviews that were not there when the page was
     if (arrived && location.hash === `#${WALL_ID}`)
       document.getElementById(WALL_ID)?.scrollIntoView();

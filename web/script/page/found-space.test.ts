@@ -31,14 +31,14 @@ describe('the space of what stood on a page before', () => {
       .querySelector('h1')
       ?.insertAdjacentHTML('afterend', '<nod-yes></nod-yes><nod-yes></nod-yes>');
     document.querySelector('main')?.insertAdjacentHTML('beforeend', '<nod-yes></nod-yes>');
-    await first.settle();
+    await first.settle(true);
     document.body.innerHTML = PAGE;
     const again = keepFoundSpace();
     expect(spaces()).toEqual([
       ['h1', '48px'],
       ['p', '24px'],
     ]);
-    await again.settle();
+    await again.settle(true);
     expect(spaces()).toEqual([]);
   });
 
@@ -47,16 +47,24 @@ describe('the space of what stood on a page before', () => {
     document.body.innerHTML =
       '<p data-nod-spot="under-title"><nod-yes></nod-yes></p><nod-yes data-lies></nod-yes>' +
       '<nod-yes data-spot="screen-edge"></nod-yes>';
-    await keepFoundSpace().settle();
+    await keepFoundSpace().settle(true);
     document.body.innerHTML = PAGE;
     keepFoundSpace();
     expect(spaces()).toEqual([]);
   });
 
+  it('is not known of a page whose answer never came', async () => {
+    document.body.innerHTML = PAGE;
+    await keepFoundSpace().settle(false);
+    expect(keepFoundSpace().isKnown).toBe(false);
+    await keepFoundSpace().settle(true);
+    expect(keepFoundSpace().isKnown).toBe(true);
+  });
+
   it('is none on a page that was built anew', async () => {
     tall();
     document.body.innerHTML = '<div><div><i></i><nod-yes></nod-yes><b></b></div></div>';
-    await keepFoundSpace().settle();
+    await keepFoundSpace().settle(true);
     document.body.innerHTML = '<p>Something else</p>';
     keepFoundSpace();
     expect(spaces()).toEqual([]);

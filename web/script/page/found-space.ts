@@ -16,8 +16,8 @@ type Kept = [way: number[], isInside: boolean, height: number];
 export interface FoundSpace {
   /** whether the page was seen before, so that all of its space is kept */
   isKnown: boolean;
-  /** After painting: takes the space back at once, and then remembers what stands there now. */
-  settle(): Promise<void>;
+  /** After painting: takes the space back at once, and then remembers what came to stand there. */
+  settle(arrived: boolean): Promise<void>;
 }
 
 /** Keeps it; of a page that was not seen yet there is none. */
@@ -39,8 +39,9 @@ export function keepFoundSpace(): FoundSpace {
   });
   return {
     isKnown: !!known,
-    async settle() {
+    async settle(arrived) {
       spaces.forEach((space) => space.remove());
+      if (!arrived) return;
       await laidOut();
       // by then it may be another page
       if (nameOfPage() === page) write(page, measured());
