@@ -19,6 +19,8 @@ public final class MonthParser {
   private static final int MOST = 999;
   private static final int EARLIEST_YEAR = 1990;
 
+  private static final Pattern SPACES = Pattern.compile("[\\s\\u00A0\\u202F]+");
+  private static final Pattern END = Pattern.compile("[.,;]+$");
   private static final Pattern ISO = Pattern.compile("(\\d{4})[-/.](\\d{1,2})");
   private static final Pattern MONTH_FIRST = Pattern.compile("(\\d{1,2})\\s?[-/.]\\s?(\\d{4})");
   private static final Pattern NAMED =
@@ -198,10 +200,12 @@ public final class MonthParser {
     return Integer.parseInt(matcher.group(group));
   }
 
+  /** In small letters with single spaces; what is too long to tell a month stays too long. */
   private static String plain(String text) {
-    return text.strip()
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[\\s\\u00A0\\u202F]+", " ")
-        .replaceAll("[.,;]+$", "");
+    if (text.length() > 2 * LONGEST) {
+      return text;
+    }
+    String single = SPACES.matcher(text.strip().toLowerCase(Locale.ROOT)).replaceAll(" ");
+    return END.matcher(single).replaceAll("");
   }
 }

@@ -196,13 +196,7 @@ public class RowReaderTest {
 
   @Test
   public void aDateThatTellsAMonthAloneIsThatMonth() {
-    RowReader counting =
-        new RowReader(
-            Map.of(ReviewColumn.RATING, 0, ReviewColumn.DATE, 1),
-            RatingScale.ONE_TO_FIVE,
-            DateOrder.DAY_FIRST,
-            ZoneId.of("Europe/Lisbon"),
-            Optional.of(LocalDate.of(2026, 11, 26)));
+    RowReader counting = dating(Optional.of(LocalDate.of(2026, 11, 26)));
     assertEquals(date(counting, "3 months ago"), "2026-08");
     assertEquals(date(counting, "July 2026"), "2026-07");
     assertEquals(date(counting, "03/11/2026"), "2026-11-03");
@@ -210,16 +204,20 @@ public class RowReaderTest {
 
   @Test
   public void howLongAgoItWasIsNoDateUntilTheOwnerSaysFromWhen() {
-    RowReader reader =
-        new RowReader(
-            Map.of(ReviewColumn.RATING, 0, ReviewColumn.DATE, 1),
-            RatingScale.ONE_TO_FIVE,
-            DateOrder.DAY_FIRST,
-            ZoneId.of("Europe/Lisbon"),
-            Optional.empty());
+    RowReader reader = dating(Optional.empty());
     var failed = (RowReader.RowResult.Failed) reader.read(2, List.of("5", "3 months ago"));
     assertEquals(failed.problems().getFirst().reason().key(), "imports.cell.soLongAgo");
     assertEquals(date(reader, "July 2026"), "2026-07");
+  }
+
+  /** Of rows with a rating and a date. */
+  private static RowReader dating(Optional<LocalDate> countedFrom) {
+    return new RowReader(
+        Map.of(ReviewColumn.RATING, 0, ReviewColumn.DATE, 1),
+        RatingScale.ONE_TO_FIVE,
+        DateOrder.DAY_FIRST,
+        ZoneId.of("Europe/Lisbon"),
+        countedFrom);
   }
 
   private static String date(RowReader reader, String cell) {

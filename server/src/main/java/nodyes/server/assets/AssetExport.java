@@ -1,7 +1,6 @@
 package nodyes.server.assets;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import nodyes.core.nod.AssetRef;
@@ -24,13 +23,7 @@ class AssetExport implements ExportContributor {
   @Override
   public void pack(ExportArchive into) throws IOException {
     for (String folder : FOLDERS) {
-      if (Files.isDirectory(data.resolve(folder))) {
-        try (var files = Files.newDirectoryStream(data.resolve(folder), AssetExport::isAsset)) {
-          for (Path file : files) {
-            into.put("assets/" + file.getFileName(), file);
-          }
-        }
-      }
+      into.putAll("assets", data.resolve(folder), AssetExport::isAsset);
     }
   }
 

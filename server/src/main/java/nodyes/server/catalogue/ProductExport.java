@@ -1,7 +1,6 @@
 package nodyes.server.catalogue;
 
 import java.io.IOException;
-import java.util.List;
 import nodyes.server.catalogue.ProductExportStore.Outgoing;
 import nodyes.server.catalogue.ProductExportStore.OutgoingPrice;
 import nodyes.server.catalogue.ProductExportStore.OutgoingVariant;
@@ -29,18 +28,11 @@ class ProductExport implements ExportContributor {
 
   @Override
   public void pack(ExportArchive into) throws IOException {
-    into.write(
+    into.lines(
         "products.jsonl",
-        out -> {
-          List<Outgoing> some = store.after(0, AT_ONCE);
-          while (!some.isEmpty()) {
-            for (Outgoing one : some) {
-              out.write(json.writeValueAsString(product(one)));
-              out.write('\n');
-            }
-            some = store.after(some.getLast().product().id(), AT_ONCE);
-          }
-        });
+        id -> store.after(id, AT_ONCE),
+        one -> one.product().id(),
+        one -> json.writeValueAsString(product(one)));
   }
 
   private ObjectNode product(Outgoing one) {

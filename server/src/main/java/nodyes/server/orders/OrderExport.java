@@ -2,7 +2,6 @@ package nodyes.server.orders;
 
 import java.io.IOException;
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import nodyes.server.export.ExportArchive;
@@ -30,18 +29,11 @@ class OrderExport implements ExportContributor {
 
   @Override
   public void pack(ExportArchive into) throws IOException {
-    into.write(
+    into.lines(
         "orders.jsonl",
-        out -> {
-          List<Outgoing> some = store.after(0, AT_ONCE);
-          while (!some.isEmpty()) {
-            for (Outgoing one : some) {
-              out.write(json.writeValueAsString(order(one)));
-              out.write('\n');
-            }
-            some = store.after(some.getLast().order().id(), AT_ONCE);
-          }
-        });
+        id -> store.after(id, AT_ONCE),
+        one -> one.order().id(),
+        one -> json.writeValueAsString(order(one)));
   }
 
   private ObjectNode order(Outgoing one) {

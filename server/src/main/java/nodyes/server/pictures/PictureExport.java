@@ -1,7 +1,6 @@
 package nodyes.server.pictures;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import nodyes.server.ServerSettings;
@@ -23,13 +22,7 @@ class PictureExport implements ExportContributor {
   @Override
   public void pack(ExportArchive into) throws IOException {
     for (String folder : FOLDERS) {
-      if (Files.isDirectory(data.resolve(folder))) {
-        try (var files = Files.newDirectoryStream(data.resolve(folder), PictureExport::isWhole)) {
-          for (Path file : files) {
-            into.put(folder + "/" + file.getFileName(), file);
-          }
-        }
-      }
+      into.putAll(folder, data.resolve(folder), PictureExport::isWhole);
     }
   }
 
