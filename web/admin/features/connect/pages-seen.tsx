@@ -93,9 +93,7 @@ export function PagesSeen({ connection, onCheck }: PagesSeenProps) {
         </p>
       )}
       {seen.data.items.some(({ cards }) => cards > 0) && (
-        <p className="px-4 py-2 text-[13px] text-ink-2">
-          {t('connect.seen.laterCards')}
-        </p>
+        <p className="px-4 py-2 text-[13px] text-ink-2">{t('connect.seen.laterCards')}</p>
       )}
       <SignBar connection={connection} />
     </section>
